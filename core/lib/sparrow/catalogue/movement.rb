@@ -1,0 +1,47 @@
+# frozen_string_literal: true
+
+module Sparrow
+  class Catalogue
+    # A family of variations, easiest rung first. +spares+ names, for a sore
+    # joint, the variation to take instead (in this ladder or another).
+    class Movement < Value.of(:id, :name, :pattern, :plane, :role, :summary, :also, :spares, :opens, :ladder)
+      PATTERNS = %w[squat lunge hinge push pull trunk_flexion trunk_bracing rotation lateral_trunk gait jump
+        balance_skill mobility stretch].freeze
+      PLANES = %w[sagittal frontal transverse].freeze
+      ROLES = %w[main warm_up cool_down].freeze
+
+      # @param id [String] the full id, "squat.chair_tap"
+      # @return [Variation, nil]
+      def variation(id)
+        ladder.find { |rung| rung.id == id }
+      end
+
+      # The rung with which a new station opens at a level.
+      # @return [Variation]
+      def rung_for(level)
+        variation("#{id}.#{opens.fetch(level)}")
+      end
+
+      # A new station's numbers are chosen to fit a window of this length.
+      OPENING_WINDOW_S = 30
+
+      # The prescriptions with which a new station opens, in the document's
+      # form. Holds open without a number: they fill the window.
+      # @return [Hash{String => Hash}] level to {"variation", and "reps" where it is counted}
+      def opening_prescriptions
+        Level::ALL.to_h { |level| [level, opening(level, rung_for(level))] }
+      end
+
+      private
+
+      def opening(level, rung)
+        return {"variation" => rung.id} unless rung.counted?
+        pace = House.read(nil).pace.fetch(level)
+        moves = (OPENING_WINDOW_S / (rung.tempo.seconds * pace)).floor
+        counted = Counting.of(rung.counting).counted(moves)
+        counted -= counted % 2 if rung.alternating?
+        {"variation" => rung.id, "reps" => [counted, rung.target.fetch("reps")].min.clamp(1, nil)}
+      end
+    end
+  end
+end

@@ -1,0 +1,17 @@
+# frozen_string_literal: true
+
+module Sparrow
+  # A workout as immutable values, read from the workout document.
+  module Circuit
+    # @param document [Hash] a workout document, parsed JSON
+    # @param catalogue [Catalogue]
+    # @return [Workout]
+    # @raise [Refused] with a JSON Pointer and a message for each thing wrong
+    def self.read(document, catalogue: Catalogue.house)
+      normal = Shape.read(Form::WORKOUT, document)
+      problems = References.new(normal, catalogue).problems
+      raise Refused.new(problems) if problems.any?
+      Build.new(normal, catalogue).workout
+    end
+  end
+end

@@ -1,0 +1,47 @@
+# frozen_string_literal: true
+
+module Sparrow
+  module Cues
+    # Form and breathing, one of each in a long window, spoken where nothing
+    # else is being called. The level they are taken from changes by round.
+    class Reminders
+      FROM_S = 30
+      # A reminder takes about this long to say.
+      SPOKEN_S = 4
+
+      # @param spoken [Array<Cue>] the calls that must not be talked over
+      def initialize(line, spoken)
+        @line = line
+        @busy = {}
+        spoken.each do |cue|
+          @busy[cue.at_s] = true
+          (1..Approach::COUNT_FROM).each { |second| @busy[cue.at_s + second] = true } if cue.kind == "countdown"
+        end
+      end
+
+      # @return [Array<Cue>]
+      def cues
+        @line.windows.select { |window| window.seconds >= FROM_S }.flat_map.with_index do |window, index|
+          take = window.takes.values[(window.round + index) % window.takes.size]
+          next [] unless take.variation
+          [remind(window, take, 4, "form", take.variation.cues[(window.round - 1) % take.variation.cues.size]),
+            remind(window, take, 12, "breathing", take.variation.breathing)].compact
+        end
+      end
+
+      private
+
+      # @param sixteenths [Integer] how far into the window to begin looking for a silence
+      def remind(window, take, sixteenths, kind, text)
+        from_s = window.start_s + (window.seconds * sixteenths / 16)
+        at_s = (from_s...[from_s + 8, window.end_s].min).find { |second| silent?(second) }
+        return unless at_s
+        Cue.new(at_s, kind, text, [take.level], window.block.id, window.station.id, window.round)
+      end
+
+      def silent?(at_s)
+        (at_s - 1..at_s + SPOKEN_S).none? { |second| @busy.key?(second) }
+      end
+    end
+  end
+end

@@ -1,0 +1,20 @@
+# frozen_string_literal: true
+
+module Sparrow
+  # The review of a plan: one rule a file, each looking for one thing.
+  module Review
+    # In the order in which findings of equal weight are shown.
+    RULES = [
+      Rules::NothingToDo, Rules::EmptyBlock, Rules::RepsOverrunWindow, Rules::LevelsOutOfOrder, Rules::NoNoImpactVersion,
+      Rules::OverSlot, Rules::UnderSlot, Rules::WarmUpMissing, Rules::CoolDownMissing, Rules::OddCountOnAlternating
+    ].freeze
+
+    # @param timeline [Timeline]
+    # @param catalogue [Catalogue]
+    # @return [Array<Finding>] the gravest first
+    def self.of(timeline, catalogue: Catalogue.house)
+      findings = RULES.flat_map { |rule| rule.new(timeline, catalogue).findings }
+      findings.sort_by.with_index { |finding, index| [Finding::SEVERITIES.index(finding.severity), index] }
+    end
+  end
+end

@@ -1,0 +1,37 @@
+# frozen_string_literal: true
+
+module Sparrow
+  module Review
+    # A plain warm-up or cool-down in the document's form, made of the
+    # catalogue's moves for it.
+    class OpeningBlock
+      def initialize(workout, catalogue)
+        @taken = workout.blocks.map(&:id)
+        @catalogue = catalogue
+      end
+
+      # @return [Hash] a block of two rounds of the warm-up moves
+      def warm_up
+        block("warm-up", "Warm-up", "warm_up", {"work_s" => 45, "rest_s" => 5, "rounds" => 2, "get_ready_s" => 10}, "both")
+      end
+
+      # @return [Hash] a block of one round of the stretches, half the window a side
+      def cool_down
+        block("cool-down", "Cool-down", "cool_down", {"work_s" => 60, "rest_s" => 10, "rounds" => 1}, "split")
+      end
+
+      private
+
+      def block(id, title, role, clock, sides)
+        stations = @catalogue.select { |movement| movement.role == role }.map.with_index(1) do |movement, number|
+          {"id" => "s#{number}", "movement" => movement.id, "sides" => sides, "levels" => movement.opening_prescriptions}
+        end
+        {"id" => free(id), "title" => title, "role" => role, "format" => "intervals", **clock, "stations" => stations}
+      end
+
+      def free(id)
+        [id, *(2..40).map { |number| "#{id}-#{number}" }].find { |candidate| !@taken.include?(candidate) }
+      end
+    end
+  end
+end

@@ -1,0 +1,45 @@
+# frozen_string_literal: true
+
+module Sparrow
+  module Review
+    module Rules
+      # A higher level that is easier than a lower one: an easier rung, or less
+      # of the same rung.
+      class LevelsOutOfOrder < Rule
+        def findings
+          @workout.each_station.flat_map do |block, station|
+            station.levels.values.each_cons(2).filter_map do |lower, higher|
+              reason = easier(lower, higher)
+              out_of_order(block, station, lower, higher, reason) if reason
+            end
+          end
+        end
+
+        private
+
+        def easier(lower, higher)
+          return unless lower.variation && higher.variation
+          return "#{higher.variation.name} asks less than #{lower.variation.name}." if demand(higher) < demand(lower)
+          return unless lower.variation == higher.variation
+          less(lower.reps&.max, higher.reps&.max, "reps") || less(lower.hold_s, higher.hold_s, "seconds held") ||
+            less(lower.own_work_s, higher.own_work_s, "seconds of work")
+        end
+
+        def demand(take)
+          take.variation.demand_value
+        end
+
+        def less(lower, higher, unit)
+          "#{higher} #{unit} on the same rung are fewer than #{lower}." if lower && higher && higher < lower
+        end
+
+        def out_of_order(block, station, lower, higher, reason)
+          given = @workout.document.dig("blocks", block.position, "stations", block.stations.index(station), "levels")
+          finding("warn", Place.station(block, station, higher.level),
+            "#{higher.level.capitalize} is easier than #{lower.level}.", reason,
+            Fix.set("Swap the two", [lower.pointer, given[higher.level]], [higher.pointer, given[lower.level]]))
+        end
+      end
+    end
+  end
+end

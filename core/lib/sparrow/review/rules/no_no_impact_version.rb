@@ -1,0 +1,28 @@
+# frozen_string_literal: true
+
+module Sparrow
+  module Review
+    module Rules
+      # A station at which everybody must leave the floor.
+      class NoNoImpactVersion < Rule
+        def findings
+          @workout.each_station.filter_map do |block, station|
+            next if station.movement.nil? || station.levels.each_value.any? { |take| take.variation.no_impact? }
+            finding("warn", Place.station(block, station), "No version without impact.",
+              "A sore knee, ankle or back, or a newcomer, has nothing to do here.", fix(station))
+          end
+        end
+
+        private
+
+        def fix(station)
+          take = station.at("beginner")
+          quiet = station.movement.ladder.select(&:no_impact?)
+          rung = quiet.reverse.find { |candidate| candidate.demand_value <= take.variation.demand_value } || quiet.first
+          return unless rung
+          Fix.set("Give beginners #{rung.name}", [take.pointer, {"variation" => rung.id}.merge(rung.target.slice("reps"))])
+        end
+      end
+    end
+  end
+end

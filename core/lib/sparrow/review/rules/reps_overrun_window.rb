@@ -1,0 +1,41 @@
+# frozen_string_literal: true
+
+module Sparrow
+  module Review
+    module Rules
+      # More reps than the window has time for at the rung's tempo: the last ones
+      # are hurried, or the count is quietly dropped.
+      class RepsOverrunWindow < Rule
+        def findings
+          each_cell.filter_map do |block, station, take|
+            next unless take.reps
+            fit = Targets::WindowFit.of(block, station, take.level)
+            overrun(block, station, fit) if fit.overrun?
+          end
+        end
+
+        private
+
+        def overrun(block, station, fit)
+          take = fit.prescription
+          finding("warn", Place.station(block, station, take.level),
+            "#{take.reps_counted} reps do not fit in #{fit.window_s} s.",
+            "At #{seconds(take)} s a move the set takes #{fit.set_s} s; #{fit.fits} fit.", fix(take, fit))
+        end
+
+        def seconds(take)
+          format("%.4g", take.seconds_per_move)
+        end
+
+        # The lower number is even where sides alternate.
+        def fix(take, fit)
+          most = (take.variation&.alternating? && take.counting.rule == "each") ? fit.fits - fit.fits % 2 : fit.fits
+          return if most < 1
+          low = [take.reps.min, most].min
+          value = (take.reps.min == take.reps.max) ? most : {"min" => low, "max" => most}
+          Fix.set("Ask for #{most}", ["#{take.pointer}/reps", value])
+        end
+      end
+    end
+  end
+end

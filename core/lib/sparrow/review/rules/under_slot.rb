@@ -1,0 +1,22 @@
+# frozen_string_literal: true
+
+module Sparrow
+  module Review
+    module Rules
+      # Much of the slot is left over.
+      class UnderSlot < Rule
+        # House estimate: talk, questions and changes of kit take this much anyway.
+        SLACK_S = 5 * 60
+
+        def findings
+          return [] if @workout.slot_s.nil? || @timeline.total_s.zero?
+          left_s = @workout.slot_s - @timeline.total_s
+          return [] unless left_s > SLACK_S
+          [finding("note", Place.workout, "#{ClockText.of(left_s)} of the slot are left.",
+            "The class takes #{ClockText.of(@timeline.total_s)} of #{@workout.slot_minutes} minutes.",
+            RoundsToFit.new(@timeline).fix)]
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,21 @@
+# frozen_string_literal: true
+
+module Sparrow
+  # Small readers for JSON that say what is wrong in words and where by
+  # pointer. Each shape answers +read(value, trail)+ with the value in its
+  # normal form (nulls dropped, 3.0 as 3); what it cannot take it reports to the
+  # trail. They exist beside the published JSON Schema because validating by
+  # schema costs more than the whole compile of a class; a spec holds the two
+  # against each other (docs/decisions/0003).
+  module Shape
+    # Reads +value+ by +shape+.
+    # @return [Object] the value in its normal form
+    # @raise [Refused] with every problem found
+    def self.read(shape, value)
+      trail = Trail.new
+      result = shape.read(value, trail)
+      raise Refused.new(trail.problems) if trail.problems.any?
+      result
+    end
+  end
+end

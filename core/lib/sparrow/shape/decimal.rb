@@ -1,0 +1,17 @@
+# frozen_string_literal: true
+
+module Sparrow
+  module Shape
+    # A number, whole or not, in a range.
+    class Decimal
+      def initialize(range)
+        @range = range
+      end
+
+      def read(value, trail)
+        return value if value.is_a?(Numeric) && @range.cover?(value)
+        trail.refuse("must be a number from #{@range.begin} to #{@range.end}")
+      end
+    end
+  end
+end

@@ -1,0 +1,12 @@
+# frozen_string_literal: true
+
+module Sparrow
+  module Shape
+    # True or false.
+    class Flag
+      def read(value, trail)
+        (value == true || value == false) ? value : trail.refuse("must be true or false")
+      end
+    end
+  end
+end

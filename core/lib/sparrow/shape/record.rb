@@ -1,0 +1,29 @@
+# frozen_string_literal: true
+
+module Sparrow
+  module Shape
+    # An object with known keys. A null is the same as a key left out; an
+    # unknown key is refused, whatever it holds.
+    class Record
+      # @param fields [Hash{String => #read}]
+      # @param required [Array<String>]
+      def initialize(fields, required: [])
+        @fields = fields
+        @required = required
+      end
+
+      def read(value, trail)
+        return trail.refuse("must be an object") unless value.is_a?(Hash)
+        result = {}
+        value.each do |key, held|
+          shape = @fields[key]
+          next trail.refuse("is not a key that belongs here", key) unless shape
+          next if held.nil?
+          result[key] = trail.under(key) { shape.read(held, trail) }
+        end
+        @required.each { |key| trail.refuse("is missing", key) if value[key].nil? }
+        result
+      end
+    end
+  end
+end

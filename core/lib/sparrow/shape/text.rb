@@ -1,0 +1,24 @@
+# frozen_string_literal: true
+
+module Sparrow
+  module Shape
+    # A string of a length, and of a form where one is given.
+    class Text
+      # @param form [Regexp, nil] what it must match; +says+ explains that form
+      def initialize(length: 0..120, form: nil, says: nil)
+        @length = length
+        @form = form
+        @says = says
+      end
+
+      def read(value, trail)
+        return trail.refuse("must be text") unless value.is_a?(String)
+        return trail.refuse("must not be empty") if value.length < @length.min
+        return trail.refuse("must be at most #{@length.max} characters") if value.length > @length.max
+        return trail.refuse("must not contain a null character") if value.include?("\u0000")
+        return trail.refuse(@says) if @form && !@form.match?(value)
+        value
+      end
+    end
+  end
+end

@@ -1,0 +1,41 @@
+# frozen_string_literal: true
+
+module Sparrow
+  module Targets
+    # How many counted reps a level's window has time for, by tempo:
+    # moves in a stretch = floor(stretch ÷ seconds per move).
+    class WindowFit < Value.of(:prescription, :window_s, :fits)
+      # @param block [Circuit::Block]
+      # @param station [Circuit::Station]
+      # @param level [String]
+      # @return [WindowFit] fits is nil where the rung is not counted
+      def self.of(block, station, level)
+        take = station.at(level)
+        two_windows = station.levels.each_value.any? { |other| other.sides == "each" }
+        stretches = take.stretches(two_windows: two_windows, switch_s: block.switch_s)
+        new(prescription: take, window_s: stretches.sum, fits: counted_in(stretches, take))
+      end
+
+      # Where a number is for each side and each side has its own stretch, the
+      # shorter side decides.
+      def self.counted_in(stretches, take)
+        return unless take.seconds_per_move
+        moves = stretches.map { |seconds| (seconds / take.seconds_per_move).floor }
+        return moves.min if take.counting.rule == "per_side" && moves.size == 2
+        take.counting.counted(moves.sum)
+      end
+      private_class_method :counted_in
+
+      # @return [Integer, nil] seconds that the asked moves take, rounded up
+      def set_s
+        return unless prescription.reps && prescription.seconds_per_move
+        (prescription.moves * prescription.seconds_per_move).ceil
+      end
+
+      # @return [Boolean] whether more is asked than the window has time for
+      def overrun?
+        !fits.nil? && prescription.reps_counted > fits
+      end
+    end
+  end
+end

@@ -1,0 +1,26 @@
+# frozen_string_literal: true
+
+module Sparrow
+  # A workout laid out in seconds: for each block a lane per level, each lane a
+  # list of segments that fill the block without a gap.
+  class Timeline < Value.of(:workout, :blocks, :total_s)
+    # What may fill a second of a lane.
+    KINDS = %w[ready work rest waiting switch transition pause done].freeze
+
+    # A block starts when the one before has ended for everyone.
+    # @param workout [Circuit::Workout]
+    # @return [Timeline]
+    def self.compile(workout)
+      clock = 0
+      blocks = workout.blocks.map do |block|
+        Formats.lay_out(block, clock).tap { |laid| clock += laid.total_s }
+      end
+      new(workout: workout, blocks: blocks.freeze, total_s: clock)
+    end
+
+    # @return [Hash{String => Timeline::Sums}] per level, over the whole class
+    def sums
+      Level::ALL.to_h { |level| [level, blocks.map { |block| block.sums.fetch(level) }.reduce(Sums.none, :+)] }
+    end
+  end
+end

@@ -1,0 +1,23 @@
+# frozen_string_literal: true
+
+module Sparrow
+  class Timeline
+    # Writes one lane from left to right; stretches of no length are not kept.
+    class LaneWriter
+      attr_reader :segments, :now_s
+
+      def initialize(start_s)
+        @now_s = start_s
+        @segments = []
+      end
+
+      # @return [self]
+      def write(kind, seconds, station = nil, round = nil, side = nil, level = nil)
+        return self unless seconds.positive?
+        @segments << Segment.new(kind, @now_s, seconds, station, round, side, level).freeze
+        @now_s += seconds
+        self
+      end
+    end
+  end
+end

@@ -1,0 +1,73 @@
+# frozen_string_literal: true
+
+require "json_schemer"
+
+# The published schema and the reader say the same, or one of them is wrong.
+RSpec.describe "The published workout schema" do
+  schema_path = File.join(Sparrow::DATA, "formats", "workout.schema.json")
+  let(:schema) { JSONSchemer.schema(Pathname(schema_path)) }
+  let(:document) do
+    workout_document(
+      intervals([station("s1", levels: {"beginner" => {"tempo" => "2-0-1-0", "reps" => {"min" => 4, "max" => 8}}}), station("s2", sides: "split")],
+        rounds_by_level: {"beginner" => 1}, round_rest_s: 60, escalate: false, switch_s: 2), pause,
+      house: {"pace" => {"beginner" => 1.2}, "reserve" => 2}, slot_minutes: 45, depth: "parallel"
+    )
+  end
+
+  STRANGE = [nil, -1, 0, 1, 51, 3.0, 1.5, 10**9, "", "both", "x" * 1001, true, [], {}, "0-0-0-0", [1, 1], {"min" => 1}].freeze
+
+  def shape_takes?(candidate)
+    Sparrow::Shape.read(Sparrow::Circuit::Form::WORKOUT, candidate)
+    true
+  rescue Sparrow::Refused
+    false
+  end
+
+  def without_nulls(value)
+    case value
+    when Hash then value.compact.transform_values { |held| without_nulls(held) }
+    when Array then value.map { |held| without_nulls(held) }
+    else value
+    end
+  end
+
+  # Every place in the document, as a list of keys.
+  def places(value, at = [])
+    inner = case value
+    when Hash then value.flat_map { |key, held| places(held, at + [key]) }
+    when Array then value.each_with_index.flat_map { |held, index| places(held, at + [index]) }
+    else []
+    end
+    [at, *inner]
+  end
+
+  def changed_at(keys)
+    candidate = copy(document)
+    holder = candidate.dig(*keys[..-2]) if keys.size > 1
+    yield(holder || candidate, keys.last)
+    candidate
+  end
+
+  it "is itself a sound JSON Schema of 2020-12" do
+    expect(JSONSchemer.draft202012.valid?(JSON.parse(File.read(schema_path)))).to be(true)
+  end
+
+  it "takes and refuses what the reader takes and refuses, whatever is put anywhere" do
+    disagreements = places(document).reject(&:empty?).flat_map do |keys|
+      STRANGE.filter_map do |strange|
+        candidate = changed_at(keys) { |holder, key| holder[key] = strange }
+        [keys, strange] if schema.valid?(without_nulls(candidate)) != shape_takes?(candidate)
+      end
+    end
+    expect(disagreements).to eq([])
+  end
+
+  it "agrees when a key is taken away or added" do
+    disagreements = places(document).reject(&:empty?).filter_map do |keys|
+      less = changed_at(keys) { |holder, key| holder.is_a?(Hash) ? holder.delete(key) : holder.delete_at(key) }
+      more = changed_at(keys) { |holder, key| holder[key]["surprise"] = 1 if holder[key].is_a?(Hash) }
+      keys if [less, more].any? { |candidate| schema.valid?(without_nulls(candidate)) != shape_takes?(candidate) }
+    end
+    expect(disagreements).to eq([])
+  end
+end

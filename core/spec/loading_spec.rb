@@ -1,0 +1,29 @@
+# frozen_string_literal: true
+
+require "open3"
+require "rbconfig"
+
+RSpec.describe "The core" do
+  let(:lib) { File.expand_path("../lib", __dir__) }
+
+  it "loads alone, without a web framework or a database" do
+    script = <<~RUBY
+      require "sparrow"
+      Sparrow.eager_load
+      print %w[Sinatra ActiveRecord Rack PG].select { |name| Object.const_defined?(name) }.join(",")
+    RUBY
+    output, status = Open3.capture2e(RbConfig.ruby, "-I", lib, "-e", script)
+    expect([output, status.success?]).to eq(["", true])
+  end
+
+  it "requires nothing but its own files and two gems" do
+    required = Dir[File.join(lib, "**", "*.rb")].flat_map { |file| File.read(file).scan(/^require "([^"]+)"/) }.flatten.uniq
+    expect(required).to match_array(%w[json yaml zeitwerk json_schemer])
+  end
+
+  it "freezes what it hands out" do
+    movement = Sparrow::Catalogue.house.movement("squat")
+    expect { movement.ladder << 1 }.to raise_error(FrozenError)
+    expect { movement.name.upcase! }.to raise_error(FrozenError)
+  end
+end

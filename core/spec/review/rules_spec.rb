@@ -1,0 +1,158 @@
+# frozen_string_literal: true
+
+require "hana"
+
+RSpec.describe Sparrow::Review do
+  let(:warm_up) { intervals([station("w", movement: "arm_sweep")], id: "warm", role: "warm_up") }
+  let(:cool_down) { intervals([station("c", movement: "chest_stretch")], id: "cool", role: "cool_down") }
+
+  def review(document, rule = nil)
+    findings = described_class.of(Sparrow::Timeline.compile(Sparrow::Circuit.read(document)))
+    rule ? findings.select { |finding| finding.rule == rule } : findings
+  end
+
+  def plan(*stations, **rest)
+    workout_document(warm_up, intervals(stations), cool_down, **rest)
+  end
+
+  # Applies the finding's patch and looks again: the fix must mend what it names.
+  def expect_fix(document, rule)
+    finding = review(document, rule).first
+    expect(finding).not_to be_nil, "#{rule} found nothing"
+    patched = Hana::Patch.new(copy(finding.fix.patch)).apply(copy(document))
+    expect(review(patched, rule).select { |other| other.place == finding.place }).to eq([])
+    yield finding, patched if block_given?
+  end
+
+  def squats(**levels)
+    station("s", movement: "squat", levels: levels.to_h { |level, keys| [level.to_s, keys.transform_keys(&:to_s)] })
+  end
+
+  it "finds nothing in a sound plan" do
+    expect(review(plan(squats))).to eq([])
+  end
+
+  it "runs every rule in its folder" do
+    files = Dir[File.join(Sparrow::ROOT, "lib/sparrow/review/rules/*.rb")].map { |path| File.basename(path, ".rb") }
+    expect(described_class::RULES.map(&:slug)).to match_array(files)
+  end
+
+  it "puts the gravest first" do
+    severities = review(workout_document(intervals([squats(intermediate: {reps: 30})]))).map(&:severity)
+    expect(severities).to eq(severities.sort_by { |severity| described_class::Finding::SEVERITIES.index(severity) })
+    expect(severities.uniq.size).to be > 1
+  end
+
+  describe "reps that do not fit the window" do
+    it "are found with both figures, and the number that fits is offered" do
+      document = plan(squats(intermediate: {reps: 10, tempo: "3-0-3-0"}))
+      expect_fix(document, "reps_overrun_window") do |finding, patched|
+        expect(finding.what).to eq("10 reps do not fit in 40 s.")
+        expect(finding.why).to include("takes 60 s; 6 fit")
+        expect(finding.place.pointer).to eq("/blocks/1/stations/0/levels/intermediate")
+        expect(patched.dig("blocks", 1, "stations", 0, "levels", "intermediate", "reps")).to eq(6)
+      end
+    end
+
+    it "of a range lower its maximum" do
+      expect_fix(plan(squats(intermediate: {reps: {"min" => 8, "max" => 20}})), "reps_overrun_window") do |_, patched|
+        expect(patched.dig("blocks", 1, "stations", 0, "levels", "intermediate", "reps")).to eq("min" => 8, "max" => 13)
+      end
+    end
+
+    it "have no fix where not one rep fits" do
+      document = plan(squats(intermediate: {reps: 1, tempo: "9-9-9-9"}))
+      document["blocks"][1]["work_s"] = 20
+      overrun = review(document, "reps_overrun_window").find { |finding| finding.place.level == "intermediate" }
+      expect(overrun.fix).to be_nil
+    end
+  end
+
+  describe "an odd number on alternating sides" do
+    it "is made even" do
+      document = plan(station("s", movement: "dead_bug", levels: {"intermediate" => {"reps" => 7}}))
+      expect_fix(document, "odd_count_on_alternating") { |finding, _| expect(finding.fix.label).to eq("Make it 8") }
+    end
+
+    it "goes down where there is no time to go up" do
+      document = plan(station("s", movement: "dead_bug", levels: {"intermediate" => {"reps" => 13}}))
+      expect_fix(document, "odd_count_on_alternating") { |finding, _| expect(finding.fix.label).to eq("Make it 12") }
+    end
+
+    it "is no matter where a pair counts once" do
+      document = plan(station("s", movement: "dead_bug", counting: "pair", levels: {"intermediate" => {"reps" => 5}}))
+      expect(review(document, "odd_count_on_alternating")).to eq([])
+    end
+  end
+
+  describe "a higher level easier than a lower" do
+    it "is found by the rungs' demand, and the two are swapped" do
+      document = plan(squats(beginner: {variation: "squat.parallel"}, intermediate: {variation: "squat.chair_tap"}))
+      expect_fix(document, "levels_out_of_order") do |finding, patched|
+        expect(finding.place.level).to eq("intermediate")
+        expect(patched.dig("blocks", 1, "stations", 0, "levels", "intermediate", "variation")).to eq("squat.parallel")
+      end
+    end
+
+    it "is found on one rung by its number" do
+      same = {variation: "squat.parallel"}
+      document = plan(squats(beginner: {**same, reps: 9}, intermediate: {**same, reps: 6}, advanced: {variation: "squat.pause"}))
+      expect_fix(document, "levels_out_of_order") { |finding, _| expect(finding.why).to include("fewer than 9") }
+    end
+
+    it "is no matter of numbers on different rungs" do
+      expect(review(plan(squats(beginner: {reps: 9}, intermediate: {reps: 6})), "levels_out_of_order")).to eq([])
+    end
+  end
+
+  it "finds a station where everybody must leave the floor, and gives beginners a quiet rung" do
+    jump = {variation: "squat.jump", reps: 6}
+    expect_fix(plan(squats(beginner: jump, intermediate: jump, advanced: jump)), "no_no_impact_version") do |finding, patched|
+      expect(finding.fix.label).to eq("Give beginners Paused squat")
+      expect(patched.dig("blocks", 1, "stations", 0, "levels", "beginner", "variation")).to eq("squat.pause")
+    end
+  end
+
+  it "finds a class over its slot and takes rounds away" do
+    document = plan(squats, slot_minutes: 10)
+    document["blocks"][1].merge!("rounds" => 12, "round_rest_s" => 30)
+    expect_fix(document, "over_slot") do |_, patched|
+      timeline = Sparrow::Timeline.compile(Sparrow::Circuit.read(patched))
+      expect(timeline.total_s).to be_between(9 * 60 - 20, 600)
+    end
+  end
+
+  it "offers a longer slot where rounds cannot help" do
+    document = plan(squats, slot_minutes: 5)
+    document["blocks"][1]["work_s"] = 500
+    expect_fix(document, "over_slot") { |finding, _| expect(finding.fix.label).to eq("Make the slot 10 minutes") }
+  end
+
+  it "finds a slot much of which is left over and adds rounds up to it" do
+    document = plan(squats, slot_minutes: 12)
+    expect_fix(document, "under_slot") do |_, patched|
+      expect(Sparrow::Timeline.compile(Sparrow::Circuit.read(patched)).total_s).to be_between(7 * 60, 12 * 60)
+    end
+  end
+
+  it "leaves five minutes for talk" do
+    document = plan(squats, slot_minutes: 7)
+    document["blocks"][1]["work_s"] = 40
+    expect(review(document, "under_slot")).to eq([])
+  end
+
+  it "misses a warm-up and a cool-down, and adds them where they belong" do
+    bare = workout_document(intervals([squats], id: "warm-up"))
+    expect_fix(bare, "warm_up_missing") { |_, patched| expect(patched["blocks"].first["role"]).to eq("warm_up") }
+    expect_fix(bare, "cool_down_missing") { |_, patched| expect(patched["blocks"].last["role"]).to eq("cool_down") }
+  end
+
+  it "says that an empty workout cannot be run, and nothing else of it" do
+    expect(review(workout_document).map { |finding| [finding.rule, finding.severity] }).to eq([["nothing_to_do", "stop"]])
+  end
+
+  it "removes an empty block" do
+    document = workout_document(warm_up, intervals([squats]), intervals([], id: "empty"), cool_down)
+    expect_fix(document, "empty_block") { |_, patched| expect(patched["blocks"].size).to eq(3) }
+  end
+end

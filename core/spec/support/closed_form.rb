@@ -1,0 +1,79 @@
+# frozen_string_literal: true
+
+# Work, rest and total of an intervals block by arithmetic alone, from the
+# document and written apart from the timeline: it shares no code with it.
+class ClosedForm
+  LEVELS = %w[beginner intermediate advanced].freeze
+
+  def initialize(block)
+    @block = block
+    @visits = (1..LEVELS.map { |level| rounds(level) }.max).flat_map do |round|
+      block["stations"].select { |station| (station["in_rounds"] || [round]).include?(round) }.map { |station| [round, station] }
+    end
+  end
+
+  def total_s
+    @block.fetch("get_ready_s", 0) + @visits.each_index.sum { |index| window(index) + gap(index) }
+  end
+
+  def work_s(lane)
+    mine(lane).sum do |index|
+      round, station = @visits[index]
+      given = station["levels"][taken(lane, round)]
+      stop = stop(station, given)
+      next stop * 2 if each?(station)
+      ((given["sides"] || station["sides"]) == "split") ? stop - @block.fetch("switch_s", 0) : stop
+    end
+  end
+
+  def rest_s(lane)
+    mine(lane).sum do |index|
+      goes_on = index < mine(lane).last
+      ended = index == @visits.size - 1 && @block["rest_after_last"]
+      (goes_on || ended) ? own_rest(lane, index) : 0
+    end
+  end
+
+  private
+
+  def rounds(level)
+    @block.fetch("rounds_by_level", {})[level] || @block["rounds"]
+  end
+
+  def mine(lane)
+    @visits.each_index.select { |index| @visits[index].first <= rounds(lane) }
+  end
+
+  def taken(lane, round)
+    @block["escalate"] ? LEVELS[[LEVELS.index(lane), round - 1].min] : lane
+  end
+
+  def stop(station, given)
+    given["work_s"] || station["work_s"] || @block["work_s"]
+  end
+
+  def each?(station)
+    station["sides"] == "each"
+  end
+
+  def window(index)
+    round, station = @visits[index]
+    longest = LEVELS.select { |level| mine(level).include?(index) }.map { |level| stop(station, station["levels"][taken(level, round)]) }.max
+    each?(station) ? longest * 2 + @block.fetch("switch_s", 0) : longest
+  end
+
+  def gap(index)
+    last = index == @visits.size - 1
+    return 0 if last && !@block["rest_after_last"]
+    lanes = LEVELS.select { |level| last ? mine(level).last == index : mine(level).any? && mine(level).last > index }
+    lanes.map { |level| own_rest(level, index) }.max
+  end
+
+  def own_rest(lane, index)
+    round, station = @visits[index]
+    following = @visits[index + 1]
+    ends_round = following.nil? || following.first != round
+    return @block["round_rest_s"] if ends_round && @block["round_rest_s"]
+    station["levels"][taken(lane, round)]["rest_s"] || station["rest_s"] || @block["rest_s"]
+  end
+end
