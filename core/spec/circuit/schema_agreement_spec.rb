@@ -14,7 +14,7 @@ RSpec.describe "The published workout schema" do
     )
   end
 
-  STRANGE = [nil, -1, 0, 1, 51, 3.0, 1.5, 10**9, "", "both", "x" * 1001, true, [], {}, "0-0-0-0", [1, 1], {"min" => 1}].freeze
+  strange_values = [nil, -1, 0, 1, 51, 3.0, 1.5, 10**9, "", "both", "x" * 1001, true, [], {}, "0-0-0-0", [1, 1], {"min" => 1}].freeze
 
   def shape_takes?(candidate)
     Sparrow::Shape.read(Sparrow::Circuit::Form::WORKOUT, candidate)
@@ -54,7 +54,7 @@ RSpec.describe "The published workout schema" do
 
   it "takes and refuses what the reader takes and refuses, whatever is put anywhere" do
     disagreements = places(document).reject(&:empty?).flat_map do |keys|
-      STRANGE.filter_map do |strange|
+      strange_values.filter_map do |strange|
         candidate = changed_at(keys) { |holder, key| holder[key] = strange }
         [keys, strange] if schema.valid?(without_nulls(candidate)) != shape_takes?(candidate)
       end

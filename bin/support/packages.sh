@@ -1,0 +1,55 @@
+# shellcheck shell=bash
+# Debian packages: installed where we may, else named in the command to run.
+
+pg_bin() {
+  local found
+  found=$(find /usr/lib/postgresql -maxdepth 2 -name bin 2>/dev/null | sort -V | tail -n 1)
+  printf '%s' "$found"
+}
+
+has_header() { ruby -rrbconfig -e 'exit File.exist?(File.join(RbConfig::CONFIG["rubyhdrdir"], "ruby.h"))' 2>/dev/null; }
+
+# missing_packages [browser]: names what is not there yet.
+missing_packages() {
+  command -v ruby >/dev/null || printf 'ruby '
+  { command -v ruby >/dev/null && has_header; } || printf 'ruby-dev '
+  command -v bundle >/dev/null || printf 'ruby-bundler '
+  { command -v cc >/dev/null && command -v make >/dev/null; } || printf 'build-essential '
+  command -v pkg-config >/dev/null || printf 'pkg-config '
+  [ -n "$(find /usr/include -maxdepth 2 -name libpq-fe.h 2>/dev/null)" ] || printf 'libpq-dev '
+  [ -n "$(find /usr/include -maxdepth 2 -name yaml.h 2>/dev/null)" ] || printf 'libyaml-dev '
+  [ -n "$(pg_bin)" ] || printf 'postgresql '
+  command -v node >/dev/null || printf 'nodejs '
+  command -v npm >/dev/null || printf 'npm '
+  command -v curl >/dev/null || printf 'curl '
+  if [ "${1:-}" = browser ]; then
+    [ -x /usr/bin/chromium ] || printf 'chromium '
+    [ -x /usr/bin/chromedriver ] || printf 'chromium-driver '
+  fi
+}
+
+install_packages() {
+  local packages
+  packages=$(missing_packages "${1:-}")
+  [ -z "$packages" ] && { say "nothing missing"; return 0; }
+  local as=()
+  if [ "$(id -u)" -ne 0 ]; then
+    command -v sudo >/dev/null && sudo -n true 2>/dev/null && as=(sudo -n)
+    if [ "${#as[@]}" -eq 0 ]; then
+      say "These Debian packages are missing, and this account may not install them. Run, then start again:"
+      say ""
+      say "    sudo apt-get update && sudo apt-get install -y $packages"
+      return 1
+    fi
+  fi
+  command -v apt-get >/dev/null || { say "Install these with your system's package manager: $packages"; return 1; }
+  "${as[@]}" apt-get update -qq &&
+    "${as[@]}" env DEBIAN_FRONTEND=noninteractive apt-get install -y -qq --no-install-recommends $packages &&
+    say "installed $packages"
+}
+
+check_versions() {
+  ruby -e 'exit Gem::Version.new(RUBY_VERSION) >= Gem::Version.new("3.1")' || { say "Ruby 3.1 or newer is needed; this is $(ruby -v)"; return 1; }
+  node -e 'process.exit(parseInt(process.versions.node) >= 20 ? 0 : 1)' || { say "Node 20 or newer is needed; this is $(node -v)"; return 1; }
+  say "ruby $(ruby -e 'print RUBY_VERSION'), node $(node -v | tr -d v)"
+}

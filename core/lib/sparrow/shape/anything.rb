@@ -1,0 +1,12 @@
+# frozen_string_literal: true
+
+module Sparrow
+  module Shape
+    # Whatever it is; somebody else reads it.
+    class Anything
+      def read(value, _trail)
+        value
+      end
+    end
+  end
+end

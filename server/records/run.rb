@@ -1,0 +1,36 @@
+# frozen_string_literal: true
+
+module Server
+  module Records
+    # One performance of a workout: a snapshot of the document, the clock as the
+    # Floor last told it, and the log.
+    class Run < Base
+      belongs_to :studio, class_name: "Server::Records::Studio"
+      belongs_to :workout, class_name: "Server::Records::Workout", optional: true
+      belongs_to :instructor, class_name: "Server::Records::Instructor", optional: true
+      has_many :attendances, class_name: "Server::Records::Attendance"
+      scope :kept, -> { where(deleted_at: nil) }
+      scope :newest_first, -> { order(Arel.sql("coalesce(started_at, created_at) DESC")) }
+
+      # The same client key is the same run, however often it is sent.
+      # @return [Run]
+      def self.open(workout, client_key:, by:)
+        workout.studio.runs.create_with(
+          workout: workout, instructor: by, title: workout.title, document: workout.document, total_s: workout.total_s
+        ).find_or_create_by!(client_key: client_key)
+      end
+
+      # @return [String] ready, running, finished or logged
+      def state
+        return "logged" if logged_at
+        return "finished" if finished_at
+        started_at ? "running" : "ready"
+      end
+
+      # @return [Sparrow::Logging::Sheet]
+      def sheet
+        @sheet ||= Sparrow::Logging::Sheet.new(Sparrow::Circuit.read(document))
+      end
+    end
+  end
+end

@@ -1,0 +1,24 @@
+# frozen_string_literal: true
+
+module Server
+  class Routes
+    # What to do next: go on with a run, log one, finish a draft, run again.
+    module TodayRoutes
+      SHOWN = 4
+
+      def self.registered(app)
+        app.get("/api/today") do
+          runs = studio.runs.kept.includes(:instructor, :attendances).newest_first
+          workouts = studio.workouts.kept.includes(:updated_by).order(updated_at: :desc)
+          render_json({
+            "open_runs" => Views::RunLine.new(runs.where(finished_at: nil, logged_at: nil).limit(SHOWN).to_a).to_h,
+            "unlogged_runs" => Views::RunLine.new(runs.where(logged_at: nil).where.not(finished_at: nil).limit(SHOWN).to_a).to_h,
+            "drafts" => Views::WorkoutLine.new(workouts.where(ready: false).limit(SHOWN).to_a).to_h,
+            "ready" => Views::WorkoutLine.new(workouts.where(ready: true).limit(SHOWN).to_a).to_h,
+            "last_logged" => Views::RunLine.new(runs.where.not(logged_at: nil).limit(3).to_a).to_h
+          })
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,33 @@
+# frozen_string_literal: true
+
+$LOAD_PATH.unshift File.expand_path("../core/lib", __dir__)
+
+require "active_record"
+require "alba"
+require "bcrypt"
+require "json"
+require "sinatra/base"
+require "sparrow"
+require "strong_migrations"
+require "zeitwerk"
+
+# The web server: thin routes over the core, Active Record records, JSON views.
+module Server
+  ROOT = File.expand_path("..", __dir__)
+
+  LOADER = Zeitwerk::Loader.new.tap do |loader|
+    loader.tag = "server"
+    loader.push_dir(__dir__, namespace: Server)
+    loader.ignore(File.join(__dir__, "db"), File.join(__dir__, "spec"), File.join(__dir__, "server.rb"), File.join(__dir__, "puma.rb"),
+      File.join(__dir__, "tasks"))
+    loader.setup
+  end
+  private_constant :LOADER
+
+  # Loads every file at once, before threads start.
+  def self.eager_load
+    Sparrow.eager_load
+    LOADER.eager_load
+    Sparrow::Catalogue.house
+  end
+end

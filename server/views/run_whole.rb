@@ -1,0 +1,12 @@
+# frozen_string_literal: true
+
+module Server
+  module Views
+    # A run with what the Floor is drawn from: the document as it was, its
+    # timeline and calls, and the clock as last told.
+    class RunWhole < RunLine
+      attributes :document, :clock, :log_version
+      attribute(:preview) { |run| Sparrow::Preview.new(run.document).to_h }
+    end
+  end
+end
