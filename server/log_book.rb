@@ -34,7 +34,7 @@ module Server
 
     def replace(attendances)
       rows = checked(attendances)
-      @run.attendances.delete_all
+      Records::Attendance.where(run_id: @run.id).delete_all
       rows.each do |given, person, results|
         attendance = @run.attendances.create!(
           studio_id: @run.studio_id, person: person, present: given["present"], lane: given.fetch("lane", person.lane),

@@ -43,7 +43,9 @@ module Server
         unless request.media_type == "application/json"
           raise Problems::Error.new(415, "Not JSON", "Send JSON, with the content type application/json.")
         end
-        given = JSON.parse(request.body.read, max_nesting: 40)
+        text = request.body.read.to_s.force_encoding(Encoding::UTF_8)
+        raise EncodingError unless text.valid_encoding?
+        given = JSON.parse(text, max_nesting: 40)
         raise Problems::Error.new(400, "Not an object", "The body must be a JSON object.") unless given.is_a?(Hash)
         given
       rescue JSON::ParserError, EncodingError

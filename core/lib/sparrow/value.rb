@@ -15,7 +15,7 @@ module Sparrow
 
         # @return [self] a copy with some fields changed
         def with(**changes)
-          self.class.new(**to_h, **changes)
+          self.class.new(**members.zip(values).to_h, **changes)
         end
 
         class_eval(&block) if block

@@ -1,0 +1,155 @@
+# frozen_string_literal: true
+
+require_relative "server_helper"
+
+RSpec.describe "Runs" do
+  let!(:studio) { signed_in_studio }
+  let!(:people) { %w[Tamsin Dov Kofi].map { |name| studio.people.create!(name: name, lane: (name == "Dov") ? "beginner" : "advanced") } }
+
+  def clock(**keys)
+    {"anchor_ms" => 1_790_000_000_000, "additions" => [], "told_at_ms" => 1_790_000_000_000, **keys.transform_keys(&:to_s)}
+  end
+
+  def tell(run, **keys)
+    send_json(:put, "/api/runs/#{run["id"]}/clock", clock(**keys))
+  end
+
+  def log(run, attendances, version: 0, submission: SecureRandom.uuid, **keys)
+    send_json(:put, "/api/runs/#{run["id"]}/log",
+      {"submission_id" => submission, "log_version" => version, "attendances" => attendances, **keys.transform_keys(&:to_s)})
+  end
+
+  def here(person, **keys)
+    {"person_id" => person.id, "present" => true, **keys.transform_keys(&:to_s)}
+  end
+
+  it "keep the circuit as it was when they were opened" do
+    workout = make_workout
+    run = open_run(workout)
+    expect(status).to eq(201)
+    send_json(:put, "/api/workouts/#{workout["id"]}", {"document" => workout_document, "lock_version" => 1})
+    stored = send_json(:get, "/api/runs/#{run["id"]}")
+    expect(stored["document"]).to eq(workout["document"])
+    expect(stored["preview"]["total_s"]).to eq(100)
+  end
+
+  it "are opened once for one key" do
+    workout = make_workout
+    ids = Array.new(2) { send_json(:post, "/api/runs", {"workout_id" => workout["id"], "client_key" => "the-same-key"})["id"] }
+    expect(ids.uniq.size).to eq(1)
+  end
+
+  it "are not opened of a circuit with nothing in it" do
+    workout = make_workout(workout_document)
+    send_json(:post, "/api/runs", {"workout_id" => workout["id"], "client_key" => "12345678"})
+    expect([status, field_errors.keys]).to eq([422, ["/workout_id"]])
+  end
+
+  it "go from ready by running and finished to logged" do
+    run = open_run
+    states = [run["state"], tell(run)["state"], tell(run, finished: true, told_at_ms: 1_790_000_100_000)["state"]]
+    log(run, [])
+    expect(states + [send_json(:get, "/api/runs")["runs"].first["state"]]).to eq(%w[ready running finished logged])
+  end
+
+  it "take no notice of a clock told late" do
+    run = open_run
+    tell(run, anchor_ms: 1_790_000_005_000, told_at_ms: 1_790_000_050_000)
+    tell(run, anchor_ms: 1, told_at_ms: 1_790_000_010_000)
+    expect(send_json(:get, "/api/runs/#{run["id"]}")["clock"]["anchor_ms"]).to eq(1_790_000_005_000)
+  end
+
+  it "refuse a clock that is none" do
+    run = open_run
+    tell(run, anchor_ms: -1)
+    expect(field_errors.keys).to eq(["/anchor_ms"])
+    tell(run, additions: [{"at_s" => 3, "add_s" => 10_000}])
+    expect(field_errors.keys).to eq(["/additions/0/add_s"])
+  end
+
+  it "are put away and brought back while nothing is logged" do
+    run = open_run
+    send_json(:delete, "/api/runs/#{run["id"]}")
+    expect([status, send_json(:get, "/api/runs")["runs"]]).to eq([204, []])
+    send_json(:post, "/api/runs/#{run["id"]}/restore")
+    log(run, [])
+    send_json(:delete, "/api/runs/#{run["id"]}")
+    expect(status).to eq(409)
+  end
+
+  describe "when logged" do
+    it "take those present to have done as planned, except what was typed" do
+      run = open_run
+      sheet = log(run, [
+        here(people[0], effort: 7, exceptions: [{"block" => "main", "station" => "s1", "level" => "beginner", "reps" => 6, "reps_left" => 3}]),
+        here(people[1], effort: 4, pain: "knee", note: "Stopped early"), {"person_id" => people[2].id, "present" => false}
+      ], note: "Wet floor by the door")
+      expect(status).to eq(200)
+      by_name = sheet["attendances"].to_h { |attendance| [attendance["name"], attendance] }
+      expect(by_name["Tamsin"]["results"].map { |result| result.values_at("station", "level", "reps", "reps_left", "planned") })
+        .to contain_exactly(["s1", "beginner", 6, 3, false], ["s2", "advanced", 4, nil, true])
+      expect(by_name["Dov"]).to include("lane" => "beginner", "pain" => "knee")
+      expect(by_name["Kofi"]["results"]).to eq([])
+      expect(send_json(:get, "/api/runs")["runs"].first).to include("present" => 2, "mean_effort" => 5.5, "pains" => 1, "state" => "logged")
+    end
+
+    it "are written once, however often the same log is sent" do
+      run = open_run
+      2.times { log(run, [here(people[0])], submission: "the-same-submission") }
+      expect(status).to eq(200)
+      expect([Server::Records::Attendance.count, Server::Records::Run.first.log_version]).to eq([1, 1])
+    end
+
+    it "can be mended by a later log that has seen the first" do
+      run = open_run
+      log(run, [here(people[0], effort: 5)])
+      log(run, [here(people[0], effort: 9)], version: 1)
+      expect(send_json(:get, "/api/runs/#{run["id"]}/results")["attendances"].map { |attendance| attendance["effort"] }).to eq([9])
+    end
+
+    it "answer a log that has not seen the newest with both" do
+      run = open_run
+      log(run, [here(people[0], effort: 5)])
+      answer = log(run, [here(people[1])])
+      expect(status).to eq(409)
+      expect(answer["theirs"]["attendances"].map { |attendance| attendance["name"] }).to eq(%w[Tamsin])
+    end
+
+    it "refuse strangers, doubles and stations that are not there, each at its place, and keep what was logged" do
+      run = open_run
+      log(run, [here(people[0])])
+      stranger = make_studio("Mill House", email: "other@example.test").people.create!(name: "Elsewhere")
+      log(run, [here(stranger), here(people[1]), here(people[1], exceptions: [{"block" => "main", "station" => "zz"}])], version: 1)
+      expect([status, field_errors.keys]).to eq([422, %w[/attendances/0/person_id /attendances/2/person_id /attendances/2/exceptions/0/station]])
+      expect(Server::Records::Attendance.count).to eq(1)
+    end
+
+    [[{"effort" => 11}, "effort"], [{"effort" => -1}, "effort"], [{"pain" => "somewhere"}, "pain"], [{"lane" => "expert"}, "lane"],
+      [{"note" => "x" * 501}, "note"]].each do |keys, field|
+      it "refuse #{keys.inspect[0, 30]}" do
+        log(open_run, [here(people[0]).merge(keys)])
+        expect([status, field_errors.keys]).to eq([422, ["/attendances/0/#{field}"]])
+      end
+    end
+  end
+
+  it "are those of one's own studio" do
+    other = make_studio("Mill House", email: "other@example.test")
+    workout = Server::Records::Workout.begin(other, Sparrow::Preview.new(workout_document(intervals(1))), by: other.instructors.first)
+    theirs = Server::Records::Run.open(workout, client_key: "theirs-000", by: other.instructors.first)
+    [[:get, ""], [:put, "/clock"], [:get, "/log"], [:put, "/log"], [:get, "/results"], [:delete, ""], [:post, "/restore"]].each do |method, rest|
+      send_json(method, "/api/runs/#{theirs.id}#{rest}", clock)
+      expect(status).to eq(404), "#{method} #{rest}"
+    end
+    expect(send_json(:get, "/api/runs")["runs"]).to eq([])
+  end
+
+  it "appear on Today as what to do next" do
+    open_run
+    finished = open_run
+    tell(finished, finished: true)
+    make_workout(workout_document)
+    today = send_json(:get, "/api/today")
+    expect(today.transform_values(&:size)).to eq("open_runs" => 1, "unlogged_runs" => 1, "drafts" => 1, "ready" => 2, "last_logged" => 0)
+  end
+end

@@ -1,0 +1,20 @@
+# frozen_string_literal: true
+
+require "rack/test"
+require_relative "../../core/spec/spec_helper"
+require_relative "../server"
+require_relative "../../demo/scenario"
+
+ActiveModel::SecurePassword.min_cost = true # hashing is slow on purpose; not in every example
+
+unless ActiveRecord::Base.connected?
+  Server::Database.connect
+  Server::Database.migrate
+end
+Dir[File.join(__dir__, "support", "*.rb")].sort.each { |file| require file }
+
+RSpec.configure do |config|
+  config.include Api, type: :server
+  config.define_derived_metadata(file_path: %r{server/spec}) { |metadata| metadata[:type] ||= :server }
+  config.before(:each, type: :server) { EmptyDatabase.now }
+end

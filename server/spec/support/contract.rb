@@ -1,0 +1,51 @@
+# frozen_string_literal: true
+
+require "json_schemer"
+
+# Holds an answer of the server against docs/openapi.yaml.
+class Contract
+  DOCUMENT = YAML.safe_load_file(File.join(Server::ROOT, "docs", "openapi.yaml"))
+  OPENAPI = JSONSchemer.openapi(DOCUMENT)
+  PATHS = DOCUMENT["paths"].keys.sort_by { |path| path.count("{") }.to_h do |path|
+    [path, /\A#{Regexp.escape(path).gsub(/\\\{\w+\\\}/, "[^/]+")}\z/]
+  end
+
+  # @return [Array<String>] what does not agree; empty where all does
+  def self.complaints(method, path, status, type, body)
+    template = PATHS.find { |_, form| form.match?(path) }&.first
+    return [] if template.nil? && [401, 404].include?(status)
+    return ["#{path} is not described"] unless template
+    responses = DOCUMENT.dig("paths", template, method.downcase, "responses")
+    return [] if responses.nil? && status == 404
+    key = [status.to_s, "default"].find { |candidate| responses&.key?(candidate) }
+    return ["#{method} #{template} #{status} is not described"] unless key
+    schema_complaints(template, method.downcase, key, responses[key], type.to_s.split(";").first, body)
+  end
+
+  def self.schema_complaints(template, method, key, response, type, body)
+    pointer = response["$ref"] || "#/paths/#{template.gsub("/", "~1")}/#{method}/responses/#{key}"
+    content = DOCUMENT.dig(*pointer.delete_prefix("#/").split("/").map { |part| part.gsub("~1", "/") }, "content")
+    return body.to_s.empty? ? [] : ["#{template}: a body where none is described"] unless content
+    return ["#{template}: #{type} is not described, only #{content.keys.join(", ")}"] unless content.key?(type)
+    schema = OPENAPI.ref("#{pointer.gsub("{", "%7B").gsub("}", "%7D")}/content/#{type.gsub("/", "~1").gsub("+", "%2B")}/schema")
+    schema.validate(JSON.parse(body)).map { |error| "#{method} #{template} #{key}: #{error["error"]}" }
+  end
+  private_class_method :schema_complaints
+
+  # Rack middleware for the tests: raises where an answer breaks the contract.
+  class Check
+    def initialize(app)
+      @app = app
+    end
+
+    def call(env)
+      status, headers, body = @app.call(env)
+      return [status, headers, body] unless env["PATH_INFO"].start_with?("/api", "/health")
+      text = +""
+      body.each { |part| text << part }
+      complaints = Contract.complaints(env["REQUEST_METHOD"], env["PATH_INFO"], status, headers["content-type"], text)
+      raise "Broken contract: #{complaints.first(3).join("; ")}" if complaints.any?
+      [status, headers, [text]]
+    end
+  end
+end
