@@ -15,12 +15,15 @@ module Server
         "finished" => S::Flag.new, "told_at_ms" => INSTANT
       }, required: %w[anchor_ms additions told_at_ms])
 
-      def self.registered(app)
-        app.helpers do
-          def run(id)
-            studio.runs.kept.fetch(id)
-          end
+      # What these routes look up.
+      module Helpers
+        def run(id)
+          studio.runs.kept.fetch(id)
         end
+      end
+
+      def self.registered(app)
+        app.helpers Helpers
 
         app.get("/api/runs") do
           runs = studio.runs.kept.includes(:instructor, :attendances).newest_first.limit(500)

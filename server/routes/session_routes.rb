@@ -8,13 +8,16 @@ module Server
         "email" => Sparrow::Shape::Text.new(length: 1..200), "password" => Sparrow::Shape::Text.new(length: 1..200)
       }, required: %w[email password])
 
-      def self.registered(app)
-        app.helpers do
-          def session_view
-            {"instructor" => {"id" => instructor.id, "name" => instructor.name, "email" => instructor.email},
-             "studio" => {"id" => studio.id, "name" => studio.name}}
-          end
+      # What these routes look up.
+      module Helpers
+        def session_view
+          {"instructor" => {"id" => instructor.id, "name" => instructor.name, "email" => instructor.email},
+           "studio" => {"id" => studio.id, "name" => studio.name}}
         end
+      end
+
+      def self.registered(app)
+        app.helpers Helpers
 
         app.get("/api/session") do
           raise Problems.not_signed_in unless instructor

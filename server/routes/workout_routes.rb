@@ -9,18 +9,21 @@ module Server
       SAVE = S::Record.new({"document" => S::Anything.new, "lock_version" => S::Whole.new(1..1_000_000_000)},
         required: %w[document lock_version])
 
-      def self.registered(app)
-        app.helpers do
-          def workout(id)
-            studio.workouts.kept.fetch(id)
-          end
-
-          def new_document(given)
-            return workout(given["copy_of"]).copied_document if given["copy_of"]
-            return given["document"] if given["document"]
-            raise Sparrow::Refused.new([Sparrow::Problem.new(pointer: "/document", message: "is missing")])
-          end
+      # What these routes look up.
+      module Helpers
+        def workout(id)
+          studio.workouts.kept.fetch(id)
         end
+
+        def new_document(given)
+          return workout(given["copy_of"]).copied_document if given["copy_of"]
+          return given["document"] if given["document"]
+          raise Sparrow::Refused.new([Sparrow::Problem.new(pointer: "/document", message: "is missing")])
+        end
+      end
+
+      def self.registered(app)
+        app.helpers Helpers
 
         app.get("/api/workouts") do
           listed = studio.workouts.kept.includes(:updated_by).order(updated_at: :desc)

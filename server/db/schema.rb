@@ -1,0 +1,163 @@
+# This file is auto-generated from the current state of the database. Instead
+# of editing this file, please use the migrations feature of Active Record to
+# incrementally modify your database, and then regenerate this schema definition.
+#
+# This file is the source Rails uses to define your schema when running `bin/rails
+# db:schema:load`. When creating a new database, `bin/rails db:schema:load` tends to
+# be faster and is potentially less error prone than running all of your
+# migrations from scratch. Old migrations may fail to apply correctly if those
+# migrations use external dependencies or application code.
+#
+# It's strongly recommended that you check this file into your version control system.
+
+ActiveRecord::Schema[7.2].define(version: 2026_11_25_000003) do
+  # These are extensions that must be enabled in order to support this database
+  enable_extension "plpgsql"
+
+  create_table "attendances", id: :uuid, default: -> { "gen_random_uuid()" }, force: :cascade do |t|
+    t.uuid "studio_id", null: false
+    t.uuid "run_id", null: false
+    t.uuid "person_id", null: false
+    t.boolean "present", null: false
+    t.text "lane", null: false
+    t.integer "effort"
+    t.text "pain"
+    t.text "note"
+    t.datetime "created_at", null: false
+    t.index ["person_id"], name: "index_attendances_on_person_id"
+    t.index ["run_id", "person_id"], name: "index_attendances_on_run_id_and_person_id", unique: true
+    t.index ["run_id"], name: "index_attendances_on_run_id"
+    t.index ["studio_id"], name: "index_attendances_on_studio_id"
+    t.check_constraint "effort >= 0 AND effort <= 10", name: "attendances_effort"
+  end
+
+  create_table "instructors", id: :uuid, default: -> { "gen_random_uuid()" }, force: :cascade do |t|
+    t.uuid "studio_id", null: false
+    t.text "name", null: false
+    t.text "email", null: false
+    t.text "password_digest", null: false
+    t.datetime "created_at", null: false
+    t.datetime "updated_at", null: false
+    t.index "lower(email)", name: "index_instructors_on_lower_email", unique: true
+    t.index ["studio_id"], name: "index_instructors_on_studio_id"
+  end
+
+  create_table "people", id: :uuid, default: -> { "gen_random_uuid()" }, force: :cascade do |t|
+    t.uuid "studio_id", null: false
+    t.text "name", null: false
+    t.text "lane", default: "beginner", null: false
+    t.datetime "archived_at"
+    t.datetime "created_at", null: false
+    t.datetime "updated_at", null: false
+    t.index ["studio_id"], name: "index_people_on_studio_id"
+    t.check_constraint "lane = ANY (ARRAY['beginner'::text, 'intermediate'::text, 'advanced'::text])", name: "people_lane"
+  end
+
+  create_table "results", id: :uuid, default: -> { "gen_random_uuid()" }, force: :cascade do |t|
+    t.uuid "studio_id", null: false
+    t.uuid "attendance_id", null: false
+    t.text "block", null: false
+    t.text "station", null: false
+    t.text "level", null: false
+    t.text "variation"
+    t.integer "reps"
+    t.integer "reps_left"
+    t.boolean "skipped", default: false, null: false
+    t.boolean "planned", default: true, null: false
+    t.index ["attendance_id", "block", "station"], name: "index_results_on_attendance_id_and_block_and_station", unique: true
+    t.index ["attendance_id"], name: "index_results_on_attendance_id"
+    t.index ["studio_id"], name: "index_results_on_studio_id"
+  end
+
+  create_table "runs", id: :uuid, default: -> { "gen_random_uuid()" }, force: :cascade do |t|
+    t.uuid "studio_id", null: false
+    t.uuid "workout_id"
+    t.uuid "instructor_id"
+    t.text "title", null: false
+    t.jsonb "document", null: false
+    t.integer "total_s", null: false
+    t.text "client_key", null: false
+    t.jsonb "clock"
+    t.datetime "started_at"
+    t.datetime "finished_at"
+    t.integer "log_version", default: 0, null: false
+    t.text "last_submission"
+    t.text "log_note"
+    t.datetime "logged_at"
+    t.datetime "deleted_at"
+    t.datetime "created_at", null: false
+    t.datetime "updated_at", null: false
+    t.index ["instructor_id"], name: "index_runs_on_instructor_id"
+    t.index ["studio_id", "client_key"], name: "index_runs_on_studio_id_and_client_key", unique: true
+    t.index ["studio_id"], name: "index_runs_on_studio_id"
+    t.index ["workout_id"], name: "index_runs_on_workout_id"
+  end
+
+  create_table "sign_ins", id: :uuid, default: -> { "gen_random_uuid()" }, force: :cascade do |t|
+    t.uuid "instructor_id", null: false
+    t.text "token_digest", null: false
+    t.datetime "expires_at", null: false
+    t.datetime "created_at", null: false
+    t.datetime "updated_at", null: false
+    t.index ["instructor_id"], name: "index_sign_ins_on_instructor_id"
+    t.index ["token_digest"], name: "index_sign_ins_on_token_digest", unique: true
+  end
+
+  create_table "studios", id: :uuid, default: -> { "gen_random_uuid()" }, force: :cascade do |t|
+    t.text "name", null: false
+    t.datetime "created_at", null: false
+    t.datetime "updated_at", null: false
+  end
+
+  create_table "throttle_counts", primary_key: "key", id: :text, force: :cascade do |t|
+    t.integer "count", null: false
+    t.datetime "expires_at", null: false
+    t.index ["expires_at"], name: "index_throttle_counts_on_expires_at"
+  end
+
+  create_table "workout_revisions", id: :uuid, default: -> { "gen_random_uuid()" }, force: :cascade do |t|
+    t.uuid "studio_id", null: false
+    t.uuid "workout_id", null: false
+    t.integer "number", null: false
+    t.jsonb "document", null: false
+    t.uuid "instructor_id"
+    t.datetime "created_at", null: false
+    t.index ["instructor_id"], name: "index_workout_revisions_on_instructor_id"
+    t.index ["studio_id"], name: "index_workout_revisions_on_studio_id"
+    t.index ["workout_id", "number"], name: "index_workout_revisions_on_workout_id_and_number", unique: true
+    t.index ["workout_id"], name: "index_workout_revisions_on_workout_id"
+  end
+
+  create_table "workouts", id: :uuid, default: -> { "gen_random_uuid()" }, force: :cascade do |t|
+    t.uuid "studio_id", null: false
+    t.text "title", null: false
+    t.jsonb "document", null: false
+    t.integer "lock_version", default: 1, null: false
+    t.boolean "ready", default: false, null: false
+    t.integer "total_s", default: 0, null: false
+    t.integer "stations_count", default: 0, null: false
+    t.uuid "updated_by_id"
+    t.datetime "deleted_at"
+    t.datetime "created_at", null: false
+    t.datetime "updated_at", null: false
+    t.index ["studio_id"], name: "index_workouts_on_studio_id"
+    t.index ["updated_by_id"], name: "index_workouts_on_updated_by_id"
+  end
+
+  add_foreign_key "attendances", "people"
+  add_foreign_key "attendances", "runs", on_delete: :cascade
+  add_foreign_key "attendances", "studios"
+  add_foreign_key "instructors", "studios"
+  add_foreign_key "people", "studios"
+  add_foreign_key "results", "attendances", on_delete: :cascade
+  add_foreign_key "results", "studios"
+  add_foreign_key "runs", "instructors"
+  add_foreign_key "runs", "studios"
+  add_foreign_key "runs", "workouts", on_delete: :nullify
+  add_foreign_key "sign_ins", "instructors", on_delete: :cascade
+  add_foreign_key "workout_revisions", "instructors"
+  add_foreign_key "workout_revisions", "studios"
+  add_foreign_key "workout_revisions", "workouts", on_delete: :cascade
+  add_foreign_key "workouts", "instructors", column: "updated_by_id"
+  add_foreign_key "workouts", "studios"
+end
