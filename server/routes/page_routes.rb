@@ -11,6 +11,7 @@ module Server
         app.get("/assets/:name") do |name|
           path = Page.asset(name)
           raise Problems.not_found unless path
+          content_type File.extname(path)
           headers "cache-control" => FOREVER
           send_file path
         end

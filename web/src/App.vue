@@ -1,0 +1,51 @@
+<script setup lang="ts">
+import Toast from 'primevue/toast'
+import { watch } from 'vue'
+import { RouterView, useRoute, useRouter } from 'vue-router'
+import UndoOffer from './components/UndoOffer.vue'
+import AppMasthead from './components/AppMasthead.vue'
+import { useOutboxSending } from './log/outbox'
+import { usePreferences } from './state/preferences'
+import { useSession } from './state/session'
+
+const route = useRoute()
+const router = useRouter()
+const session = useSession()
+usePreferences()
+useOutboxSending()
+
+// A session that ends while somebody works: to the door, and back here afterwards.
+watch(
+  () => session.signedIn,
+  (signedIn) => {
+    if (!signedIn && !route.meta.open && route.name) router.push({ name: 'sign-in', query: { next: route.fullPath } })
+  },
+)
+</script>
+
+<template>
+  <a v-if="!route.meta.bare" class="skip no-print" href="#main">To the content</a>
+  <AppMasthead v-if="!route.meta.bare && session.signedIn" class="no-print" />
+  <main id="main" tabindex="-1">
+    <RouterView :key="route.path" />
+  </main>
+  <UndoOffer />
+  <Toast position="bottom-left" />
+</template>
+
+<style scoped>
+main:focus {
+  outline: none;
+}
+.skip {
+  position: absolute;
+  left: -100vw;
+}
+.skip:focus {
+  left: var(--space-3);
+  top: var(--space-2);
+  z-index: 20;
+  background: var(--paper-raised);
+  padding: var(--space-2);
+}
+</style>

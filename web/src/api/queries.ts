@@ -1,0 +1,30 @@
+import { useQuery } from '@tanstack/vue-query'
+import { api, ask } from './client'
+
+/** The catalogue: fetched once a visit, and told again only when it changed. */
+export function useMovements() {
+  return useQuery({
+    queryKey: ['movements'],
+    queryFn: async () => (await ask(api.GET('/api/movements'))).movements,
+    staleTime: 10 * 60_000,
+  })
+}
+
+export function useRuns() {
+  return useQuery({ queryKey: ['runs'], queryFn: async () => (await ask(api.GET('/api/runs'))).runs })
+}
+
+export function useWorkouts() {
+  return useQuery({ queryKey: ['workouts'], queryFn: async () => (await ask(api.GET('/api/workouts'))).workouts })
+}
+
+/** The log sheet of a run. Once it is open, nothing that comes later may change it under the typing. */
+export function useLogSheet(id: string) {
+  return useQuery({
+    queryKey: ['log', id],
+    queryFn: () => ask(api.GET('/api/runs/{id}/log', { params: { path: { id } } })),
+    staleTime: Infinity,
+    gcTime: 0,
+    refetchOnWindowFocus: false,
+  })
+}

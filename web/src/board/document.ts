@@ -1,0 +1,121 @@
+import type { Block, Level, Movement, Prescription, Station, WorkoutDocument } from '@/api/types'
+import { LEVELS } from '@/api/types'
+
+// Edits on a workout document. They move what was typed; whether it makes sense
+// is for the server to say.
+
+/** A number as typed: text that is no number goes to the server as it is and comes back as a message at its field. */
+export type Typed = number | string | undefined
+
+export const ROLES: { value: Block['role']; label: string }[] = [
+  { value: 'warm_up', label: 'Warm-up' },
+  { value: 'main', label: 'Main' },
+  { value: 'finisher', label: 'Finisher' },
+  { value: 'cool_down', label: 'Cool-down' },
+]
+
+export function emptyDocument(title: string): WorkoutDocument {
+  return {
+    format: 'willing-sparrow/workout',
+    version: 1,
+    title,
+    slot_minutes: 45,
+    depth: 'parallel',
+    blocks: [newBlock('b1')],
+  }
+}
+
+function newBlock(id: string, role: Block['role'] = 'main'): Block {
+  const title = ROLES.find((known) => known.value === role)?.label ?? ''
+  return {
+    id,
+    title,
+    role,
+    format: 'intervals',
+    get_ready_s: 10,
+    rounds: 3,
+    work_s: 40,
+    rest_s: 20,
+    round_rest_s: 60,
+    stations: [],
+  }
+}
+
+/** The first of prefix1, prefix2 … that nobody has. */
+export function freeId(prefix: string, taken: { id: string }[]): string {
+  for (let number = taken.length + 1; ; number++) {
+    const id = `${prefix}${number}`
+    if (!taken.some((holder) => holder.id === id)) return id
+  }
+}
+
+export function addBlock(document: WorkoutDocument): Block {
+  const block = newBlock(freeId('b', document.blocks))
+  document.blocks.push(block)
+  return block
+}
+
+export function addPause(document: WorkoutDocument): Block {
+  const block: Block = { id: freeId('b', document.blocks), title: 'Water', role: 'pause', format: 'pause', seconds: 60 }
+  document.blocks.push(block)
+  return block
+}
+
+export function addStation(block: Block, movement: Movement): Station {
+  const stations = (block.stations ??= [])
+  const station: Station = {
+    id: freeId('s', stations),
+    movement: movement.id,
+    levels: JSON.parse(JSON.stringify(movement.opens)) as Station['levels'],
+  }
+  if (LEVELS.some((level) => rungOf(movement, station.levels[level])?.sides === 'one_sided')) station.sides = 'split'
+  stations.push(station)
+  return station
+}
+
+/** Puts another movement in a station's place; what was typed for the old one goes. */
+export function replaceMovement(station: Station, movement: Movement) {
+  station.movement = movement.id
+  station.levels = JSON.parse(JSON.stringify(movement.opens)) as Station['levels']
+}
+
+export function move<T>(list: T[], from: number, to: number) {
+  if (to < 0 || to >= list.length || from === to) return
+  list.splice(to, 0, ...list.splice(from, 1))
+}
+
+export function duplicateStation(block: Block, index: number) {
+  const stations = block.stations ?? []
+  const copy = JSON.parse(JSON.stringify(stations[index])) as Station
+  stations.splice(index + 1, 0, { ...copy, id: freeId('s', stations) })
+}
+
+export function rungOf(movement: Movement | undefined, prescription: Prescription) {
+  return movement?.ladder.find((rung) => rung.id === prescription.variation)
+}
+
+/** The next rung up (+1) or down (-1); at either end nothing happens. */
+export function stepRung(movement: Movement, station: Station, level: Level, step: 1 | -1) {
+  const prescription = station.levels[level]
+  const index = movement.ladder.findIndex((rung) => rung.id === prescription.variation)
+  const rung = movement.ladder[index + step]
+  if (rung) chooseRung(movement, prescription, rung.id)
+}
+
+/** Another rung keeps the number, unless one of the two is not counted in reps. */
+export function chooseRung(movement: Movement, prescription: Prescription, id: string) {
+  const before = rungOf(movement, prescription)
+  prescription.variation = id
+  const after = rungOf(movement, prescription)
+  if (before?.measure !== after?.measure) {
+    delete prescription.reps
+    delete prescription.hold_s
+  }
+}
+
+/** Sets a key, or takes it away where nothing was typed. */
+export function setKey(holder: object, key: string, value: unknown) {
+  const keyed = holder as Record<string, unknown>
+  if (value === undefined || value === '' || value === null) Reflect.deleteProperty(keyed, key)
+  else keyed[key] = value
+}

@@ -1,0 +1,107 @@
+import { useDebounceFn, useEventListener, useTimeoutPoll } from '@vueuse/core'
+import { computed, ref, shallowRef, watch, type Ref } from 'vue'
+import { api, ask, Refusal, Unreachable } from '@/api/client'
+import type { Workout, WorkoutDocument } from '@/api/types'
+
+const QUIET_MS = 700
+const RETRY_MS = 3000
+
+interface Draft {
+  lock_version: number
+  document: WorkoutDocument
+}
+
+/** What was typed here and has not reached the server, by circuit. */
+export const drafts = {
+  key: (id: string) => `sparrow.draft.${id}`,
+  read(id: string): Draft | null {
+    try {
+      return JSON.parse(localStorage.getItem(this.key(id)) ?? 'null') as Draft | null
+    } catch {
+      return null
+    }
+  },
+  write(id: string, draft: Draft) {
+    localStorage.setItem(this.key(id), JSON.stringify(draft))
+  },
+  drop(id: string) {
+    localStorage.removeItem(this.key(id))
+  },
+}
+
+/**
+ * Saves a document as it changes, over the version it was read at. Until the
+ * server has it, it lies in this browser. A newer version elsewhere stops the
+ * saving and is handed over as a conflict.
+ */
+export function useAutosave(opened: Workout, document: Readonly<Ref<WorkoutDocument>>) {
+  const version = ref(opened.lock_version)
+  const saved = shallowRef(opened.document)
+  const state = ref<'saved' | 'waiting' | 'saving' | 'offline' | 'refused' | 'conflict'>('saved')
+  const conflict = shallowRef<Workout | null>(null)
+  const dirty = computed(() => document.value !== saved.value)
+  let running = false
+
+  async function save() {
+    if (running || !dirty.value || state.value === 'conflict') return
+    running = true
+    state.value = 'saving'
+    const sent = document.value
+    try {
+      const workout = await ask(
+        api.PUT('/api/workouts/{id}', {
+          params: { path: { id: opened.id } },
+          body: { document: sent, lock_version: version.value },
+        }),
+      )
+      version.value = workout.lock_version
+      saved.value = sent
+      if (dirty.value) drafts.write(opened.id, { lock_version: version.value, document: document.value })
+      else drafts.drop(opened.id)
+      state.value = dirty.value ? 'waiting' : 'saved'
+    } catch (error) {
+      if (!(error instanceof Refusal || error instanceof Unreachable)) throw error
+      if (error instanceof Unreachable || error.status >= 500 || error.status === 401) state.value = 'offline'
+      else if (error.status === 409) meet((error.problem as unknown as { theirs: Workout }).theirs)
+      else state.value = 'refused'
+    } finally {
+      running = false
+    }
+    if (dirty.value && state.value === 'waiting') void save()
+  }
+
+  function meet(theirs: Workout) {
+    conflict.value = theirs
+    state.value = 'conflict'
+  }
+
+  /** Takes over the version that was met: saving goes on from it. */
+  function settle(theirs: Workout) {
+    version.value = theirs.lock_version
+    saved.value = theirs.document
+    conflict.value = null
+    state.value = 'waiting'
+  }
+
+  const soon = useDebounceFn(save, QUIET_MS)
+  watch(document, (value) => {
+    if (value === saved.value) {
+      drafts.drop(opened.id)
+      state.value = 'saved'
+      return
+    }
+    drafts.write(opened.id, { lock_version: version.value, document: value })
+    if (state.value !== 'conflict') state.value = 'waiting'
+    void soon()
+  })
+
+  useTimeoutPoll(async () => {
+    if (state.value === 'offline') await save()
+  }, RETRY_MS)
+  useEventListener(window, 'online', () => void save())
+  useEventListener(window, 'beforeunload', (event) => {
+    if (dirty.value && state.value !== 'saved') event.preventDefault()
+  })
+
+  return { state, conflict, version, dirty, save, meet, settle }
+}

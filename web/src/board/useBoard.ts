@@ -1,0 +1,94 @@
+import { applyPatch, deepClone, type Operation } from 'fast-json-patch'
+import { computed, inject, provide, type InjectionKey } from 'vue'
+import type { Finding, Movement, Workout, WorkoutDocument } from '@/api/types'
+import { useHistory } from './history'
+import { drafts, useAutosave } from './useAutosave'
+import { usePreview } from './usePreview'
+
+/**
+ * The circuit on the board: its document with undo, its saving and its preview.
+ * Everything on the board changes it through edit().
+ */
+export function createBoard(workout: Workout, movements: Movement[]) {
+  const history = useHistory<WorkoutDocument>(workout.document)
+  const document = history.present
+  const autosave = useAutosave(workout, document)
+  const preview = usePreview(document)
+  const byId = new Map(movements.map((movement) => [movement.id, movement]))
+
+  /** @param key edits of one key in quick succession are one step back */
+  function edit(label: string, change: (draft: WorkoutDocument) => void, key = '') {
+    const draft = deepClone(document.value) as WorkoutDocument
+    change(draft)
+    history.change(draft, label, key)
+  }
+
+  /** Another document in its place, as one step. */
+  function replace(label: string, next: WorkoutDocument) {
+    history.change(deepClone(next) as WorkoutDocument, label)
+  }
+
+  function applyFix(finding: Finding) {
+    if (!finding.fix) return
+    const operations = finding.fix.patch as Operation[]
+    edit(finding.fix.label, (draft) => void applyPatch(draft, deepClone(operations) as Operation[]))
+  }
+
+  /** What is wrong at a pointer or anywhere below it. */
+  function errorAt(pointer: string): string | undefined {
+    return preview.errors.value.get(pointer)
+  }
+
+  function errorBelow(pointer: string): string | undefined {
+    for (const [place, message] of preview.errors.value)
+      if (place === pointer || place.startsWith(`${pointer}/`)) return message
+    return undefined
+  }
+
+  const board = {
+    id: workout.id,
+    document,
+    movements,
+    movement: (id: string | undefined) => (id ? byId.get(id) : undefined),
+    edit,
+    replace,
+    applyFix,
+    errorAt,
+    errorBelow,
+    undo: history.undo,
+    redo: history.redo,
+    canUndo: history.canUndo,
+    canRedo: history.canRedo,
+    autosave,
+    preview,
+    blockPreview: (id: string) => preview.preview.value?.blocks.find((block) => block.id === id),
+    late: computed(() => ['slow', 'failed', 'refused'].includes(preview.state.value)),
+  }
+  restoreDraft(board, workout)
+  return board
+}
+
+export type Board = ReturnType<typeof createBoard>
+
+/** What an earlier visit typed and could not send comes back; beside a newer version it becomes a conflict. */
+function restoreDraft(board: Board, workout: Workout) {
+  const draft = drafts.read(workout.id)
+  if (!draft || JSON.stringify(draft.document) === JSON.stringify(workout.document)) {
+    drafts.drop(workout.id)
+    return
+  }
+  board.replace('Restore what was typed', draft.document)
+  if (draft.lock_version < workout.lock_version) board.autosave.meet(workout)
+}
+
+const BOARD: InjectionKey<Board> = Symbol('board')
+
+export function provideBoard(board: Board) {
+  provide(BOARD, board)
+}
+
+export function useBoard(): Board {
+  const board = inject(BOARD)
+  if (!board) throw new Error('There is no board around this component.')
+  return board
+}

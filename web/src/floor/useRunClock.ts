@@ -1,0 +1,88 @@
+import { useEventListener, useIntervalFn, useTimeoutPoll } from '@vueuse/core'
+import { computed, ref, shallowRef } from 'vue'
+import { api, ask, Refusal } from '@/api/client'
+import type { Run } from '@/api/types'
+import * as clock from './clock'
+import { planOf, sectionAfter, sectionBefore } from './plan'
+import { timeNow } from './timeSource'
+
+const TICK_MS = 100
+const RETELL_MS = 4000
+export const ADDED_S = 10
+
+/**
+ * A run's clock: kept in this browser at every change, told to the server when
+ * it can be, read at each tick. The server going away stops nothing.
+ */
+export function useRunClock(run: Run) {
+  const key = `sparrow.clock.${run.id}`
+  const state = shallowRef(newest(clock.heard(run.clock), kept(key)))
+  const untold = ref(state.value.toldAtMs > (run.clock?.told_at_ms ?? 0))
+  const nowMs = ref(timeNow())
+  const plan = computed(() => planOf(run, state.value.additions))
+  const second = computed(() => Math.min(plan.value.totalS, Math.max(0, clock.elapsed(state.value, nowMs.value))))
+  const isStarted = computed(() => clock.started(state.value))
+  const isPaused = computed(() => clock.paused(state.value))
+  const isOver = computed(() => isStarted.value && (state.value.finished || second.value >= plan.value.totalS))
+
+  function set(next: clock.ClockState) {
+    state.value = next
+    nowMs.value = timeNow()
+    localStorage.setItem(key, JSON.stringify(next))
+    untold.value = true
+    void tell()
+  }
+
+  async function tell() {
+    const body = clock.told(state.value)
+    if (!body) return
+    const telling = state.value
+    try {
+      await ask(api.PUT('/api/runs/{id}/clock', { params: { path: { id: run.id } }, body }))
+      if (state.value === telling) untold.value = false
+    } catch (error) {
+      if (error instanceof Refusal && error.status < 500 && error.status !== 401) untold.value = false
+    }
+  }
+
+  useTimeoutPoll(async () => {
+    if (untold.value) await tell()
+  }, RETELL_MS)
+  useIntervalFn(() => {
+    nowMs.value = timeNow()
+    if (isOver.value && !state.value.finished) set(clock.finish(state.value, nowMs.value))
+  }, TICK_MS)
+  useEventListener(document, 'visibilitychange', () => (nowMs.value = timeNow()))
+
+  const moving = (change: () => clock.ClockState) => () => {
+    if (isStarted.value && !isOver.value) set(change())
+  }
+
+  return {
+    plan,
+    second,
+    isStarted,
+    isPaused,
+    isOver,
+    untold,
+    start: () => !isStarted.value && set(clock.start(state.value, timeNow())),
+    pause: moving(() => clock.pause(state.value, timeNow())),
+    resume: moving(() => clock.resume(state.value, timeNow())),
+    skip: moving(() => clock.seek(state.value, sectionAfter(plan.value, second.value), timeNow())),
+    back: moving(() => clock.seek(state.value, sectionBefore(plan.value, second.value), timeNow())),
+    addTime: moving(() => clock.add(state.value, second.value, ADDED_S, timeNow())),
+    end: moving(() => clock.finish(state.value, timeNow())),
+  }
+}
+
+function kept(key: string): clock.ClockState {
+  try {
+    return (JSON.parse(localStorage.getItem(key) ?? 'null') as clock.ClockState | null) ?? clock.unstarted
+  } catch {
+    return clock.unstarted
+  }
+}
+
+function newest(one: clock.ClockState, other: clock.ClockState) {
+  return other.toldAtMs > one.toldAtMs ? other : one
+}

@@ -1,0 +1,16 @@
+<script setup lang="ts">
+import LevelMark from '@/components/LevelMark.vue'
+import type { LogSheet } from '@/api/types'
+
+// What somebody did at a station, in a cell: the level's strokes, the reps, what was left.
+defineProps<{ result: LogSheet['attendances'][number]['results'][number] | undefined }>()
+</script>
+
+<template>
+  <span v-if="!result" class="quiet">–</span>
+  <span v-else-if="result.skipped">left out</span>
+  <span v-else>
+    <LevelMark :level="result.level" bare /> {{ result.reps ?? '' }}
+    <span v-if="result.reps_left !== null" class="small">({{ result.reps_left }} left)</span>
+  </span>
+</template>

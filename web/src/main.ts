@@ -1,0 +1,34 @@
+import '@fontsource-variable/libre-franklin'
+import '@fontsource-variable/besley'
+import 'primeicons/primeicons.css'
+import './styles/tokens.css'
+import './styles/base.css'
+import { VueQueryPlugin } from '@tanstack/vue-query'
+import { createPinia } from 'pinia'
+import PrimeVue from 'primevue/config'
+import ToastService from 'primevue/toastservice'
+import { createApp } from 'vue'
+import App from './App.vue'
+import { Refusal } from './api/client'
+import { router } from './router'
+import theme from './styles/theme'
+
+const nonce = document.querySelector<HTMLMetaElement>('meta[property="csp-nonce"]')?.nonce
+
+createApp(App)
+  .use(createPinia())
+  .use(router)
+  .use(VueQueryPlugin, {
+    queryClientConfig: {
+      defaultOptions: {
+        queries: {
+          retry: (count, error) => !(error instanceof Refusal) && count < 2,
+          refetchOnWindowFocus: true,
+          staleTime: 2_000,
+        },
+      },
+    },
+  })
+  .use(PrimeVue, { theme: { preset: theme, options: { darkModeSelector: '.dark' } }, csp: { nonce } })
+  .use(ToastService)
+  .mount('#app')

@@ -1,0 +1,41 @@
+<script setup lang="ts">
+import { useQuery } from '@tanstack/vue-query'
+import { useRoute } from 'vue-router'
+import { api, ask } from '@/api/client'
+import { useMovements } from '@/api/queries'
+import BoardView from '@/board/BoardView.vue'
+import PageState from '@/components/PageState.vue'
+
+const id = String(useRoute().params.id)
+const workout = useQuery({
+  queryKey: ['workout', id],
+  queryFn: () => ask(api.GET('/api/workouts/{id}', { params: { path: { id } } })),
+  staleTime: Infinity,
+  gcTime: 0,
+  refetchOnWindowFocus: false,
+})
+const movements = useMovements()
+</script>
+
+<template>
+  <div class="page wide">
+    <PageState
+      :loading="workout.isPending.value || movements.isPending.value"
+      :error="workout.error.value ?? movements.error.value"
+      @retry="(workout.refetch(), movements.refetch())"
+    >
+      <BoardView
+        v-if="workout.data.value && movements.data.value"
+        :workout="workout.data.value"
+        :movements="movements.data.value"
+      />
+    </PageState>
+  </div>
+</template>
+
+<style scoped>
+.wide {
+  max-width: 110rem;
+  padding-top: var(--space-3);
+}
+</style>

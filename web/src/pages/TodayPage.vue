@@ -1,0 +1,211 @@
+<script setup lang="ts">
+import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import Button from 'primevue/button'
+import { useToast } from 'primevue/usetoast'
+import { computed } from 'vue'
+import { RouterLink, useRouter } from 'vue-router'
+import { api, ask, wording } from '@/api/client'
+import { clockText, dayText, plural } from '@/components/clockText'
+import PageState from '@/components/PageState.vue'
+import { useOpenRun } from '@/composables/useOpenRun'
+import { useUndoToast } from '@/composables/useUndoToast'
+import { useSession } from '@/state/session'
+
+const session = useSession()
+const router = useRouter()
+const toast = useToast()
+const undoable = useUndoToast()
+const queries = useQueryClient()
+const { openRun, opening } = useOpenRun()
+const today = useQuery({ queryKey: ['today'], queryFn: () => ask(api.GET('/api/today')) })
+const data = computed(() => today.data.value)
+
+/** The one thing to do next. */
+const next = computed(() => {
+  const found = data.value
+  if (!found) return null
+  const going = found.open_runs.find((run) => run.state === 'running')
+  if (going)
+    return {
+      kind: 'Go on',
+      title: going.title,
+      detail: `Running since ${dayText(going.started_at)}`,
+      go: () => router.push({ name: 'floor', params: { id: going.id } }),
+    }
+  const unlogged = found.unlogged_runs[0]
+  if (unlogged)
+    return {
+      kind: 'Log',
+      title: unlogged.title,
+      detail: `Ended ${dayText(unlogged.finished_at)}, not logged yet`,
+      go: () => router.push({ name: 'log', params: { id: unlogged.id } }),
+    }
+  const waiting = found.open_runs[0]
+  if (waiting)
+    return {
+      kind: 'Start',
+      title: waiting.title,
+      detail: `Opened ${dayText(waiting.created_at)}, ${clockText(waiting.total_s)}`,
+      go: () => router.push({ name: 'floor', params: { id: waiting.id } }),
+    }
+  const ready = found.ready[0]
+  if (ready)
+    return {
+      kind: 'Run',
+      title: ready.title,
+      detail: `${plural(ready.stations, 'station')}, ${clockText(ready.total_s)}`,
+      go: () => openRun(ready.id),
+    }
+  const draft = found.drafts[0]
+  if (draft)
+    return {
+      kind: 'Finish',
+      title: draft.title,
+      detail: 'A draft without a station',
+      go: () => router.push({ name: 'board', params: { id: draft.id } }),
+    }
+  return null
+})
+
+async function discard(id: string, title: string) {
+  try {
+    await ask(api.DELETE('/api/runs/{id}', { params: { path: { id } } }))
+    undoable(`«${title}» put away`, async () => {
+      await ask(api.POST('/api/runs/{id}/restore', { params: { path: { id } } }))
+      await queries.invalidateQueries()
+    })
+    await queries.invalidateQueries()
+  } catch (error) {
+    toast.add({ severity: 'warn', summary: 'Not put away', detail: wording(error), life: 5000 })
+  }
+}
+</script>
+
+<template>
+  <div class="page">
+    <p class="quiet">
+      {{ new Date().toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long' }) }} ·
+      {{ session.session?.studio.name }}
+    </p>
+    <h1>Today</h1>
+    <PageState :loading="today.isPending.value" :error="today.error.value" @retry="today.refetch()">
+      <section v-if="next" class="next" aria-label="Next">
+        <div>
+          <p class="small quiet">Next</p>
+          <h2>{{ next.kind }}: {{ next.title }}</h2>
+          <p class="quiet">{{ next.detail }}</p>
+        </div>
+        <Button :label="next.kind" size="large" :loading="opening" @click="next.go" />
+      </section>
+      <section v-else class="next" aria-label="Next">
+        <div>
+          <h2>Plan the first circuit</h2>
+          <p class="quiet">There is nothing to run or to log yet.</p>
+        </div>
+        <Button label="To the circuits" size="large" @click="router.push({ name: 'circuits' })" />
+      </section>
+
+      <div v-if="data" class="columns">
+        <section v-if="data.open_runs.length || data.unlogged_runs.length" aria-label="Runs to see to">
+          <h3>Runs to see to</h3>
+          <ul class="lines">
+            <li v-for="run in [...data.unlogged_runs, ...data.open_runs]" :key="run.id">
+              <RouterLink :to="{ name: run.state === 'finished' ? 'log' : 'floor', params: { id: run.id } }">{{
+                run.title
+              }}</RouterLink>
+              <span class="quiet small"
+                >{{ run.state === 'finished' ? 'to log' : run.state }} ·
+                {{ dayText(run.started_at ?? run.created_at) }}</span
+              >
+              <Button
+                icon="pi pi-times"
+                :aria-label="`Put away ${run.title}`"
+                variant="text"
+                severity="secondary"
+                size="small"
+                @click="discard(run.id, run.title)"
+              />
+            </li>
+          </ul>
+        </section>
+        <section aria-label="Ready to run">
+          <h3>Ready to run</h3>
+          <ul class="lines">
+            <li v-for="workout in data.ready" :key="workout.id">
+              <RouterLink :to="{ name: 'board', params: { id: workout.id } }">{{ workout.title }}</RouterLink>
+              <span class="quiet small">{{ clockText(workout.total_s) }}</span>
+              <Button
+                label="Run"
+                :aria-label="`Run ${workout.title}`"
+                size="small"
+                variant="outlined"
+                @click="openRun(workout.id)"
+              />
+            </li>
+            <li v-if="!data.ready.length" class="quiet">None yet.</li>
+          </ul>
+        </section>
+        <section aria-label="Drafts to finish">
+          <h3>Drafts to finish</h3>
+          <ul class="lines">
+            <li v-for="workout in data.drafts" :key="workout.id">
+              <RouterLink :to="{ name: 'board', params: { id: workout.id } }">{{ workout.title }}</RouterLink>
+              <span class="quiet small">{{ dayText(workout.updated_at) }}</span>
+            </li>
+            <li v-if="!data.drafts.length" class="quiet">None: every circuit can be run.</li>
+          </ul>
+        </section>
+        <section aria-label="Last logged">
+          <h3>Last logged</h3>
+          <ul class="lines">
+            <li v-for="run in data.last_logged" :key="run.id">
+              <RouterLink :to="{ name: 'run', params: { id: run.id } }">{{ run.title }}</RouterLink>
+              <span class="quiet small"
+                >{{ dayText(run.started_at) }} · {{ run.present }} there<template v-if="run.pains">
+                  · <span class="warn-text">{{ plural(run.pains, 'pain') }} noted</span></template
+                ></span
+              >
+            </li>
+            <li v-if="!data.last_logged.length" class="quiet">Nothing yet.</li>
+          </ul>
+        </section>
+      </div>
+    </PageState>
+  </div>
+</template>
+
+<style scoped>
+.next {
+  display: flex;
+  flex-wrap: wrap;
+  gap: var(--space-4);
+  align-items: center;
+  justify-content: space-between;
+  border-top: 2px solid var(--ink);
+  border-bottom: 2px solid var(--ink);
+  padding: var(--space-5) 0;
+  margin: var(--space-4) 0 var(--space-5);
+}
+.columns {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(20rem, 1fr));
+  gap: var(--space-5);
+}
+.lines {
+  list-style: none;
+  margin: var(--space-2) 0 0;
+  padding: 0;
+}
+.lines li {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: var(--space-1) var(--space-3);
+  border-bottom: 1px solid var(--rule-soft);
+  padding: var(--space-2) 0;
+  min-height: 3rem;
+}
+.lines li > span {
+  margin-left: auto;
+}
+</style>

@@ -1,0 +1,82 @@
+import { definePreset } from '@primeuix/themes'
+import Aura from '@primeuix/themes/aura'
+
+// PrimeVue drawn with the tokens of tokens.css: the same names, light and dark,
+// so that no component is styled piecemeal.
+const ink = {
+  0: 'var(--paper-raised)',
+  50: 'var(--paper)',
+  100: 'var(--paper-sunk)',
+  200: 'var(--rule-soft)',
+  300: 'var(--rule)',
+  400: 'var(--rule)',
+  500: 'var(--ink-soft)',
+  600: 'var(--ink-soft)',
+  700: 'var(--ink)',
+  800: 'var(--ink)',
+  900: 'var(--ink)',
+  950: 'var(--ink)',
+}
+
+const scheme = {
+  surface: ink,
+  primary: {
+    color: 'var(--accent)',
+    contrastColor: 'var(--accent-ink)',
+    hoverColor: 'color-mix(in srgb, var(--accent) 86%, var(--ink))',
+    activeColor: 'color-mix(in srgb, var(--accent) 74%, var(--ink))',
+  },
+  highlight: {
+    background: 'var(--accent-wash)',
+    focusBackground: 'var(--accent-wash)',
+    color: 'var(--ink)',
+    focusColor: 'var(--ink)',
+  },
+  text: { color: 'var(--ink)', hoverColor: 'var(--ink)', mutedColor: 'var(--ink-soft)', hoverMutedColor: 'var(--ink)' },
+  content: {
+    background: 'var(--paper-raised)',
+    hoverBackground: 'var(--paper-sunk)',
+    borderColor: 'var(--rule)',
+    color: 'var(--ink)',
+    hoverColor: 'var(--ink)',
+  },
+  formField: {
+    background: 'var(--paper-raised)',
+    borderColor: 'var(--rule)',
+    hoverBorderColor: 'var(--ink-soft)',
+    focusBorderColor: 'var(--focus)',
+    invalidBorderColor: 'var(--warn)',
+    color: 'var(--ink)',
+    placeholderColor: 'var(--ink-soft)',
+    iconColor: 'var(--ink-soft)',
+    shadow: 'none',
+  },
+  overlay: {
+    select: { background: 'var(--paper-raised)', borderColor: 'var(--rule)', color: 'var(--ink)' },
+    popover: { background: 'var(--paper-raised)', borderColor: 'var(--rule)', color: 'var(--ink)' },
+    modal: { background: 'var(--paper-raised)', borderColor: 'var(--rule)', color: 'var(--ink)' },
+  },
+}
+
+export default definePreset(Aura, {
+  primitive: {
+    borderRadius: { none: '0', xs: '1px', sm: '2px', md: '2px', lg: '3px', xl: '3px' },
+  },
+  semantic: {
+    primary: {
+      50: 'var(--accent-wash)',
+      100: 'var(--accent-wash)',
+      200: 'var(--accent)',
+      300: 'var(--accent)',
+      400: 'var(--accent)',
+      500: 'var(--accent)',
+      600: 'var(--accent)',
+      700: 'var(--accent)',
+      800: 'var(--accent)',
+      900: 'var(--accent)',
+      950: 'var(--accent-wash)',
+    },
+    focusRing: { width: '3px', style: 'solid', color: 'var(--focus)', offset: '2px' },
+    colorScheme: { light: scheme, dark: scheme },
+  },
+})
