@@ -18,7 +18,16 @@ export function useWorkouts() {
   return useQuery({ queryKey: ['workouts'], queryFn: async () => (await ask(api.GET('/api/workouts'))).workouts })
 }
 
-/** The log sheet of a run. Once it is open, nothing that comes later may change it under the typing. */
+/** What was logged of a run, to be read. */
+export function useRunLog(id: string) {
+  return useQuery({
+    queryKey: ['runs', id, 'log'],
+    queryFn: () => ask(api.GET('/api/runs/{id}/log', { params: { path: { id } } })),
+    staleTime: 0,
+  })
+}
+
+/** The log sheet of a run, to be typed on. Once it is open, nothing that comes later may change it under the typing. */
 export function useLogSheet(id: string) {
   return useQuery({
     queryKey: ['log', id],

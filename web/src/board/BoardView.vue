@@ -177,7 +177,7 @@ const ready = computed(() => board.preview.preview.value?.ready ?? false)
           />
         </div>
       </div>
-      <aside class="side">
+      <aside class="side" tabindex="0" aria-label="Totals and findings">
         <TotalsPanel />
         <FindingsPanel />
         <p class="small quiet">
@@ -258,9 +258,6 @@ const ready = computed(() => board.preview.preview.value?.ready ?? false)
   padding: var(--space-1) 0 var(--space-2);
   margin-top: var(--space-4);
   z-index: 5;
-}
-.late {
-  opacity: 0.6;
 }
 @media (max-width: 60rem) {
   .middle {

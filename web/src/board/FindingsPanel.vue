@@ -26,7 +26,6 @@ const current = computed(() => board.preview.of.value === board.document.value)
         <p class="small quiet">{{ finding.why }}</p>
         <Button
           v-if="finding.fix"
-          :label="finding.fix.label"
           :disabled="!current"
           :aria-keyshortcuts="index < 9 ? `Alt+${index + 1}` : undefined"
           size="small"

@@ -75,13 +75,15 @@ const summary = computed(() =>
 </script>
 
 <template>
-  <figure
-    ref="root"
-    class="chart"
-    role="img"
-    :aria-label="`The class to scale, ${clockText(preview.total_s)}. ${summary}`"
-  >
-    <svg v-if="width" :width="width" :height="height" aria-hidden="true">
+  <figure ref="root" class="chart">
+    <svg
+      v-if="width"
+      class="plot"
+      :width="width"
+      :height="height"
+      role="img"
+      :aria-label="`The class to scale, ${clockText(preview.total_s)}. ${summary}`"
+    >
       <g :transform="`translate(${LEFT} 0)`">
         <g v-for="(block, index) in preview.blocks" :key="block.id" class="block">
           <rect
@@ -141,7 +143,7 @@ const summary = computed(() =>
         />
       </g>
     </svg>
-    <figcaption v-if="!compact" class="key small">
+    <figcaption v-if="!compact" class="key small" aria-hidden="true">
       <span><i class="sample raised" />work</span><span><i class="sample flat" />rest</span>
       <span
         ><svg width="26" height="10" aria-hidden="true"><path d="M1 7 Q4 0 7 7 T13 7 T19 7 T25 7" /></svg>waiting</span
@@ -151,6 +153,9 @@ const summary = computed(() =>
 </template>
 
 <style scoped>
+.chart.late .plot {
+  opacity: 0.55;
+}
 .chart {
   margin: 0;
   width: 100%;

@@ -2,7 +2,7 @@
 import { useEventListener, useFullscreen, useWakeLock } from '@vueuse/core'
 import Button from 'primevue/button'
 import Dialog from 'primevue/dialog'
-import { computed, onMounted, ref, watch } from 'vue'
+import { computed, nextTick, onMounted, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { clockText } from '@/components/clockText'
 import KeySheet from '@/components/KeySheet.vue'
@@ -29,7 +29,7 @@ const ending = ref(false)
 
 const { second, plan } = clock
 const running = computed(() => clock.isStarted.value && !clock.isPaused.value && !clock.isOver.value)
-const call = useCalls(plan, second, running, (cue) => preferences.sound && sound.call(cue))
+const calls = useCalls(plan, second, running, (cue) => preferences.sound && sound.call(cue))
 const moment = computed(() => momentAt(plan.value, second.value))
 const chart = computed(() => stretched(plan.value))
 const numeral = computed(() => {
@@ -136,10 +136,11 @@ async function stayAwake() {
   if (wake.isSupported.value) await wake.request('screen').catch(() => undefined)
 }
 onMounted(() => running.value && void stayAwake())
+watch(clock.isOver, (over) => over && nextTick(() => document.getElementById('to-log')?.focus()), { immediate: true })
 watch(running, (now) => (now ? stayAwake() : wake.release().catch(() => undefined)))
 
-const callText = computed(() => (call.value?.kind === 'countdown' ? '' : (call.value?.text ?? '')))
-const calledFor = computed(() => (call.value?.levels?.length === 1 ? call.value.levels[0] : ''))
+const callText = computed(() => calls.value.map((cue) => cue.text).join(' · '))
+const calledFor = computed(() => calls.value.find((cue) => cue.levels?.length === 1)?.levels?.[0] ?? '')
 </script>
 
 <template>
@@ -171,7 +172,7 @@ const calledFor = computed(() => (call.value?.levels?.length === 1 ? call.value.
     <div v-if="clock.isOver.value" class="centre">
       <p class="over">Done</p>
       <p class="over-line">Walk it off, drink, and ask how everybody is.</p>
-      <Button label="Log this class" size="large" autofocus @click="toLog" />
+      <Button id="to-log" label="Log this class" size="large" @click="toLog" />
     </div>
     <template v-else>
       <div class="middle">
@@ -238,7 +239,7 @@ const calledFor = computed(() => (call.value?.levels?.length === 1 ? call.value.
         variant="text"
         @click="screen.toggle()"
       />
-      <Button label="Keys" severity="secondary" variant="text" @click="keysShown = true"><kbd>?</kbd> keys</Button>
+      <Button severity="secondary" variant="text" @click="keysShown = true"><kbd>?</kbd> keys</Button>
       <Button label="Leave" severity="secondary" variant="text" @click="router.push({ name: 'today' })" />
     </footer>
     <KeySheet v-model:visible="keysShown" :shortcuts="shortcuts" />

@@ -13,7 +13,7 @@ export function useCalls(
   running: Readonly<Ref<boolean>>,
   sound: (cue: Cue) => void,
 ) {
-  const shown = shallowRef<Cue | null>(null)
+  const shown = shallowRef<Cue[]>([])
   let last = second.value
 
   watch(second, (now) => {
@@ -23,10 +23,16 @@ export function useCalls(
     if (!running.value) return
     const passed = plan.value.cues.filter((cue) => from < cue.at_s && cue.at_s <= now)
     passed.filter((cue) => now - cue.at_s < LATE_S).forEach(sound)
-    const said = passed.findLast((cue) => cue.kind !== 'countdown') ?? passed.at(-1)
-    if (said) shown.value = said
-    else if (shown.value && now - shown.value.at_s > SHOWN_S) shown.value = null
+    const said = worthShowing(passed)
+    if (said.length) shown.value = said
+    else if (shown.value[0] && now - shown.value[0].at_s > SHOWN_S) shown.value = []
   })
 
   return shown
+}
+
+/** The numeral counts down and the heading names the station: what else was called is shown. */
+function worthShowing(cues: Cue[]): Cue[] {
+  const shown = new Set<Cue['kind']>(['countdown', 'go', 'next', 'block', 'finish'])
+  return cues.filter((cue) => !shown.has(cue.kind))
 }

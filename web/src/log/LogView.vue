@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useQueryClient } from '@tanstack/vue-query'
 import Button from 'primevue/button'
 import Message from 'primevue/message'
 import Textarea from 'primevue/textarea'
@@ -19,6 +20,7 @@ const props = defineProps<{ sheet: LogSheet }>()
 const emit = defineEmits<{ reload: [] }>()
 const router = useRouter()
 const toast = useToast()
+const queries = useQueryClient()
 
 const { typing, forget } = useTyping(props.sheet)
 
@@ -53,6 +55,8 @@ const off = outbox.on((item, outcome) => {
   if (item.runId !== props.sheet.run.id) return
   if (outcome.kind === 'sent') {
     forget()
+    void queries.invalidateQueries({ queryKey: ['runs'] })
+    void queries.invalidateQueries({ queryKey: ['today'] })
     toast.add({ severity: 'success', summary: 'Logged', detail: props.sheet.run.title, life: 4000 })
     void router.push({ name: 'run', params: { id: item.runId } })
   } else if (outcome.kind === 'refused') {
@@ -119,7 +123,7 @@ function toFirst(event: KeyboardEvent) {
         </p>
       </div>
       <div class="row">
-        <Button label="Save the log" :loading="sending" aria-keyshortcuts="Control+Enter" @click="save"
+        <Button :loading="sending" aria-keyshortcuts="Control+Enter" @click="save"
           ><span>Save the log</span> <kbd aria-hidden="true">Ctrl Enter</kbd></Button
         >
       </div>

@@ -2,7 +2,7 @@
 import Button from 'primevue/button'
 import { computed } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { useLogSheet } from '@/api/queries'
+import { useRunLog } from '@/api/queries'
 import { clockText, dayText } from '@/components/clockText'
 import PageState from '@/components/PageState.vue'
 import ResultMark from '@/log/ResultMark.vue'
@@ -10,7 +10,7 @@ import { keyOf, PAIN_WHERE } from '@/log/sheet'
 
 const id = String(useRoute().params.id)
 const router = useRouter()
-const query = useLogSheet(id)
+const query = useRunLog(id)
 const sheet = computed(() => query.data.value)
 const there = computed(() => (sheet.value?.attendances ?? []).filter((attendance) => attendance.present))
 const away = computed(() => (sheet.value?.attendances ?? []).filter((attendance) => !attendance.present))

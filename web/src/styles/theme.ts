@@ -3,23 +3,42 @@ import Aura from '@primeuix/themes/aura'
 
 // PrimeVue drawn with the tokens of tokens.css: the same names, light and dark,
 // so that no component is styled piecemeal.
-const ink = {
-  0: 'var(--paper-raised)',
-  50: 'var(--paper)',
-  100: 'var(--paper-sunk)',
-  200: 'var(--rule-soft)',
-  300: 'var(--rule)',
-  400: 'var(--rule)',
-  500: 'var(--ink-soft)',
-  600: 'var(--ink-soft)',
-  700: 'var(--ink)',
-  800: 'var(--ink)',
-  900: 'var(--ink)',
-  950: 'var(--ink)',
+const light = scale([
+  'paper-raised',
+  'paper',
+  'paper-sunk',
+  'rule-soft',
+  'rule',
+  'rule',
+  'ink-soft',
+  'ink-soft',
+  'ink',
+  'ink',
+  'ink',
+  'ink',
+])
+// In the dark the scale runs the other way: low steps are text, high ones grounds.
+const dark = scale([
+  'ink',
+  'ink',
+  'ink',
+  'ink',
+  'ink-soft',
+  'ink-soft',
+  'ink-soft',
+  'rule',
+  'rule',
+  'rule-soft',
+  'paper-raised',
+  'paper',
+])
+
+function scale(names: string[]) {
+  const steps = [0, 50, 100, 200, 300, 400, 500, 600, 700, 800, 900, 950]
+  return Object.fromEntries(steps.map((step, index) => [step, `var(--${names[index]})`]))
 }
 
 const scheme = {
-  surface: ink,
   primary: {
     color: 'var(--accent)',
     contrastColor: 'var(--accent-ink)',
@@ -77,6 +96,6 @@ export default definePreset(Aura, {
       950: 'var(--accent-wash)',
     },
     focusRing: { width: '3px', style: 'solid', color: 'var(--focus)', offset: '2px' },
-    colorScheme: { light: scheme, dark: scheme },
+    colorScheme: { light: { ...scheme, surface: light }, dark: { ...scheme, surface: dark } },
   },
 })

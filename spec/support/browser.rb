@@ -1,0 +1,57 @@
+# frozen_string_literal: true
+
+require "axe-rspec"
+require "capybara/rspec"
+require "selenium-webdriver"
+require_relative "../../server/spec/server_helper"
+
+# The real interface in headless Chromium, on a server in this process whose
+# every answer is held against the contract.
+module Browser
+  FLAGS = %w[--headless=new --no-sandbox --disable-gpu --disable-quic --no-first-run --disable-background-networking
+    --disable-component-update --disable-sync --disable-dev-shm-usage --force-prefers-reduced-motion --window-size=1280,800].freeze
+
+  def self.driver(app)
+    options = Selenium::WebDriver::Chrome::Options.new(binary: "/usr/bin/chromium", args: FLAGS)
+    options.add_option("goog:loggingPrefs", {browser: "ALL"})
+    service = Selenium::WebDriver::Service.chrome(path: "/usr/bin/chromedriver")
+    Capybara::Selenium::Driver.new(app, browser: :chrome, options: options, service: service,
+      clear_local_storage: true, clear_session_storage: true)
+  end
+end
+
+Capybara.register_driver(:chromium) { |app| Browser.driver(app) }
+Capybara.default_driver = :chromium
+Capybara.javascript_driver = :chromium
+Capybara.server = :puma, {Silent: true, Threads: "0:8"}
+Capybara.default_max_wait_time = 5
+Capybara.enable_aria_label = true
+Capybara.app = Contract::Check.new(Server::Application.build(settings: Server::Settings.new({}), log: nil),
+  except: %r{\A/api/(preview|movements|runs/[^/]+)\z})
+
+Dir[File.join(__dir__, "*.rb")].sort.each { |file| require file unless file == __FILE__ }
+
+RSpec.configure do |config|
+  config.define_derived_metadata(file_path: %r{spec/system}) { |metadata| metadata[:type] = :system }
+  config.include Capybara::DSL, type: :system
+  config.include Capybara::RSpecMatchers, type: :system
+  config.include Steps, type: :system
+  config.include ManualClock, type: :system
+  config.include Network, type: :system
+
+  config.before(:each, type: :system) do
+    EmptyDatabase.now
+    Demo::Scenario.load
+    page.current_window.resize_to(1280, 800)
+  end
+
+  # Nothing that the content policy forbids was tried, and no script failed.
+  config.after(:each, type: :system) do
+    logs = page.driver.browser.logs.get(:browser).map(&:message)
+    expect(logs.grep(/Content Security Policy|Uncaught|TypeError: (?!Failed to fetch)/)).to eq([])
+    page.driver.browser.switch_to.default_content
+    release_clock
+    sound_network
+    Capybara.reset_sessions!
+  end
+end

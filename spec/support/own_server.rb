@@ -1,0 +1,45 @@
+# frozen_string_literal: true
+
+require "net/http"
+require "socket"
+
+# The application in a process of its own, as the start command runs it, so
+# that it can be killed and started again under the browser.
+class OwnServer
+  attr_reader :port
+
+  def initialize
+    @port = TCPServer.open("127.0.0.1", 0) { |server| server.addr[1] }
+  end
+
+  def address
+    "http://127.0.0.1:#{port}"
+  end
+
+  def start
+    env = {"PORT" => port.to_s, "RACK_ENV" => "test", "SESSION_SECRET" => "own-server-" * 8}
+    @pid = Process.spawn(env, "bundle", "exec", "puma", "-C", "server/puma.rb", "config.ru", chdir: Server::ROOT, out: File::NULL, err: File::NULL)
+    Timeout.timeout(40) { sleep 0.1 until answers? }
+    self
+  end
+
+  def kill
+    Process.kill("KILL", @pid)
+    Process.wait(@pid)
+    @pid = nil
+  end
+
+  def stop
+    return unless @pid
+    Process.kill("TERM", @pid)
+    Process.wait(@pid)
+  end
+
+  private
+
+  def answers?
+    Net::HTTP.get_response(URI("#{address}/health")).is_a?(Net::HTTPSuccess)
+  rescue SystemCallError, EOFError
+    false
+  end
+end

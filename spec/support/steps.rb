@@ -1,0 +1,66 @@
+# frozen_string_literal: true
+
+# What an instructor does in the interface, step by step.
+module Steps
+  def sign_in_as(name = "ottoline")
+    visit "/sign-in"
+    fill_in "E-mail", with: "#{name}@tumblingbay.example"
+    fill_in "Password", with: Demo::Scenario::PASSWORD
+    click_button "Sign in"
+    expect(page).to have_css("h1", text: "Today")
+  end
+
+  def open_circuit(title = "Lock-gate Tuesday")
+    visit "/circuits"
+    click_link title
+    expect(page).to have_css("[data-testid=total]", text: /\d:\d\d/)
+  end
+
+  # The plan's total as it stands on the board.
+  def have_total(text)
+    have_css("[data-testid=total]", text: /\A#{text}\z/)
+  end
+
+  def in_block(title, &block)
+    within("section[aria-label='#{title}']", &block)
+  end
+
+  # Types into a field as a person does: over what is there, key by key.
+  def retype(label, value, **options)
+    find_field(label, **options).send_keys([:control, "a"], value.to_s)
+  end
+
+  def add_station(block, letters)
+    find_field("Add a station to #{block}: type a movement").send_keys(letters)
+    expect(page).to have_css("[role=option]")
+    find_field("Add a station to #{block}: type a movement").send_keys(:enter)
+  end
+
+  def saved
+    have_css("[data-testid=save-state]", text: "Saved", exact_text: true)
+  end
+
+  def numeral
+    find("[data-testid=numeral]", visible: :all).text(:all)
+  end
+
+  # Presses keys on whatever has the focus, and counts them.
+  def press(*keys)
+    @pressed = (@pressed || 0) + keys.sum { |key| key.is_a?(String) ? key.length : 1 }
+    keys.each { |key| page.driver.browser.action.send_keys(*Array(key)).perform }
+  end
+
+  def chord(*keys)
+    @pressed = (@pressed || 0) + 1
+    *held, last = keys
+    action = page.driver.browser.action
+    held.each { |key| action.key_down(key) }
+    action.send_keys(last)
+    held.reverse_each { |key| action.key_up(key) }
+    action.perform
+  end
+
+  def focused
+    page.evaluate_script("document.activeElement.getAttribute('aria-label') || document.activeElement.labels?.[0]?.textContent || document.activeElement.textContent").to_s.strip
+  end
+end

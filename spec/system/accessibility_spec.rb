@@ -1,0 +1,72 @@
+# frozen_string_literal: true
+
+require_relative "../support/browser"
+
+RSpec.describe "Every screen" do
+  def run_of(title, **times)
+    studio = Server::Records::Studio.first
+    Server::Records::Run.open(studio.workouts.find_by!(title: title), client_key: SecureRandom.uuid, by: studio.instructors.first).tap { |run| run.update!(times) }
+  end
+
+  screens = {
+    "Today" => ["/", "h1"],
+    "Circuits" => ["/circuits", "tbody tr"],
+    "Circuit board" => [-> { "/circuits/#{Server::Records::Workout.find_by!(title: "Slipway Holds").id}" }, "li .severity, .lanes svg"],
+    "Movements" => ["/movements/push_up", ".rung"],
+    "Floor" => [-> { "/runs/#{run_of("Slipway Holds").id}/floor" }, "[data-testid=numeral]"],
+    "Log" => [-> { "/runs/#{run_of("Slipway Holds", finished_at: Time.now.utc).id}/log" }, "tbody tr"],
+    "Logbook" => ["/logbook", "tbody tr"],
+    "Run" => [-> { "/logbook/#{Server::Records::Run.where.not(logged_at: nil).first.id}" }, "tbody tr"],
+    "Nowhere" => ["/nowhere", "h1"]
+  }
+
+  %w[light dark].each do |theme|
+    screens.each do |name, (path, sign)|
+      it "is clean in #{theme}: #{name}" do
+        sign_in_as
+        page.execute_script("localStorage.setItem('sparrow.theme', '#{theme}')")
+        visit path.is_a?(Proc) ? instance_exec(&path) : path
+        expect(page).to have_css(sign)
+        expect(page).to be_axe_clean
+      end
+    end
+  end
+
+  it "is clean before signing in" do
+    visit "/sign-in"
+    expect(page).to have_field("E-mail")
+    expect(page).to be_axe_clean
+  end
+
+  it "is clean with a station's details, the keys and an error open" do
+    sign_in_as
+    open_circuit
+    click_button "Squat: sides, own times, notes"
+    in_block("Lock-gate circuit") { retype("Rounds", 0) }
+    expect(page).to have_content("must be a whole number")
+    expect(page).to be_axe_clean
+    find("body").send_keys(:escape)
+    click_button "Keys"
+    expect(page).to have_css("[role=dialog]")
+    expect(page).to be_axe_clean
+  end
+
+  it "is clean with a person's stations open on the log" do
+    sign_in_as
+    visit "/runs/#{run_of("Lock-gate Tuesday", finished_at: Time.now.utc).id}/log"
+    click_button "Kofi Penhallow: as planned; station by station"
+    expect(page).to have_css(".exception")
+    expect(page).to be_axe_clean
+  end
+
+  it "fits a phone without scrolling sideways" do
+    sign_in_as
+    page.current_window.resize_to(500, 844)
+    screens.each do |name, (path, sign)|
+      visit path.is_a?(Proc) ? instance_exec(&path) : path
+      expect(page).to have_css(sign)
+      wider = page.evaluate_script("document.documentElement.scrollWidth - document.documentElement.clientWidth")
+      expect(wider).to be <= 0, "#{name} is #{wider} px wider than the screen"
+    end
+  end
+end

@@ -1,0 +1,190 @@
+# frozen_string_literal: true
+
+require_relative "../support/browser"
+
+RSpec.describe "The Floor" do
+  before { sign_in_as }
+
+  # A class of two stations with staggered stops, 90 s in all.
+  def open_floor(**keys)
+    document = workout_document(
+      intervals([
+        station("s1", movement: "squat", levels: {"beginner" => {"work_s" => 20}, "intermediate" => {"work_s" => 30}}),
+        station("s2", movement: "glute_bridge", sides: "split")
+      ], get_ready_s: 10, rest_s: 20, title: "Lock side", **keys)
+    )
+    studio = Server::Records::Studio.first
+    workout = Server::Records::Workout.begin(studio, Sparrow::Preview.new(document), by: studio.instructors.first)
+    run = Server::Records::Run.open(workout, client_key: SecureRandom.uuid, by: studio.instructors.first)
+    hold_clock
+    visit "/runs/#{run.id}/floor"
+    expect(page).to have_button("Start")
+    run
+  end
+
+  def phase
+    find(".phase").text
+  end
+
+  def left_of(level)
+    find("section[aria-label=#{level}] .left").text
+  end
+
+  it "fills the screen with a numeral that is legible from ten metres" do
+    open_floor
+    press :space
+    # The height of the figures themselves, without the space above and below.
+    share = page.evaluate_script(<<~JS)
+      (() => {
+        const numeral = document.querySelector('[data-testid=numeral]')
+        const style = getComputedStyle(numeral)
+        const canvas = document.createElement('canvas').getContext('2d')
+        canvas.font = `${style.fontWeight} ${style.fontSize} ${style.fontFamily}`
+        const text = canvas.measureText(numeral.textContent)
+        return (text.actualBoundingBoxAscent + text.actualBoundingBoxDescent) / window.innerHeight
+      })()
+    JS
+    expect(share).to be >= 0.18
+    overflow = page.evaluate_script("document.documentElement.scrollHeight - window.innerHeight")
+    expect(overflow).to be <= 0
+  end
+
+  it "warns before the start, and not in a footer" do
+    open_floor
+    expect(find(".cautions")).to have_content("Stop for chest pain, dizziness, unusual breathlessness or sharp joint pain, and get help.")
+  end
+
+  it "shows each level's version, target and own stop, and calls them" do
+    open_floor
+    press :space
+    expect(phase).to eq("Get ready")
+    expect(find(".station")).to have_content("Next: Squat")
+    advance(12)
+    expect(page).to have_css(".phase", text: "Work")
+    expect(find("section[aria-label=beginner]")).to have_content("Chair-tap squat")
+    expect(find("section[aria-label=advanced]")).to have_content("6 reps")
+    expect([left_of("beginner"), left_of("intermediate"), left_of("advanced"), numeral]).to eq(["18 s left", "28 s left", "38 s left", "38"])
+    advance(18)
+    expect(page).to have_css(".call.beginner", text: "Beginner: stop")
+    advance(1)
+    expect(left_of("beginner")).to eq("stop and wait")
+    expect(left_of("advanced")).to eq("19 s left")
+    expect(find(".next")).to have_content("Next: Glute bridge. Half bridge / Two-leg bridge / One-leg bridge")
+    advance(20)
+    expect(page).to have_css(".phase", text: "Rest")
+    advance(39)
+    advance(2)
+    expect(page).to have_css(".phase", text: "second side")
+  end
+
+  it "is driven by keys: pause, back, skip, ten seconds more" do
+    open_floor
+    press :space
+    advance(15)
+    expect(page).to have_css("[data-testid=numeral]", text: "35")
+    press :space
+    expect(page).to have_css(".status", text: "paused")
+    advance(100)
+    expect(numeral).to eq("35")
+    press :space
+    press "+"
+    expect(page).to have_css("[data-testid=numeral]", text: "45")
+    expect(find(".total")).to have_content("1:45")
+    press :left
+    expect(page).to have_css("[data-testid=numeral]", text: "50")
+    press :right
+    expect(page).to have_css(".phase", text: "Rest")
+    press :left
+    expect(page).to have_css(".phase", text: "Work")
+    press "?"
+    expect(page).to have_css("[role=dialog]", text: "Skip to the next section")
+    press :escape
+    press "e"
+    expect(page).to have_css("[role=dialog]", text: "End the class here?")
+    click_button "End it"
+    expect(page).to have_button("Log this class")
+  end
+
+  it "is driven by touch" do
+    open_floor
+    click_button "Start"
+    click_button "Skip"
+    expect(page).to have_css(".phase", text: "Work")
+    click_button "+ 10 s"
+    expect(page).to have_css("[data-testid=numeral]", text: "50")
+    click_button "Pause"
+    expect(page).to have_button("Go on")
+  end
+
+  it "comes back to the right second after a reload, and asks for the touch that sound needs" do
+    run = open_floor
+    press :space
+    advance(25)
+    press "+"
+    expect(page).to have_css("[data-testid=numeral]", text: "35")
+    advance(7)
+    page.refresh
+    expect(page).to have_css("[data-testid=numeral]", text: "28")
+    expect(page).to have_content("the browser gives no sound before that")
+    press "m"
+    press "m"
+    expect(page).to have_no_content("the browser gives no sound before that")
+    expect(run.reload.clock["additions"].size).to eq(1)
+  end
+
+  it "comes back paused where it was paused" do
+    open_floor
+    press :space
+    advance(25)
+    press :space
+    expect(page).to have_css(".status", text: "paused")
+    advance(500)
+    page.refresh
+    expect(page).to have_css("[data-testid=numeral]", text: "25")
+    expect(page).to have_css(".status", text: "paused")
+  end
+
+  it "goes on in another browser from what the server was told" do
+    run = open_floor
+    press :space
+    advance(20)
+    press "+"
+    expect(page).to have_css("[data-testid=numeral]", text: "40")
+    Timeout.timeout(5) { sleep 0.05 until run.reload.clock&.dig("additions")&.any? }
+    page.execute_script("localStorage.removeItem('sparrow.clock.#{run.id}')")
+    page.refresh
+    expect(page).to have_css("[data-testid=numeral]", text: "40")
+  end
+
+  it "keeps time without a network, and tells the server when it is back" do
+    run = open_floor
+    press :space
+    no_network
+    advance(30)
+    press "+"
+    expect(page).to have_css(".status", text: "kept here, the server does not answer")
+    advance(25)
+    expect(page).to have_css("[data-testid=numeral]", text: "5")
+    advance(200)
+    expect(page).to have_content("Walk it off")
+    sound_network
+    expect(page).to have_no_css(".status", text: "kept here", wait: 10)
+    expect(run.reload.finished_at).not_to be_nil
+  end
+
+  it "takes each round's version where rounds get harder" do
+    open_floor(escalate: true, rounds: 2, round_rest_s: 20)
+    press :space
+    advance(12)
+    expect(page).to have_css(".phase", text: "Work")
+    expect(find("section[aria-label=advanced]")).to have_content("Chair-tap squat")
+  end
+
+  it "shows no name and no limit to the hall" do
+    open_floor
+    press :space
+    advance(15)
+    expect(page).to have_css(".phase", text: "Work")
+    Server::Records::Person.pluck(:name).each { |name| expect(page).to have_no_content(name) }
+  end
+end

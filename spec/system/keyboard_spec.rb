@@ -1,0 +1,76 @@
+# frozen_string_literal: true
+
+require_relative "../support/browser"
+
+RSpec.describe "By keyboard alone" do
+  def tab_to(label, back: false)
+    80.times do
+      return if focused.start_with?(label)
+      back ? chord(:shift, :tab) : press(:tab)
+    end
+    raise "#{label} is not reached by Tab; the focus is on #{focused.inspect}"
+  end
+
+  it "somebody signs in, builds a circuit, runs it and ends it" do
+    visit "/sign-in"
+    expect(page).to have_field("E-mail")
+    tab_to("E-mail")
+    press "ottoline@tumblingbay.example", :tab, Demo::Scenario::PASSWORD, :enter
+    expect(page).to have_css("h1", text: "Today")
+    tab_to("Circuits")
+    press :enter
+    expect(page).to have_css("h1", text: "Circuits")
+    press "n"
+    expect(page).to have_content("There is no station yet.")
+
+    press "a"
+    expect(focused).to start_with("Add a station to Main")
+    press "push"
+    expect(page).to have_css("[role=option]", text: "Push-up")
+    press :enter
+    expect(page).to have_css("[role=group]", text: "Push-up")
+    press "dead"
+    expect(page).to have_css("[role=option]", text: "Dead bug")
+    press :enter
+    expect(page).to have_css("[role=group]", text: "Dead bug")
+
+    tab_to("Push-up, intermediate: target", back: true)
+    chord :control, "a"
+    press "12"
+    expect(find_field("Push-up, intermediate: target").value).to eq("12")
+    chord :alt, :up
+    expect(page).to have_css(".cell.intermediate", text: "Push-up, feet on a step")
+    chord :alt, :shift, :down
+    expect(all(".station .name b").map(&:text)).to eq(["Dead bug", "Push-up"])
+    chord :control, "z"
+    expect(all(".station .name b").map(&:text)).to eq(["Push-up", "Dead bug"])
+    expect(page).to saved
+
+    tab_to("Run this class", back: true)
+    press :enter
+    expect(page).to have_button("Start")
+    press :space
+    expect(page).to have_button("Pause")
+    press :right
+    expect(page).to have_css(".phase", text: "Work")
+    press "e"
+    expect(page).to have_css("[role=dialog]", text: "End the class here?")
+    press :enter
+    expect(page).to have_button("Log this class")
+    press :enter
+    expect(page).to have_css("h1", text: "Log: New circuit")
+    chord :control, :enter
+    expect(page).to have_content("14 there")
+  end
+
+  it "somebody switches single-key shortcuts off" do
+    sign_in_as
+    open_circuit
+    press "?"
+    find("#single-keys", visible: :all).send_keys(:space)
+    press :escape
+    expect(page).to have_no_css("[role=dialog]")
+    press "?"
+    expect(page).to have_no_css("[role=dialog]")
+  end
+end

@@ -1,0 +1,154 @@
+# frozen_string_literal: true
+
+require_relative "../support/browser"
+require_relative "../support/own_server"
+
+RSpec.describe "The Log" do
+  def finished_run
+    studio = Server::Records::Studio.first
+    workout = studio.workouts.find_by!(title: "Lock-gate Tuesday")
+    Server::Records::Run.open(workout, client_key: SecureRandom.uuid, by: studio.instructors.first)
+      .tap { |run| run.update!(started_at: 1.hour.ago, finished_at: Time.now.utc) }
+  end
+
+  def effort_of(name)
+    find_field("Effort of #{name}, 0 to 10")
+  end
+
+  def attendance_of(run, name)
+    run.attendances.joins(:person).find_by!(people: {name: name})
+  end
+
+  it "is typed for fourteen people in under a minute of keystrokes, exceptions only" do
+    sign_in_as
+    run = finished_run
+    visit "/runs/#{run.id}/log"
+    expect(page).to have_content("14 of 14 there")
+    @pressed = 0
+
+    # From the top of the page to the one field that speaks for everybody.
+    press(:tab) until focused.start_with?("Effort of everybody") || @pressed > 20
+    press "6", :enter
+    expect(focused).to start_with("Effort of Aurelia Finch")
+    press :down, "8", :down, :down, "4"
+    # Hamish was away: back over lane and name to the tick, and off it goes.
+    chord :shift, :tab
+    chord :shift, :tab
+    press :space
+    chord :control, :enter
+    expect(page).to have_css("h1", text: "Lock-gate Tuesday")
+    expect(page).to have_content("13 there")
+
+    # Two keys a second is slow typing.
+    expect(@pressed).to be <= 60
+    puts "  #{@pressed} keystrokes for fourteen people" if ENV["COUNT_KEYS"]
+    expect(attendance_of(run, "Bartek Lindqvist").effort).to eq(8)
+    expect(attendance_of(run, "Kofi Penhallow").effort).to eq(6)
+    expect(run.attendances.where(present: false).count).to eq(1)
+  end
+
+  it "takes level, reps, reps left, pain and a note where they differ" do
+    sign_in_as
+    run = finished_run
+    visit "/runs/#{run.id}/log"
+    click_button "Kofi Penhallow: as planned; station by station"
+    within(".exception", text: "Push-up") do
+      find("[role=combobox]").click
+    end
+    find("[role=option]", text: "intermediate", match: :first).click
+    within(".exception", text: "Push-up") do
+      retype("Reps", 9)
+      retype("Reps left", 3)
+    end
+    within(".exception", text: "Skater") { find("input[type=checkbox]", visible: :all).send_keys(:space) }
+    expect(page).to have_button("Kofi Penhallow: 2 stations differ; station by station")
+    find("[aria-label='Pain of Kofi Penhallow: where']").click
+    find("[role=option]", text: "Wrist").click
+    expect(page).to have_content("Kofi Penhallow: pain ends that movement until you have spoken.")
+    fill_in "Note on Kofi Penhallow", with: "Left hand on the bench"
+    page.refresh # nothing typed is lost
+    expect(find_field("Note on Kofi Penhallow").value).to eq("Left hand on the bench")
+    click_button "Save the log"
+    expect(page).to have_css("tr", text: "Pain: Wrist. Left hand on the bench")
+    results = attendance_of(run, "Kofi Penhallow").results.where(planned: false).order(:station)
+    expect(results.map { |result| [result.level, result.reps, result.reps_left, result.skipped] }).to eq([["intermediate", 9, 3, false], ["advanced", nil, nil, true]])
+  end
+
+  it "names the field that is wrong" do
+    sign_in_as
+    visit "/runs/#{finished_run.id}/log"
+    retype("Effort of Dov Abernethy, 0 to 10", 11)
+    click_button "Save the log"
+    expect(page).to have_content("Not saved: 1 field to mend.")
+    expect(find("tr", text: "Dov Abernethy")).to have_content("must be a whole number from 0 to 10")
+  end
+
+  it "shows a log that somebody else wrote meanwhile, and loses neither" do
+    sign_in_as
+    run = finished_run
+    visit "/runs/#{run.id}/log"
+    retype("Effort of everybody, 0 to 10", 5)
+    Server::LogBook.new(run).write("submission_id" => SecureRandom.uuid, "log_version" => 0, "attendances" => [])
+    click_button "Save the log"
+    expect(page).to have_content("This run was logged from another place")
+    click_button "Save mine over it"
+    expect(page).to have_content("14 there, mean effort 5")
+    expect(run.reload.log_version).to eq(2)
+  end
+
+  it "is mended from the logbook" do
+    sign_in_as
+    visit "/logbook"
+    first("tbody a").click
+    click_button "Mend the log"
+    expect(effort_of("Aurelia Finch").value).to eq("9")
+    retype("Effort of Aurelia Finch, 0 to 10", 7)
+    click_button "Save the log"
+    expect(page).to have_css("tr", text: /Aurelia Finch\s+7/)
+  end
+
+  describe "when the server is killed and started again" do
+    let(:server) { OwnServer.new.start }
+
+    before { Capybara.app_host = server.address }
+
+    after do
+      Capybara.app_host = nil
+      server.stop
+    end
+
+    it "keeps what was handed in, and sends it once when the server is back" do
+      sign_in_as
+      run = finished_run
+      visit "/runs/#{run.id}/log"
+      retype("Effort of everybody, 0 to 10", 7)
+      server.kill
+      click_button "Save the log"
+      expect(page).to have_css("[data-testid=waiting]", text: "It is sent as soon as it does, once only.")
+      expect(run.reload.log_version).to eq(0)
+      server.start
+      expect(page).to have_css("h1", text: "Lock-gate Tuesday", wait: 15)
+      expect(page).to have_content("14 there, mean effort 7")
+      expect(run.reload.log_version).to eq(1)
+      expect(page.evaluate_script("localStorage.getItem('sparrow.outbox')")).to eq("[]")
+    end
+
+    it "runs the Floor's clock on, to the second" do
+      sign_in_as
+      run = finished_run
+      run.update!(started_at: nil, finished_at: nil)
+      hold_clock
+      visit "/runs/#{run.id}/floor"
+      click_button "Start"
+      advance(100)
+      expect(page).to have_css("[data-testid=numeral]", text: "20")
+      server.kill
+      advance(15)
+      expect(page).to have_css("[data-testid=numeral]", text: /\A5\z/)
+      press "+"
+      expect(page).to have_css("[data-testid=numeral]", text: "15")
+      server.start
+      Timeout.timeout(10) { sleep 0.1 until run.reload.clock&.dig("additions")&.any? }
+    end
+  end
+end

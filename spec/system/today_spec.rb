@@ -1,0 +1,33 @@
+# frozen_string_literal: true
+
+require_relative "../support/browser"
+
+RSpec.describe "Today" do
+  before { sign_in_as }
+
+  it "offers a run first, then its floor, then its log" do
+    expect(page).to have_css("h2", text: /\ARun: /)
+    within("section[aria-label=Next]") { click_button "Run" }
+    expect(page).to have_button("Start")
+    visit "/"
+    expect(page).to have_css("h2", text: /\AStart: /)
+    run = Server::Records::Run.order(:created_at).last
+    run.update!(started_at: Time.now.utc, finished_at: Time.now.utc)
+    visit "/"
+    expect(page).to have_css("h2", text: /\ALog: /)
+    within("section[aria-label=Next]") { click_button "Log" }
+    expect(page).to have_css("h1", text: "Log: #{run.title}")
+  end
+
+  it "lists drafts to finish, and puts a run away and back" do
+    expect(page).to have_css("section[aria-label='Drafts to finish'] a", text: "Weir-side Saturday")
+    within("section[aria-label=Next]") { click_button "Run" }
+    expect(page).to have_button("Start")
+    visit "/"
+    title = Server::Records::Run.order(:created_at).last.title
+    click_button "Put away #{title}"
+    expect(page).to have_no_css("section[aria-label='Runs to see to']")
+    click_button "Undo"
+    expect(page).to have_css("section[aria-label='Runs to see to'] a", text: title)
+  end
+end
