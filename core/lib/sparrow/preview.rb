@@ -50,8 +50,13 @@ module Sparrow
 
     # Keys that hold nothing are left out: the answer is sent at every keystroke.
     def segment(segment)
-      {"kind" => segment.kind, "start_s" => segment.start_s, "seconds" => segment.seconds, "station" => segment.station&.id,
-       "round" => segment.round, "side" => segment.side, "level" => segment.level}.compact
+      shown = {"kind" => segment.kind, "start_s" => segment.start_s, "seconds" => segment.seconds}
+      return shown unless segment.station
+      shown["station"] = segment.station.id
+      shown["round"] = segment.round
+      shown["side"] = segment.side if segment.side
+      shown["level"] = segment.level if segment.level
+      shown
     end
 
     def station(block, station)
@@ -68,8 +73,12 @@ module Sparrow
     end
 
     def cue(cue)
-      {"at_s" => cue.at_s, "kind" => cue.kind, "text" => cue.text, "levels" => cue.levels, "block" => cue.block,
-       "station" => cue.station, "round" => cue.round}.compact
+      shown = {"at_s" => cue.at_s, "kind" => cue.kind, "text" => cue.text}
+      shown["levels"] = cue.levels if cue.levels
+      shown["block"] = cue.block if cue.block
+      shown["station"] = cue.station if cue.station
+      shown["round"] = cue.round if cue.round
+      shown
     end
   end
 end

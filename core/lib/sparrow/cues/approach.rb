@@ -7,6 +7,7 @@ module Sparrow
     class Approach
       # Seconds counted down aloud before a window begins or a level stops.
       COUNT_FROM = 3
+      COUNTS = {3 => "3-2-1", 2 => "2-1", 1 => "1"}.freeze
 
       def initialize(line)
         @line = line
@@ -60,7 +61,7 @@ module Sparrow
       # As much of 3-2-1 as the gap has room for.
       def countdown(window, before_s)
         count = [COUNT_FROM, window.start_s - before_s].min
-        call(window, window.start_s - count, "countdown", count.downto(1).to_a.join("-")) if count.positive?
+        call(window, window.start_s - count, "countdown", COUNTS.fetch(count)) if count.positive?
       end
 
       def call(window, at_s, kind, text)

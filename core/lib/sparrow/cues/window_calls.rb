@@ -61,7 +61,7 @@ module Sparrow
 
       def countdown(window, stop_s, levels)
         count = [Approach::COUNT_FROM, stop_s - window.start_s - 1].min
-        call(window, stop_s - count, "countdown", count.downto(1).to_a.join("-"), levels) if count.positive?
+        call(window, stop_s - count, "countdown", Approach::COUNTS.fetch(count), levels) if count.positive?
       end
 
       def call(window, at_s, kind, text, levels = nil)

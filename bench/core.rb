@@ -1,0 +1,32 @@
+# frozen_string_literal: true
+
+# The core alone, on a class of sixty minutes.
+$LOAD_PATH.unshift File.expand_path("../core/lib", __dir__)
+require "benchmark/ips"
+require "json_schemer"
+require "sparrow"
+require_relative "sixty_minutes"
+
+Sparrow.eager_load
+document = SixtyMinutes.document
+text = JSON.generate(document)
+workout = Sparrow::Circuit.read(document)
+timeline = Sparrow::Timeline.compile(workout)
+answer = Sparrow::Preview.new(document).to_h
+schema = JSONSchemer.schema(Pathname(File.join(Sparrow::DATA, "formats", "workout.schema.json")))
+windows = timeline.blocks.sum { |line| line.windows.size }
+
+puts "A class of #{Sparrow::ClockText.of(timeline.total_s)}: #{workout.each_station.count} stations, #{windows} windows, " \
+  "#{timeline.blocks.sum { |line| line.lanes.values.sum(&:size) }} segments, #{answer["cues"].size} calls."
+
+report = Benchmark.ips(quiet: true) do |bench|
+  bench.config(time: 2, warmup: 1)
+  bench.report("read the document") { Sparrow::Circuit.read(document) }
+  bench.report("  (validate it by JSON Schema instead)") { schema.valid?(document) }
+  bench.report("compile") { Sparrow::Timeline.compile(workout) }
+  bench.report("compile and review") { Sparrow::Review.of(Sparrow::Timeline.compile(workout)) }
+  bench.report("calls") { Sparrow::Cues.of(timeline) }
+  bench.report("preview, whole: read to JSON") { JSON.generate(Sparrow::Preview.new(document).to_h) }
+  bench.report("  (of it: parse and generate JSON)") { [JSON.parse(text), JSON.generate(answer)] }
+end
+report.entries.each { |entry| puts format("  %-40s %8.3f ms", entry.label, 1000.0 / entry.ips) }
