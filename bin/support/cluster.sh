@@ -6,9 +6,10 @@ as_postgres() { if [ "$(id -u)" -eq 0 ]; then runuser -u postgres -- "$@"; else 
 
 free_port() { ruby -rsocket -e 'server = TCPServer.new("127.0.0.1", 0); puts server.addr[1]'; }
 
-# state_folder: where this checkout keeps its database, secrets and log.
+# state_folder: where this checkout keeps its database, secrets and log; SPARROW_STATE names another place.
 state_folder() {
   local base name
+  [ -n "${SPARROW_STATE:-}" ] && { printf '%s' "$SPARROW_STATE"; return 0; }
   if [ "$(id -u)" -eq 0 ]; then base=/var/lib/willing-sparrow; else base="${XDG_STATE_HOME:-$HOME/.local/state}/willing-sparrow"; fi
   name=$(printf '%s' "$ROOT" | sha256sum | cut -c1-12)
   printf '%s/%s' "$base" "$name"

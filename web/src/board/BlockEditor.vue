@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { useSortable } from '@vueuse/integrations/useSortable'
-import Button from 'primevue/button'
 import InputText from 'primevue/inputtext'
 import Select from 'primevue/select'
-import ToggleSwitch from 'primevue/toggleswitch'
-import { computed, nextTick, ref, useId, useTemplateRef } from 'vue'
+import { computed, nextTick, useTemplateRef } from 'vue'
 import { clockText, plural } from '@/components/clockText'
 import LevelMark from '@/components/LevelMark.vue'
-import { LEVELS, type Block, type Level, type Movement } from '@/api/types'
+import { LEVELS, type Block, type Movement } from '@/api/types'
+import BlockClock from './BlockClock.vue'
+import MoveButtons from './MoveButtons.vue'
 import MovementFinder from './MovementFinder.vue'
 import NumberField from './NumberField.vue'
 import StationRow from './StationRow.vue'
@@ -16,8 +16,6 @@ import { useBoard } from './useBoard'
 
 const props = defineProps<{ block: Block; index: number; count: number }>()
 const board = useBoard()
-const id = useId()
-const more = ref(false)
 
 const pointer = computed(() => `/blocks/${props.index}`)
 const preview = computed(() => board.blockPreview(props.block.id))
@@ -35,18 +33,6 @@ function set(key: string, value: unknown) {
 /** A number that the format needs is never taken away: an empty field stays empty and is complained of. */
 function setNeeded(key: string, value: Typed) {
   change(key, (block) => void ((block as Record<string, unknown>)[key] = value ?? ''), key)
-}
-
-function setRoundsOf(level: Level, value: Typed) {
-  change(
-    'rounds by level',
-    (block) => {
-      const rounds = { ...(block.rounds_by_level ?? {}) }
-      setKey(rounds, level, value)
-      setKey(block, 'rounds_by_level', Object.keys(rounds).length ? rounds : undefined)
-    },
-    `rounds_by_level/${level}`,
-  )
 }
 
 function add(movement: Movement) {
@@ -104,120 +90,17 @@ useSortable(list, [], {
       <span class="total figure" :class="{ late: board.late.value }">{{
         preview ? clockText(preview.total_s) : '–'
       }}</span>
-      <span class="tools">
-        <Button
-          icon="pi pi-arrow-up"
-          :disabled="index === 0"
-          :aria-label="`Move ${title} up`"
-          variant="text"
-          severity="secondary"
-          size="small"
-          @click="shift(-1)"
-        />
-        <Button
-          icon="pi pi-arrow-down"
-          :disabled="index === count - 1"
-          :aria-label="`Move ${title} down`"
-          variant="text"
-          severity="secondary"
-          size="small"
-          @click="shift(1)"
-        />
-        <Button
-          icon="pi pi-trash"
-          :aria-label="`Remove ${title}`"
-          variant="text"
-          severity="secondary"
-          size="small"
-          @click="board.edit('Remove block', (draft) => draft.blocks.splice(index, 1))"
-        />
-      </span>
+      <MoveButtons
+        :name="title"
+        :first="index === 0"
+        :last="index === count - 1"
+        @shift="shift"
+        @remove="board.edit('Remove block', (draft) => draft.blocks.splice(index, 1))"
+      />
     </header>
 
     <template v-if="!isPause">
-      <div class="clock">
-        <NumberField
-          label="Work"
-          unit="s"
-          :model-value="block.work_s"
-          :error="board.errorAt(`${pointer}/work_s`)"
-          @update:model-value="setNeeded('work_s', $event)"
-        />
-        <NumberField
-          label="Rest"
-          unit="s"
-          :model-value="block.rest_s"
-          :error="board.errorAt(`${pointer}/rest_s`)"
-          @update:model-value="setNeeded('rest_s', $event)"
-        />
-        <NumberField
-          label="Rounds"
-          :model-value="block.rounds"
-          :error="board.errorAt(`${pointer}/rounds`)"
-          width="3rem"
-          @update:model-value="setNeeded('rounds', $event)"
-        />
-        <NumberField
-          label="Round rest"
-          unit="s"
-          hint="rest"
-          :model-value="block.round_rest_s"
-          :error="board.errorAt(`${pointer}/round_rest_s`)"
-          @update:model-value="set('round_rest_s', $event)"
-        />
-        <NumberField
-          label="Get ready"
-          unit="s"
-          hint="0"
-          :model-value="block.get_ready_s"
-          :error="board.errorAt(`${pointer}/get_ready_s`)"
-          @update:model-value="set('get_ready_s', $event)"
-        />
-        <Button
-          :label="more ? 'Less' : 'More'"
-          :aria-expanded="more"
-          variant="text"
-          size="small"
-          @click="more = !more"
-        />
-      </div>
-      <div
-        v-if="more || block.escalate || block.rounds_by_level || block.rest_after_last || block.switch_s"
-        class="clock more"
-      >
-        <NumberField
-          v-for="level in LEVELS"
-          :key="level"
-          :label="`Rounds, ${level}`"
-          hint="all"
-          width="3rem"
-          :model-value="block.rounds_by_level?.[level]"
-          :error="board.errorAt(`${pointer}/rounds_by_level/${level}`)"
-          @update:model-value="setRoundsOf(level, $event)"
-        />
-        <NumberField
-          label="Switch sides"
-          unit="s"
-          hint="0"
-          :model-value="block.switch_s"
-          :error="board.errorAt(`${pointer}/switch_s`)"
-          @update:model-value="set('switch_s', $event)"
-        />
-        <span class="toggle"
-          ><ToggleSwitch
-            :input-id="`${id}-last`"
-            :model-value="block.rest_after_last ?? false"
-            @update:model-value="set('rest_after_last', $event || undefined)"
-          /><label :for="`${id}-last`">Rest after the last</label></span
-        >
-        <span class="toggle"
-          ><ToggleSwitch
-            :input-id="`${id}-escalate`"
-            :model-value="block.escalate ?? false"
-            @update:model-value="set('escalate', $event || undefined)"
-          /><label :for="`${id}-escalate`">Each round a level harder</label></span
-        >
-      </div>
+      <BlockClock :block="block" :index="index" />
 
       <div v-if="block.stations?.length" class="columns" aria-hidden="true">
         <span>{{ plural(block.stations.length, 'station') }}</span>
@@ -277,28 +160,6 @@ useSortable(list, [], {
 .late {
   color: var(--ink-soft);
   font-style: italic;
-}
-.tools :deep(button) {
-  width: 2rem;
-  height: 2rem;
-  padding: 0;
-}
-.clock {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: flex-start;
-  gap: var(--space-2) var(--space-4);
-  padding: var(--space-1) 0 var(--space-2);
-}
-.more {
-  background: var(--paper-sunk);
-  padding: var(--space-2) var(--space-3);
-}
-.toggle {
-  display: inline-flex;
-  align-items: center;
-  gap: var(--space-2);
-  font-size: var(--size--1);
 }
 .columns {
   display: grid;

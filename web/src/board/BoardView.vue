@@ -201,6 +201,10 @@ const ready = computed(() => board.preview.preview.value?.ready ?? false)
 </template>
 
 <style scoped>
+/* What is reached by key is not left under the chart. */
+:global(html:has(.board > .lanes)) {
+  scroll-padding-bottom: 12rem;
+}
 .top {
   display: flex;
   flex-wrap: wrap;

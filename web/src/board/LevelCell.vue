@@ -88,7 +88,7 @@ function key(event: KeyboardEvent) {
     />
     <div class="target">
       <InputText
-        :model-value="targetText(prescription)"
+        :model-value="targetText(prescription, rung)"
         :placeholder="targetHint(rung)"
         :aria-label="`${name}: target`"
         :invalid="Boolean(error)"
@@ -132,7 +132,7 @@ function key(event: KeyboardEvent) {
   min-width: 0;
 }
 .number {
-  width: 4.2rem;
+  width: 4.6rem;
   text-align: right;
   font-weight: 600;
 }

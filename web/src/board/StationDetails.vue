@@ -21,6 +21,15 @@ const SIDES = [
   { value: 'split', label: 'Half the window a side' },
   { value: 'each', label: 'A whole window a side' },
 ]
+const OWN = [
+  { key: 'work_s', label: 'Own work' },
+  { key: 'rest_s', label: 'Own rest' },
+] as const
+const OF_LEVEL = [
+  { key: 'work_s', label: 'Own stop', unit: 's', hint: 'none', width: '3.6rem' },
+  { key: 'rest_s', label: 'Rest', unit: 's', hint: 'block', width: '3.6rem' },
+  { key: 'tempo', label: 'Tempo', unit: undefined, hint: "rung's", width: '5.2rem' },
+] as const
 const COUNTING = [
   { value: 'each', label: 'Every move counts' },
   { value: 'per_side', label: 'So many for each side' },
@@ -79,20 +88,14 @@ function setRounds(text: string | undefined) {
           @update:model-value="change('counting', (draft) => setKey(draft, 'counting', $event))"
       /></span>
       <NumberField
-        label="Own work"
+        v-for="field in OWN"
+        :key="field.key"
+        :label="field.label"
         unit="s"
         hint="block"
-        :model-value="station.work_s"
-        :error="board.errorAt(`${pointer}/work_s`)"
-        @update:model-value="change('work_s', (draft) => setKey(draft, 'work_s', $event))"
-      />
-      <NumberField
-        label="Own rest"
-        unit="s"
-        hint="block"
-        :model-value="station.rest_s"
-        :error="board.errorAt(`${pointer}/rest_s`)"
-        @update:model-value="change('rest_s', (draft) => setKey(draft, 'rest_s', $event))"
+        :model-value="station[field.key]"
+        :error="board.errorAt(`${pointer}/${field.key}`)"
+        @update:model-value="change(field.key, (draft) => setKey(draft, field.key, $event))"
       />
       <span class="labelled"
         ><label :for="`${id}-rounds`">In rounds</label>
@@ -115,28 +118,15 @@ function setRounds(text: string | undefined) {
     <div v-for="level in LEVELS" :key="level" class="line">
       <LevelMark class="level" :level="level" />
       <NumberField
-        label="Own stop"
-        unit="s"
-        hint="window"
-        :model-value="station.levels[level].work_s"
-        :error="board.errorAt(`${pointer}/levels/${level}/work_s`)"
-        @update:model-value="setLevel(level, 'work_s', $event)"
-      />
-      <NumberField
-        label="Rest"
-        unit="s"
-        hint="block"
-        :model-value="station.levels[level].rest_s"
-        :error="board.errorAt(`${pointer}/levels/${level}/rest_s`)"
-        @update:model-value="setLevel(level, 'rest_s', $event)"
-      />
-      <NumberField
-        label="Tempo"
-        hint="rung's"
-        width="5.2rem"
-        :model-value="station.levels[level].tempo"
-        :error="board.errorAt(`${pointer}/levels/${level}/tempo`)"
-        @update:model-value="setLevel(level, 'tempo', $event)"
+        v-for="field in OF_LEVEL"
+        :key="field.key"
+        :label="field.label"
+        :unit="field.unit"
+        :hint="field.hint"
+        :width="field.width"
+        :model-value="station.levels[level][field.key]"
+        :error="board.errorAt(`${pointer}/levels/${level}/${field.key}`)"
+        @update:model-value="setLevel(level, field.key, $event)"
       />
       <span class="labelled grow"
         ><label :for="`${id}-${level}`">Note</label>

@@ -2,6 +2,7 @@
 import Button from 'primevue/button'
 import { computed, ref } from 'vue'
 import { LEVELS, type Station } from '@/api/types'
+import MoveButtons from './MoveButtons.vue'
 import LevelCell from './LevelCell.vue'
 import StationDetails from './StationDetails.vue'
 import { duplicateStation, move } from './document'
@@ -68,51 +69,28 @@ function key(event: KeyboardEvent) {
       :station-index="stationIndex"
       :block-id="blockId"
     />
-    <div class="tools">
-      <Button
-        icon="pi pi-arrow-up"
-        :disabled="stationIndex === 0"
-        :aria-label="`Move ${name} up`"
-        variant="text"
-        severity="secondary"
-        size="small"
-        @click="shift(-1)"
-      />
-      <Button
-        icon="pi pi-arrow-down"
-        :disabled="stationIndex === count - 1"
-        :aria-label="`Move ${name} down`"
-        variant="text"
-        severity="secondary"
-        size="small"
-        @click="shift(1)"
-      />
+    <MoveButtons
+      v-slot="{ look }"
+      :name="name"
+      :first="stationIndex === 0"
+      :last="stationIndex === count - 1"
+      @shift="shift"
+      @remove="change('Remove station', (stations) => stations.splice(stationIndex, 1))"
+    >
       <Button
         icon="pi pi-copy"
         :aria-label="`Copy ${name}`"
-        variant="text"
-        severity="secondary"
-        size="small"
+        v-bind="look"
         @click="board.edit('Copy station', (draft) => duplicateStation(draft.blocks[blockIndex]!, stationIndex))"
       />
       <Button
         icon="pi pi-sliders-h"
         :aria-label="`${name}: sides, own times, notes`"
         :aria-expanded="open"
-        variant="text"
-        severity="secondary"
-        size="small"
+        v-bind="look"
         @click="open = !open"
       />
-      <Button
-        icon="pi pi-trash"
-        :aria-label="`Remove ${name}`"
-        variant="text"
-        severity="secondary"
-        size="small"
-        @click="change('Remove station', (stations) => stations.splice(stationIndex, 1))"
-      />
-    </div>
+    </MoveButtons>
     <StationDetails
       v-if="open"
       class="details"
@@ -150,28 +128,12 @@ function key(event: KeyboardEvent) {
 .name {
   display: grid;
 }
-.tools {
-  display: grid;
-  grid-template-columns: repeat(3, 2rem);
-}
-.tools :deep(button) {
-  width: 2rem;
-  height: 2rem;
-  padding: 0;
-}
 .details {
   grid-column: 1 / -1;
 }
 @media (max-width: 60rem) {
   .station {
     grid-template-columns: 1fr;
-  }
-  .tools {
-    grid-template-columns: repeat(5, 2.5rem);
-  }
-  .tools :deep(button) {
-    width: 2.5rem;
-    height: 2.5rem;
   }
 }
 </style>

@@ -4,9 +4,10 @@ import type { Prescription, Variation } from '@/api/types'
 // «the whole window».
 
 /** A prescription's target as it stands in its field. */
-export function targetText(prescription: Prescription): string {
+export function targetText(prescription: Prescription, rung: Variation | undefined): string {
   const reps = prescription.reps as unknown
-  if (prescription.hold_s !== undefined) return `hold ${prescription.hold_s}`
+  if (prescription.hold_s !== undefined)
+    return rung?.measure === 'hold' ? String(prescription.hold_s) : `hold ${prescription.hold_s}`
   if (typeof reps === 'number' || typeof reps === 'string') return String(reps)
   if (reps && typeof reps === 'object') {
     const range = reps as { min: number; max: number }

@@ -117,14 +117,14 @@ export function momentAt(plan: Plan, second: number): Moment {
     blockId: working || !upcoming ? (block?.id ?? '') : (inBlock?.id ?? ''),
     blockTitle: block?.title ?? '',
     rounds: inBlock?.rounds ?? 1,
-    round: shown?.round,
+    round: inBlock?.id === block?.id ? shown?.round : undefined,
     station: shown?.station,
     side: working ? leading?.side : undefined,
     lanes: Object.fromEntries(
       LEVELS.map((level, index) => [level, laneAt(plan, level, current[index], now)]),
     ) as Moment['lanes'],
     next:
-      working && upcoming?.station
+      (working || leading?.kind === 'pause') && upcoming?.station
         ? { station: upcoming.station, blockId: blockOf(plan, upcoming), round: upcoming.round ?? 1 }
         : undefined,
   }

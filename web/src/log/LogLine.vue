@@ -73,7 +73,7 @@ function error(field: string) {
         :label="`Effort of ${line.name}, 0 to 10`"
         hide-label
         width="3rem"
-        :hint="line.present && everybody !== undefined ? String(everybody) : ''"
+        :hint="line.present && everybody !== undefined ? String(everybody) : '0–10'"
         :model-value="line.effort"
         :error="error('effort')"
         @update:model-value="set('effort', $event)"
@@ -98,7 +98,7 @@ function error(field: string) {
         :options="PAIN_WHERE"
         option-label="label"
         option-value="value"
-        placeholder="no"
+        placeholder="no pain"
         show-clear
         :aria-label="`Pain of ${line.name}: where`"
         size="small"
@@ -112,6 +112,7 @@ function error(field: string) {
         :model-value="line.note"
         maxlength="500"
         :aria-label="`Note on ${line.name}`"
+        placeholder="note"
         size="small"
         fluid
         data-column="note"
@@ -137,6 +138,39 @@ function error(field: string) {
 </template>
 
 <style scoped>
+@media (max-width: 44rem) {
+  tr {
+    display: grid;
+    grid-template-columns: 2rem 1fr auto;
+    align-items: center;
+    gap: 0 var(--space-2);
+    border-bottom: 1px solid var(--rule);
+    padding: var(--space-2) 0;
+  }
+  tr > * {
+    border: 0 !important;
+    padding: var(--space-1) 0 !important;
+  }
+  tr > :nth-child(3) {
+    grid-row: 2;
+    grid-column: 2;
+  }
+  tr > :nth-child(5) {
+    grid-row: 2;
+    grid-column: 3;
+  }
+  tr > :nth-child(6) {
+    grid-row: 3;
+    grid-column: 2;
+  }
+  tr > .note {
+    grid-row: 4;
+    grid-column: 2 / -1;
+  }
+  tr > .stations {
+    grid-column: 1 / -1;
+  }
+}
 th {
   font-weight: 600;
 }

@@ -157,8 +157,10 @@ function toFirst(event: KeyboardEvent) {
         @update:model-value="typing = { ...typing, everybody: $event }"
       />
       <span class="small quiet"
-        >Everybody starts as there and as planned: type only what differs. <kbd>Enter</kbd> and arrows go down a column,
-        <kbd>Space</kbd> marks somebody away.</span
+        >Everybody starts as there and as planned: type only what differs.
+        <span class="by-key"
+          ><kbd>Enter</kbd> and arrows go down a column, <kbd>Space</kbd> marks somebody away.</span
+        ></span
       >
     </div>
 
@@ -211,6 +213,17 @@ function toFirst(event: KeyboardEvent) {
 </template>
 
 <style scoped>
+@media (max-width: 44rem) {
+  thead,
+  .by-key,
+  kbd {
+    display: none;
+  }
+  .ledger,
+  .ledger tbody {
+    display: block;
+  }
+}
 .top {
   margin: var(--space-4) 0 var(--space-2);
 }

@@ -16,8 +16,8 @@ module Sparrow
         return trail.refuse("must hold at least #{@size.min} of its #{@noun}") if value.size < @size.min
         return trail.refuse("holds #{value.size} #{@noun}; at most #{@size.max} fit") if value.size > @size.max
         items = value.each_with_index.map { |item, index| trail.under(index) { @item.read(item, trail) } }
-        return trail.refuse("must not name the same entry twice") if @distinct && items.uniq.size < items.size
-        items
+        return items unless @distinct && items.compact.uniq.size < items.compact.size
+        trail.refuse("must not name the same entry twice")
       end
     end
   end

@@ -1,0 +1,84 @@
+# frozen_string_literal: true
+
+require "stringio"
+require_relative "server_helper"
+
+RSpec.describe "On the way in" do
+  let(:seen) { [] }
+  let(:inner) do
+    lambda do |env|
+      seen << env["rack.input"]&.read
+      [200, {}, ["ok"]]
+    end
+  end
+
+  describe Server::Middleware::BodyLimit do
+    let(:limit) { described_class::LIMIT }
+
+    def answer(body, **env)
+      described_class.new(inner).call({"rack.input" => StringIO.new(body), **env.transform_keys(&:to_s)}).first
+    end
+
+    it "lets a body through up to a megabyte" do
+      expect(answer("x" * limit, CONTENT_LENGTH: limit.to_s)).to eq(200)
+      expect(seen.first.bytesize).to eq(limit)
+    end
+
+    it "refuses a longer one by its length alone" do
+      expect(answer("", CONTENT_LENGTH: (limit + 1).to_s)).to eq(413)
+      expect(seen).to eq([])
+    end
+
+    it "refuses a longer one that comes in pieces without saying how long it is" do
+      expect(answer("x" * (limit + 1), HTTP_TRANSFER_ENCODING: "chunked")).to eq(413)
+      expect(answer("short", HTTP_TRANSFER_ENCODING: "chunked")).to eq(200)
+      expect(seen).to eq(["short"])
+    end
+  end
+
+  describe Server::Security do
+    def status_of(method, **headers)
+      env = {"REQUEST_METHOD" => method, "rack.url_scheme" => "http", "HTTP_HOST" => "weir.example", **headers.transform_keys(&:to_s)}
+      described_class.new(inner).call(env).first
+    end
+
+    it "lets reading through from anywhere" do
+      expect(status_of("GET", HTTP_SEC_FETCH_SITE: "cross-site")).to eq(200)
+    end
+
+    %w[POST PUT PATCH DELETE].each do |method|
+      it "holds #{method} to this site" do
+        expect(status_of(method, HTTP_SEC_FETCH_SITE: "same-origin")).to eq(200)
+        expect(status_of(method, HTTP_SEC_FETCH_SITE: "same-site")).to eq(403)
+        expect(status_of(method, HTTP_ORIGIN: "http://weir.example")).to eq(200)
+        expect(status_of(method, HTTP_ORIGIN: "http://weir.example.evil")).to eq(403)
+        expect(status_of(method, HTTP_ORIGIN: "null")).to eq(403)
+        expect(status_of(method)).to eq(200)
+      end
+    end
+  end
+
+  describe Server::Throttle::Store do
+    subject(:store) { described_class.new }
+
+    it "counts up within its time and begins again after it" do
+      expect([store.increment("door", 1, expires_in: 60), store.increment("door", 2, expires_in: 60)]).to eq([1, 3])
+      expect(store.read("door")).to eq(3)
+      ActiveRecord::Base.connection.execute("UPDATE throttle_counts SET expires_at = now() - interval '1 second'")
+      expect(store.read("door")).to be_nil
+      expect(store.increment("door", 1, expires_in: 60)).to eq(1)
+    end
+
+    it "keeps keys apart, and forgets on demand" do
+      store.write("one", 5, expires_in: 60)
+      store.increment("other", 1, expires_in: 60)
+      store.delete("other")
+      expect([store.read("one"), store.read("other")]).to eq([5, nil])
+    end
+
+    it "counts every one of many tries at once" do
+      tries = Array.new(8) { Thread.new { store.increment("crowd", 1, expires_in: 60) } }.map(&:value)
+      expect(tries.sort).to eq((1..8).to_a)
+    end
+  end
+end

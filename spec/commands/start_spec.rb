@@ -1,0 +1,110 @@
+# frozen_string_literal: true
+
+require "net/http"
+require "open3"
+require "tmpdir"
+require "timeout"
+require_relative "../../server/spec/server_helper"
+
+# The start command itself, on a state folder of its own.
+RSpec.describe "bin/start" do
+  root = File.expand_path("../..", __dir__)
+
+  around do |example|
+    Dir.mktmpdir("sparrow-start") do |folder|
+      File.chmod(0o755, folder)
+      @state = folder
+      @running = []
+      example.run
+    ensure
+      @running.each { |pid| stop(pid, "TERM") }
+    end
+  end
+
+  # As the shell starts it: in a process group of its own, so that Ctrl-C reaches all of it.
+  def start(**environment)
+    log = File.join(@state, "output-#{@running.size}")
+    cleared = %w[DATABASE_URL SESSION_SECRET RACK_ENV PORT BUNDLE_WITHOUT].to_h { |name| [name, nil] }
+    env = cleared.merge("SPARROW_STATE" => @state, **environment.transform_keys(&:to_s))
+    pid = Bundler.with_unbundled_env do
+      Process.spawn(env, File.join(Server::ROOT, "bin", "start"), chdir: Server::ROOT, out: [log, "w"], err: [:child, :out], pgroup: true)
+    end
+    @running << pid
+    [pid, log]
+  end
+
+  def address_in(log)
+    Timeout.timeout(120) do
+      sleep 0.2 until File.read(log).match?(/^  Open +\S+/) || File.read(log).include?("failed after")
+    end
+    File.read(log)[/^  Open +(\S+)/, 1] or raise File.read(log)
+  end
+
+  def stop(pid, signal)
+    Process.kill(signal, pid)
+    Timeout.timeout(40) { Process.wait(pid) }
+    @running.delete(pid)
+  rescue Errno::ESRCH, Errno::ECHILD
+    @running.delete(pid)
+  end
+
+  def database_runs?
+    pid = File.readlines(File.join(@state, "pg", "postmaster.pid")).first.to_i
+    File.exist?("/proc/#{pid}")
+  rescue Errno::ENOENT
+    false
+  end
+
+  def answers?(address)
+    Net::HTTP.get_response(URI("#{address}/health")).is_a?(Net::HTTPSuccess)
+  rescue SystemCallError, EOFError
+    false
+  end
+
+  it "starts all there is, tells how to sign in, and stops cleanly at Ctrl-C" do
+    pid, log = start
+    address = address_in(log)
+    expect(answers?(address)).to be(true)
+    expect(File.read(log)).to match(/Sign in +\S+@tumblingbay.example/).and match(/^  Migrations and demo +\d+ s/)
+
+    _, second = start
+    Timeout.timeout(30) { sleep 0.2 until File.read(second).include?("running already") }
+    expect(File.read(second)).to include(address)
+
+    Process.kill("INT", -Process.getpgid(pid))
+    Timeout.timeout(40) { Process.wait(pid) }
+    @running.delete(pid)
+    expect([answers?(address), database_runs?]).to eq([false, false])
+    expect(File.read(log)).to include("The app has stopped.", "Its database has stopped.")
+  end
+
+  it "starts again after it was killed outright, and loads the demo once only" do
+    pid, log = start
+    address = address_in(log)
+    stop(pid, "KILL")
+    Timeout.timeout(20) { sleep 0.2 while answers?(address) }
+
+    again, second = start
+    expect(answers?(address_in(second))).to be(true)
+    expect(File.read(second)).to include("running already", "demo there already")
+    stop(again, "TERM")
+    expect(database_runs?).to be(false)
+  end
+
+  it "takes the next free port where the wanted one is taken" do
+    taken = TCPServer.new("127.0.0.1", 0)
+    _, log = start(PORT: taken.addr[1].to_s)
+    expect(URI(address_in(log)).port).to be > taken.addr[1]
+  ensure
+    taken&.close
+  end
+
+  it "refuses production without a secret, before anything is started" do
+    output, status = Bundler.with_unbundled_env do
+      Open3.capture2e({"RACK_ENV" => "production", "SESSION_SECRET" => nil, "SPARROW_STATE" => @state}, File.join(root, "bin", "start"))
+    end
+    expect(status).not_to be_success
+    expect(output).to include("SESSION_SECRET is not set")
+    expect(Dir.children(@state)).to eq([])
+  end
+end
