@@ -99,6 +99,7 @@ RSpec.describe "The Floor" do
     press "?"
     expect(page).to have_css("[role=dialog]", text: "Skip to the next section")
     press :escape
+    expect(page).to have_no_css("[role=dialog]")
     press "e"
     expect(page).to have_css("[role=dialog]", text: "End the class here?")
     click_button "End it"

@@ -1,11 +1,13 @@
 <script setup lang="ts">
 import Toast from 'primevue/toast'
+import { useToast } from 'primevue/usetoast'
 import { watch } from 'vue'
 import { RouterView, useRoute, useRouter } from 'vue-router'
 import UndoOffer from './components/UndoOffer.vue'
 import AppMasthead from './components/AppMasthead.vue'
 import { useOutboxSending } from './log/outbox'
 import { usePreferences } from './state/preferences'
+import { fetchPagesAhead } from './router'
 import { useSession } from './state/session'
 
 const route = useRoute()
@@ -13,6 +15,22 @@ const router = useRouter()
 const session = useSession()
 usePreferences()
 useOutboxSending()
+
+// A page that was not fetched before the server went away.
+const toast = useToast()
+router.onError(() =>
+  toast.add({
+    severity: 'warn',
+    summary: 'The server does not answer',
+    detail: 'That page is not here yet.',
+    life: 5000,
+  }),
+)
+watch(
+  () => session.signedIn,
+  (signedIn) => signedIn && fetchPagesAhead(),
+  { immediate: true },
+)
 
 // A session that ends while somebody works: to the door, and back here afterwards.
 watch(

@@ -22,6 +22,7 @@ createApp(App)
     queryClientConfig: {
       defaultOptions: {
         queries: {
+          networkMode: 'always',
           retry: (count, error) => !(error instanceof Refusal) && count < 2,
           refetchOnWindowFocus: true,
           staleTime: 2_000,

@@ -11,55 +11,40 @@ declare module 'vue-router' {
   }
 }
 
+// The pages come in pieces. Once somebody is in, all of them are fetched ahead, so
+// that a server that goes away afterwards keeps nobody from the next screen.
+const pages = {
+  today: () => import('./pages/TodayPage.vue'),
+  signIn: () => import('./pages/SignInPage.vue'),
+  circuits: () => import('./pages/CircuitsPage.vue'),
+  board: () => import('./pages/BoardPage.vue'),
+  movements: () => import('./pages/MovementsPage.vue'),
+  floor: () => import('./pages/FloorPage.vue'),
+  log: () => import('./pages/LogPage.vue'),
+  logbook: () => import('./pages/LogbookPage.vue'),
+  run: () => import('./pages/RunPage.vue'),
+  nowhere: () => import('./pages/NowherePage.vue'),
+}
+
+export function fetchPagesAhead() {
+  const wait = window.requestIdleCallback ?? ((work: () => void) => window.setTimeout(work, 300))
+  wait(() => void Promise.allSettled(Object.values(pages).map((load) => load())))
+}
+
 export const router = createRouter({
   history: createWebHistory(),
   scrollBehavior: (_to, _from, saved) => saved ?? { top: 0 },
   routes: [
-    { path: '/', name: 'today', component: () => import('./pages/TodayPage.vue'), meta: { title: 'Today' } },
-    {
-      path: '/sign-in',
-      name: 'sign-in',
-      component: () => import('./pages/SignInPage.vue'),
-      meta: { title: 'Sign in', bare: true, open: true },
-    },
-    {
-      path: '/circuits',
-      name: 'circuits',
-      component: () => import('./pages/CircuitsPage.vue'),
-      meta: { title: 'Circuits' },
-    },
-    {
-      path: '/circuits/:id',
-      name: 'board',
-      component: () => import('./pages/BoardPage.vue'),
-      meta: { title: 'Circuit board' },
-    },
-    {
-      path: '/movements/:id?',
-      name: 'movements',
-      component: () => import('./pages/MovementsPage.vue'),
-      meta: { title: 'Movements' },
-    },
-    {
-      path: '/runs/:id/floor',
-      name: 'floor',
-      component: () => import('./pages/FloorPage.vue'),
-      meta: { title: 'Floor', bare: true },
-    },
-    { path: '/runs/:id/log', name: 'log', component: () => import('./pages/LogPage.vue'), meta: { title: 'Log' } },
-    {
-      path: '/logbook',
-      name: 'logbook',
-      component: () => import('./pages/LogbookPage.vue'),
-      meta: { title: 'Logbook' },
-    },
-    { path: '/logbook/:id', name: 'run', component: () => import('./pages/RunPage.vue'), meta: { title: 'Run' } },
-    {
-      path: '/:rest(.*)*',
-      name: 'nowhere',
-      component: () => import('./pages/NowherePage.vue'),
-      meta: { title: 'Not found' },
-    },
+    { path: '/', name: 'today', component: pages.today, meta: { title: 'Today' } },
+    { path: '/sign-in', name: 'sign-in', component: pages.signIn, meta: { title: 'Sign in', bare: true, open: true } },
+    { path: '/circuits', name: 'circuits', component: pages.circuits, meta: { title: 'Circuits' } },
+    { path: '/circuits/:id', name: 'board', component: pages.board, meta: { title: 'Circuit board' } },
+    { path: '/movements/:id?', name: 'movements', component: pages.movements, meta: { title: 'Movements' } },
+    { path: '/runs/:id/floor', name: 'floor', component: pages.floor, meta: { title: 'Floor', bare: true } },
+    { path: '/runs/:id/log', name: 'log', component: pages.log, meta: { title: 'Log' } },
+    { path: '/logbook', name: 'logbook', component: pages.logbook, meta: { title: 'Logbook' } },
+    { path: '/logbook/:id', name: 'run', component: pages.run, meta: { title: 'Run' } },
+    { path: '/:rest(.*)*', name: 'nowhere', component: pages.nowhere, meta: { title: 'Not found' } },
   ],
 })
 

@@ -59,7 +59,9 @@ function place(run: RunLine) {
               <td class="number">{{ run.state === 'logged' ? run.present : '–' }}</td>
               <td class="number">{{ run.mean_effort ?? '–' }}</td>
               <td>
-                <span v-if="run.pains" class="warn-text">{{ plural(run.pains, 'pain') }}</span>
+                <span v-if="run.state === 'logged' && run.pains" class="warn-text">{{
+                  plural(run.pains, 'pain')
+                }}</span>
                 <span v-else class="quiet">{{ run.state === 'logged' ? '' : STATES[run.state] }}</span>
               </td>
             </tr>
