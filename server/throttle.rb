@@ -28,7 +28,7 @@ module Server
       body = request.body.read.to_s
       request.body.rewind if request.body.respond_to?(:rewind)
       given = JSON.parse(body)
-      Digest::SHA256.hexdigest(given["email"].to_s.strip.downcase) if given.is_a?(Hash)
+      Digest::SHA256.hexdigest(given["email"].to_s.scrub.strip.downcase) if given.is_a?(Hash)
     rescue JSON::ParserError
       nil
     end

@@ -19,13 +19,25 @@ module Server
         started = Process.clock_gettime(Process::CLOCK_MONOTONIC)
         given = env["HTTP_X_REQUEST_ID"].to_s
         id = env[ID] = FORM.match?(given) ? given : SecureRandom.uuid
-        status, headers, body = @app.call(env)
+        status, headers, body = answer(env, id)
         headers["x-request-id"] = id
         write(env, id, status, started)
         [status, headers, body]
       end
 
       private
+
+      # Whatever goes wrong before the routes, a database that is away while tries
+      # are counted among it, is told as a problem and not as a stack.
+      def answer(env, id)
+        @app.call(env)
+      rescue ActiveRecord::ActiveRecordError, PG::Error => error
+        env["sparrow.error"] = error.class.name
+        Problems.response(503, "Not available", "The database does not answer. Try again shortly.", request_id: id)
+      rescue => error
+        env["sparrow.error"] = "#{error.class} at #{error.backtrace&.first.to_s.delete_prefix(ROOT)}"
+        Problems.response(500, "Something went wrong", "This is our fault. Tell us the request id.", request_id: id)
+      end
 
       def write(env, id, status, started)
         return unless @output

@@ -36,6 +36,26 @@ RSpec.describe "On the way in" do
     end
   end
 
+  describe Server::Middleware::RequestLog do
+    def answer_when(error)
+      status, headers, body = described_class.new(->(_env) { raise error }, output: nil).call({"REQUEST_METHOD" => "GET"})
+      [status, headers["content-type"], JSON.parse(body.join)["title"], headers.key?("x-request-id")]
+    end
+
+    it "tells a database that is away from a fault of our own, without a stack" do
+      expect(answer_when(ActiveRecord::ConnectionNotEstablished)).to eq([503, "application/problem+json", "Not available", true])
+      expect(answer_when(RuntimeError.new("insides"))).to eq([500, "application/problem+json", "Something went wrong", true])
+    end
+  end
+
+  it "takes an address that is no text at the door for a wrong one" do
+    make_studio
+    send_json(:post, "/api/session", "{\"email\": \"\xFF\xFE\", \"password\": \"x\"}")
+    expect(status).to eq(400)
+    send_json(:post, "/api/session", {"email" => ["x"], "password" => {}})
+    expect([status, field_errors.keys]).to eq([422, %w[/email /password]])
+  end
+
   describe Server::Security do
     def status_of(method, **headers)
       env = {"REQUEST_METHOD" => method, "rack.url_scheme" => "http", "HTTP_HOST" => "weir.example", **headers.transform_keys(&:to_s)}

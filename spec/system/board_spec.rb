@@ -105,6 +105,30 @@ RSpec.describe "The Circuit board" do
     expect(movements.first).to eq("push_up")
   end
 
+  it "moves a block by dragging its handle" do
+    open_circuit("Towpath Ladder")
+    page.scroll_to(first("section.block"), align: :top)
+    handles = all(".block-handle")
+    page.driver.browser.action.click_and_hold(handles[1].native).move_by(0, -30).move_to(handles[0].native, 0, -6).move_by(0, -3).release.perform
+    expect(page).to have_css("section.block:first-child[aria-label='Three bridges']")
+    expect(page).to saved
+    expect(stored("Towpath Ladder").document["blocks"].map { |block| block["title"] }).to eq(["Three bridges", "Walk the towpath", "Slow bank"])
+  end
+
+  it "brings an earlier version back, and takes it away again" do
+    open_circuit
+    in_block("Lock-gate circuit") { retype("Rounds", 2) }
+    expect(page).to saved
+    click_button "History"
+    click_button "Bring back version 1"
+    expect(page).to have_total("36:40")
+    expect(page).to saved
+    expect(stored("Lock-gate Tuesday").lock_version).to eq(3)
+    expect(page).to have_no_css("[role=dialog]")
+    chord(:control, "z")
+    expect(page).to have_total("30:00")
+  end
+
   it "gives a station its own sides, times, stops and tempo" do
     open_circuit
     click_button "Squat: sides, own times, notes"

@@ -60,11 +60,10 @@ RSpec.describe Sparrow::Review do
       end
     end
 
-    it "have no fix where not one rep fits" do
-      document = plan(squats(intermediate: {reps: 1, tempo: "9-9-9-9"}))
+    it "get the time that they need where not one of them fits" do
+      document = plan(squats(beginner: {reps: 2}, intermediate: {reps: 1, tempo: "9-9-9-9"}, advanced: {reps: 2}))
       document["blocks"][1]["work_s"] = 20
-      overrun = review(document, "reps_overrun_window").find { |finding| finding.place.level == "intermediate" }
-      expect(overrun.fix).to be_nil
+      expect_fix(document, "reps_overrun_window") { |finding, _| expect(finding.fix.label).to eq("Give it 36 s") }
     end
   end
 
@@ -135,6 +134,18 @@ RSpec.describe Sparrow::Review do
     end
   end
 
+  it "offers a shorter slot where more rounds do not fit" do
+    document = plan(squats, slot_minutes: 40)
+    document["blocks"][1]["work_s"] = 1700
+    expect_fix(document, "under_slot") { |finding, _| expect(finding.fix.label).to eq("Make the slot 30 minutes") }
+  end
+
+  it "gives every finding of a poor plan a fix that one key applies" do
+    jump = {variation: "squat.jump", reps: 40}
+    poor = workout_document(intervals([squats(beginner: jump, intermediate: jump, advanced: {variation: "squat.chair_sit"})], rounds: 9), slot_minutes: 5)
+    expect(review(poor).reject(&:fix)).to eq([])
+  end
+
   it "leaves five minutes for talk" do
     document = plan(squats, slot_minutes: 7)
     document["blocks"][1]["work_s"] = 40
@@ -149,6 +160,9 @@ RSpec.describe Sparrow::Review do
 
   it "says that an empty workout cannot be run, and nothing else of it" do
     expect(review(workout_document).map { |finding| [finding.rule, finding.severity] }).to eq([["nothing_to_do", "stop"]])
+    [workout_document, workout_document(pause), workout_document(pause, intervals([]))].each do |empty|
+      expect_fix(empty, "nothing_to_do") { |_, patched| expect(patched["blocks"].sum { |block| block.fetch("stations", []).size }).to eq(4) }
+    end
   end
 
   it "removes an empty block" do

@@ -1,8 +1,7 @@
 <script setup lang="ts">
-import { useSortable } from '@vueuse/integrations/useSortable'
 import InputText from 'primevue/inputtext'
 import Select from 'primevue/select'
-import { computed, nextTick, useTemplateRef } from 'vue'
+import { computed, useTemplateRef } from 'vue'
 import { clockText, plural } from '@/components/clockText'
 import LevelMark from '@/components/LevelMark.vue'
 import { LEVELS, type Block, type Movement } from '@/api/types'
@@ -13,6 +12,7 @@ import NumberField from './NumberField.vue'
 import StationRow from './StationRow.vue'
 import { addStation, move, ROLES, setKey, type Typed } from './document'
 import { useBoard } from './useBoard'
+import { useDragOrder } from './useDragOrder'
 
 const props = defineProps<{ block: Block; index: number; count: number }>()
 const board = useBoard()
@@ -44,23 +44,13 @@ function shift(by: 1 | -1) {
 }
 
 const list = useTemplateRef<HTMLElement>('list')
-useSortable(list, [], {
-  handle: '.handle',
-  animation: 120,
-  onUpdate: (event: { oldIndex?: number; newIndex?: number; item: HTMLElement; from: HTMLElement }) => {
-    const { oldIndex, newIndex, item, from } = event
-    if (oldIndex === undefined || newIndex === undefined) return
-    // The list is drawn from the document: put the row back and change that.
-    item.remove()
-    from.insertBefore(item, from.children[oldIndex] ?? null)
-    void nextTick(() => change('Move station', (block) => move(block.stations ?? [], oldIndex, newIndex)))
-  },
-})
+useDragOrder(list, '.handle', (from, to) => change('Move station', (block) => move(block.stations ?? [], from, to)))
 </script>
 
 <template>
   <section class="block" :class="block.role" :aria-label="title">
     <header class="head">
+      <span class="block-handle" title="Drag to move" aria-hidden="true">⠿</span>
       <InputText
         class="title"
         aria-label="Block title"
@@ -139,6 +129,10 @@ useSortable(list, [], {
   flex-wrap: wrap;
   align-items: center;
   gap: var(--space-2) var(--space-3);
+}
+.block-handle {
+  cursor: grab;
+  color: var(--ink-soft);
 }
 .title {
   font-family: var(--font-display);

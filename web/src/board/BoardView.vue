@@ -2,7 +2,7 @@
 import Button from 'primevue/button'
 import InputText from 'primevue/inputtext'
 import { useToast } from 'primevue/usetoast'
-import { computed, nextTick, ref } from 'vue'
+import { computed, nextTick, ref, useTemplateRef } from 'vue'
 import LaneChart from '@/components/LaneChart.vue'
 import KeySheet from '@/components/KeySheet.vue'
 import { controlKey, plainKey, useShortcuts, type Shortcut } from '@/composables/useShortcuts'
@@ -11,10 +11,12 @@ import type { Movement, Workout } from '@/api/types'
 import BlockEditor from './BlockEditor.vue'
 import ConflictDialog from './ConflictDialog.vue'
 import FindingsPanel from './FindingsPanel.vue'
+import HistoryDialog from './HistoryDialog.vue'
 import NumberField from './NumberField.vue'
 import TotalsPanel from './TotalsPanel.vue'
-import { addBlock, addPause, setKey } from './document'
+import { addBlock, addPause, move, setKey } from './document'
 import { createBoard, provideBoard } from './useBoard'
+import { useDragOrder } from './useDragOrder'
 
 const props = defineProps<{ workout: Workout; movements: Movement[] }>()
 const board = createBoard(props.workout, props.movements)
@@ -24,6 +26,7 @@ const { openRun, opening } = useOpenRun()
 
 const document = board.document
 const keysShown = ref(false)
+const historyShown = ref(false)
 const { state: saveState, dirty } = board.autosave
 const SAVING: Record<typeof saveState.value, string> = {
   saved: 'Saved',
@@ -91,6 +94,9 @@ function focusFinder() {
   if (block) window.document.getElementById(`add-${block.id}`)?.focus()
 }
 
+const blocks = useTemplateRef<HTMLElement>('blocks')
+useDragOrder(blocks, '.block-handle', (from, to) => board.edit('Move block', (draft) => move(draft.blocks, from, to)))
+
 const blockTitle = (id: string) => document.value.blocks.find((block) => block.id === id)?.title ?? ''
 const ready = computed(() => board.preview.preview.value?.ready ?? false)
 </script>
@@ -143,6 +149,13 @@ const ready = computed(() => board.preview.preview.value?.ready ?? false)
           @click="redo"
         />
         <Button
+          icon="pi pi-history"
+          aria-label="History"
+          variant="text"
+          severity="secondary"
+          @click="historyShown = true"
+        />
+        <Button
           icon="pi pi-question-circle"
           aria-label="Keys"
           variant="text"
@@ -155,13 +168,15 @@ const ready = computed(() => board.preview.preview.value?.ready ?? false)
 
     <div class="middle">
       <div class="blocks">
-        <BlockEditor
-          v-for="(block, index) in document.blocks"
-          :key="block.id"
-          :block="block"
-          :index="index"
-          :count="document.blocks.length"
-        />
+        <div ref="blocks">
+          <BlockEditor
+            v-for="(block, index) in document.blocks"
+            :key="block.id"
+            :block="block"
+            :index="index"
+            :count="document.blocks.length"
+          />
+        </div>
         <p v-if="!document.blocks.length" class="quiet">
           No blocks yet. A class is blocks in order: a warm-up, the main circuit, a cool-down.
         </p>
@@ -196,6 +211,7 @@ const ready = computed(() => board.preview.preview.value?.ready ?? false)
       />
     </section>
     <ConflictDialog />
+    <HistoryDialog v-model:visible="historyShown" />
     <KeySheet v-model:visible="keysShown" :shortcuts="shortcuts" />
   </div>
 </template>

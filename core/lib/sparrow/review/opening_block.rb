@@ -10,6 +10,15 @@ module Sparrow
         @catalogue = catalogue
       end
 
+      # A leg, a push, a pull and a trunk movement to begin a circuit with.
+      STARTERS = %w[squat push_up row plank].freeze
+
+      # @return [Hash] a block of three rounds of the starters
+      def main
+        clock = {"work_s" => 40, "rest_s" => 20, "rounds" => 3, "round_rest_s" => 60, "get_ready_s" => 10}
+        block("main", "Main", "main", clock, "both", STARTERS.map { |id| @catalogue.movement(id) })
+      end
+
       # @return [Hash] a block of two rounds of the warm-up moves
       def warm_up
         block("warm-up", "Warm-up", "warm_up", {"work_s" => 45, "rest_s" => 5, "rounds" => 2, "get_ready_s" => 10}, "both")
@@ -22,8 +31,8 @@ module Sparrow
 
       private
 
-      def block(id, title, role, clock, sides)
-        stations = @catalogue.select { |movement| movement.role == role }.map.with_index(1) do |movement, number|
+      def block(id, title, role, clock, sides, movements = @catalogue.select { |movement| movement.role == role })
+        stations = movements.map.with_index(1) do |movement, number|
           {"id" => "s#{number}", "movement" => movement.id, "sides" => sides, "levels" => movement.opening_prescriptions}
         end
         {"id" => free(id), "title" => title, "role" => role, "format" => "intervals", **clock, "stations" => stations}

@@ -27,10 +27,11 @@ module Sparrow
           format("%.4g", take.seconds_per_move)
         end
 
-        # The lower number is even where sides alternate.
+        # The lower number is even where sides alternate. Where not one rep has
+        # time, the level gets the time that its reps need.
         def fix(take, fit)
           most = (take.variation&.alternating? && take.counting.rule == "each") ? fit.fits - fit.fits % 2 : fit.fits
-          return if most < 1
+          return Fix.set("Give it #{fit.set_s} s", ["#{take.pointer}/work_s", fit.set_s.clamp(1, 3600)]) if most < 1
           low = [take.reps.min, most].min
           value = (take.reps.min == take.reps.max) ? most : {"min" => low, "max" => most}
           Fix.set("Ask for #{most}", ["#{take.pointer}/reps", value])

@@ -14,7 +14,14 @@ module Sparrow
           return [] unless left_s > SLACK_S
           [finding("note", Place.workout, "#{ClockText.of(left_s)} of the slot are left.",
             "The class takes #{ClockText.of(@timeline.total_s)} of #{@workout.slot_minutes} minutes.",
-            RoundsToFit.new(@timeline).fix)]
+            RoundsToFit.new(@timeline).fix || shorter_slot)]
+        end
+
+        private
+
+        def shorter_slot
+          minutes = (@timeline.total_s / 60.0).ceil.clamp(5, 240)
+          Fix.set("Make the slot #{minutes} minutes", ["/slot_minutes", minutes])
         end
       end
     end
