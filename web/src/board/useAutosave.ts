@@ -1,5 +1,6 @@
 import { useDebounceFn, useEventListener, useTimeoutPoll } from '@vueuse/core'
-import { computed, ref, shallowRef, watch, type Ref } from 'vue'
+import { compare } from 'fast-json-patch'
+import { computed, onScopeDispose, ref, shallowRef, watch, type Ref } from 'vue'
 import { api, ask, Refusal, Unreachable } from '@/api/client'
 import type { Workout, WorkoutDocument } from '@/api/types'
 
@@ -41,9 +42,10 @@ export function useAutosave(opened: Workout, document: Readonly<Ref<WorkoutDocum
   const conflict = shallowRef<Workout | null>(null)
   const dirty = computed(() => document.value !== saved.value)
   let running = false
+  let left = false
 
   async function save() {
-    if (running || !dirty.value || state.value === 'conflict') return
+    if (left || running || !dirty.value || state.value === 'conflict') return
     running = true
     state.value = 'saving'
     const sent = document.value
@@ -70,7 +72,15 @@ export function useAutosave(opened: Workout, document: Readonly<Ref<WorkoutDocum
     if (dirty.value && state.value === 'waiting') void save()
   }
 
+  /** A version that says the same as ours, saved by this board's last visit say, is no conflict. */
   function meet(theirs: Workout) {
+    if (compare(theirs.document, document.value).length === 0) {
+      version.value = theirs.lock_version
+      saved.value = document.value
+      drafts.drop(opened.id)
+      state.value = 'saved'
+      return
+    }
     conflict.value = theirs
     state.value = 'conflict'
   }
@@ -95,6 +105,11 @@ export function useAutosave(opened: Workout, document: Readonly<Ref<WorkoutDocum
     void soon()
   })
 
+  // Whoever leaves the board leaves at once: what is not saved by then lies in this browser.
+  onScopeDispose(() => {
+    void save()
+    left = true
+  })
   useTimeoutPoll(async () => {
     if (state.value === 'offline') await save()
   }, RETRY_MS)

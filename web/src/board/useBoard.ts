@@ -1,4 +1,4 @@
-import { applyPatch, deepClone, type Operation } from 'fast-json-patch'
+import { applyPatch, compare, deepClone, type Operation } from 'fast-json-patch'
 import { computed, inject, provide, type InjectionKey } from 'vue'
 import type { Finding, Movement, Workout, WorkoutDocument } from '@/api/types'
 import { useHistory } from './history'
@@ -73,7 +73,7 @@ export type Board = ReturnType<typeof createBoard>
 /** What an earlier visit typed and could not send comes back; beside a newer version it becomes a conflict. */
 function restoreDraft(board: Board, workout: Workout) {
   const draft = drafts.read(workout.id)
-  if (!draft || JSON.stringify(draft.document) === JSON.stringify(workout.document)) {
+  if (!draft || compare(draft.document, workout.document).length === 0) {
     drafts.drop(workout.id)
     return
   }
