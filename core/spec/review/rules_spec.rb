@@ -78,6 +78,11 @@ RSpec.describe Sparrow::Review do
       expect_fix(document, "odd_count_on_alternating") { |finding, _| expect(finding.fix.label).to eq("Make it 12") }
     end
 
+    it "gives way to the window where there is no time for one on each side" do
+      document = plan(station("s", movement: "dead_bug", levels: {"advanced" => {"reps" => 1, "tempo" => "9-9-9-9"}}))
+      expect_fix(document, "odd_count_on_alternating") { |finding, _| expect(finding.fix.label).to eq("Ask for as many as fit") }
+    end
+
     it "is no matter where a pair counts once" do
       document = plan(station("s", movement: "dead_bug", counting: "pair", levels: {"intermediate" => {"reps" => 5}}))
       expect(review(document, "odd_count_on_alternating")).to eq([])

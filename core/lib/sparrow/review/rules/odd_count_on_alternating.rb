@@ -19,7 +19,7 @@ module Sparrow
         def odd_count(block, station, take, odd)
           even = evened(block, station, take)
           finding("note", Place.station(block, station, take.level), "#{odd} is odd, and the sides alternate.",
-            "One side gets a rep more than the other.", even && fix(take, even))
+            "One side gets a rep more than the other.", even ? fix(take, even) : uncounted(take))
         end
 
         # Up where the window has time for it, else down.
@@ -29,6 +29,11 @@ module Sparrow
             up = count + count % 2
             (up <= fits) ? up : count - count % 2
           end.then { |low, high| [low, high] if low >= 2 }
+        end
+
+        # There is no time for one rep a side: the window decides instead.
+        def uncounted(take)
+          Fix.remove("Ask for as many as fit", "#{take.pointer}/reps")
         end
 
         def fix(take, (low, high))
