@@ -12,7 +12,6 @@ gem "zeitwerk", "~> 2.6"
 gem "activerecord", "~> 7.2.0"
 gem "alba", "~> 4.0"
 gem "bcrypt", "~> 3.1"
-gem "oj", "~> 3.16"
 gem "pg", "~> 1.5"
 gem "puma", "~> 8.0"
 gem "rack", "~> 3.2"
@@ -24,14 +23,12 @@ gem "sinatra", "~> 4.2"
 gem "strong_migrations", "~> 2.0"
 
 group :test do
-  gem "axe-core-api", "~> 4.14"
   gem "axe-core-rspec", "~> 4.14"
   gem "capybara", "~> 3.40"
   gem "prop_check", "~> 1.0"
   gem "rack-test", "~> 2.2"
   gem "rspec", "~> 3.13"
   gem "selenium-webdriver", "~> 4.20"
-  gem "simplecov", "~> 0.22", require: false
 end
 
 group :development, :test do

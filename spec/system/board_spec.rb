@@ -173,6 +173,14 @@ RSpec.describe "The Circuit board" do
     in_block("Lock-gate circuit") { expect(find_field("Rounds").value).to eq("2") }
   end
 
+  it "runs what was typed a moment ago, however soon Run is pressed" do
+    open_circuit
+    in_block("Lock-gate circuit") { retype("Rounds", 2) }
+    click_button "Run this class"
+    expect(page).to have_button("Start")
+    expect(Server::Records::Run.order(:created_at).last.document.dig("blocks", 2, "rounds")).to eq(2)
+  end
+
   it "opens empty, and grows block by block" do
     visit "/circuits"
     click_button "New circuit"

@@ -1,21 +1,21 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import InputText from 'primevue/inputtext'
 import { useToast } from 'primevue/usetoast'
-import { computed, nextTick, ref, useTemplateRef } from 'vue'
+import { nextTick, ref, useTemplateRef } from 'vue'
 import LaneChart from '@/components/LaneChart.vue'
 import KeySheet from '@/components/KeySheet.vue'
 import { controlKey, plainKey, useShortcuts, type Shortcut } from '@/composables/useShortcuts'
 import { useOpenRun } from '@/composables/useOpenRun'
 import type { Movement, Workout } from '@/api/types'
 import BlockEditor from './BlockEditor.vue'
+import BoardHeader from './BoardHeader.vue'
 import ConflictDialog from './ConflictDialog.vue'
 import FindingsPanel from './FindingsPanel.vue'
 import HistoryDialog from './HistoryDialog.vue'
-import NumberField from './NumberField.vue'
 import TotalsPanel from './TotalsPanel.vue'
-import { addBlock, addPause, move, setKey } from './document'
+import { addBlock, addPause, move } from './document'
 import { createBoard, provideBoard } from './useBoard'
+import { SAVING } from './useAutosave'
 import { useDragOrder } from './useDragOrder'
 
 const props = defineProps<{ workout: Workout; movements: Movement[] }>()
@@ -27,16 +27,6 @@ const { openRun, opening } = useOpenRun()
 const document = board.document
 const keysShown = ref(false)
 const historyShown = ref(false)
-const { state: saveState, dirty } = board.autosave
-const SAVING: Record<typeof saveState.value, string> = {
-  saved: 'Saved',
-  waiting: 'Typing…',
-  saving: 'Saving…',
-  offline: 'Kept here: the server does not answer',
-  refused: 'Not saved: some fields need mending',
-  conflict: 'Not saved: a newer version was saved',
-}
-
 function undo() {
   const label = board.undo()
   if (label) toast.add({ severity: 'secondary', summary: `Undone: ${label}`, life: 1800 })
@@ -47,17 +37,17 @@ function redo() {
   if (label) toast.add({ severity: 'secondary', summary: `Done again: ${label}`, life: 1800 })
 }
 
-async function withNewBlock(pause: boolean) {
-  board.edit(pause ? 'Add a pause' : 'Add a block', (draft) => void (pause ? addPause(draft) : addBlock(draft)))
+async function newBlock() {
+  board.edit('Add a block', (draft) => void addBlock(draft))
   await nextTick()
-  const id = document.value.blocks.at(-1)?.id
-  window.document.getElementById(pause ? '' : `add-${id}`)?.focus()
+  focusFinder()
 }
 
 async function run() {
   await board.autosave.save()
-  if (saveState.value === 'saved') await openRun(board.id)
-  else toast.add({ severity: 'warn', summary: 'Not yet', detail: SAVING[saveState.value], life: 5000 })
+  const state = board.autosave.state.value
+  if (state === 'saved') await openRun(board.id)
+  else toast.add({ severity: 'warn', summary: 'Not yet', detail: SAVING[state], life: 5000 })
 }
 
 function fixNumbered(event: KeyboardEvent) {
@@ -98,73 +88,18 @@ const blocks = useTemplateRef<HTMLElement>('blocks')
 useDragOrder(blocks, '.block-handle', (from, to) => board.edit('Move block', (draft) => move(draft.blocks, from, to)))
 
 const blockTitle = (id: string) => document.value.blocks.find((block) => block.id === id)?.title ?? ''
-const ready = computed(() => board.preview.preview.value?.ready ?? false)
 </script>
 
 <template>
   <div class="board">
-    <header class="top">
-      <h1 class="visually-hidden">Circuit board: {{ document.title }}</h1>
-      <InputText
-        class="title"
-        aria-label="Title of the circuit"
-        maxlength="120"
-        :model-value="document.title"
-        :invalid="Boolean(board.errorAt('/title'))"
-        @update:model-value="board.edit('Title', (draft) => void (draft.title = $event ?? ''), 'title')"
-      />
-      <span v-if="board.errorAt('/title')" class="small warn-text" role="alert"
-        >Title {{ board.errorAt('/title') }}</span
-      >
-      <NumberField
-        label="Slot"
-        unit="min"
-        hint="none"
-        :model-value="document.slot_minutes"
-        :error="board.errorAt('/slot_minutes')"
-        @update:model-value="board.edit('Slot', (draft) => setKey(draft, 'slot_minutes', $event), 'slot')"
-      />
-      <span
-        class="state small"
-        :class="{ 'warn-text': ['offline', 'refused', 'conflict'].includes(saveState) }"
-        role="status"
-        data-testid="save-state"
-        >{{ dirty && saveState === 'saved' ? 'Typing…' : SAVING[saveState] }}</span
-      >
-      <span class="actions">
-        <Button
-          icon="pi pi-undo"
-          aria-label="Undo"
-          :disabled="!board.canUndo.value"
-          variant="text"
-          severity="secondary"
-          @click="undo"
-        />
-        <Button
-          icon="pi pi-refresh"
-          aria-label="Redo"
-          :disabled="!board.canRedo.value"
-          variant="text"
-          severity="secondary"
-          @click="redo"
-        />
-        <Button
-          icon="pi pi-history"
-          aria-label="History"
-          variant="text"
-          severity="secondary"
-          @click="historyShown = true"
-        />
-        <Button
-          icon="pi pi-question-circle"
-          aria-label="Keys"
-          variant="text"
-          severity="secondary"
-          @click="keysShown = true"
-        />
-        <Button label="Run this class" :disabled="!ready" :loading="opening" @click="run" />
-      </span>
-    </header>
+    <BoardHeader
+      :running="opening"
+      @undo="undo"
+      @redo="redo"
+      @history="historyShown = true"
+      @keys="keysShown = true"
+      @run="run"
+    />
 
     <div class="middle">
       <div class="blocks">
@@ -181,14 +116,14 @@ const ready = computed(() => board.preview.preview.value?.ready ?? false)
           No blocks yet. A class is blocks in order: a warm-up, the main circuit, a cool-down.
         </p>
         <div class="row add">
-          <Button label="Add a block" icon="pi pi-plus" variant="outlined" size="small" @click="withNewBlock(false)" />
+          <Button label="Add a block" icon="pi pi-plus" variant="outlined" size="small" @click="newBlock" />
           <Button
             label="Add a pause"
             icon="pi pi-plus"
             variant="outlined"
             size="small"
             severity="secondary"
-            @click="withNewBlock(true)"
+            @click="board.edit('Add a pause', (draft) => void addPause(draft))"
           />
         </div>
       </div>
@@ -220,35 +155,6 @@ const ready = computed(() => board.preview.preview.value?.ready ?? false)
 /* What is reached by key is not left under the chart. */
 :global(html:has(.board > .lanes)) {
   scroll-padding-bottom: 12rem;
-}
-.top {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: var(--space-2) var(--space-4);
-  padding-bottom: var(--space-2);
-}
-.title {
-  font-family: var(--font-display);
-  font-size: var(--size-3);
-  font-weight: 600;
-  border-color: transparent;
-  background: transparent;
-  padding-left: 0;
-  flex: 1 1 16rem;
-  min-width: 0;
-}
-.title:hover,
-.title:focus {
-  background: var(--paper-raised);
-}
-.state {
-  min-width: 5rem;
-}
-.actions {
-  display: inline-flex;
-  align-items: center;
-  gap: var(--space-1);
 }
 .middle {
   display: grid;

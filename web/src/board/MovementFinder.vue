@@ -3,6 +3,7 @@ import AutoComplete, { type AutoCompleteCompleteEvent } from 'primevue/autocompl
 import { ref } from 'vue'
 import type { Movement } from '@/api/types'
 import { findMovements } from '@/components/findMovements'
+import { readable } from '@/components/readable'
 
 // A few letters of a movement's name and Enter: it is in.
 const props = defineProps<{ movements: Movement[]; label: string; inputId: string }>()
@@ -40,7 +41,7 @@ function pick(movement: Movement) {
   >
     <template #option="{ option }">
       <span class="option"
-        ><b>{{ option.name }}</b> <span class="quiet small">{{ option.pattern.replace('_', ' ') }}</span></span
+        ><b>{{ option.name }}</b> <span class="quiet small">{{ readable(option.pattern) }}</span></span
       >
     </template>
   </AutoComplete>

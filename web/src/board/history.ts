@@ -25,39 +25,22 @@ export function useHistory<T>(initial: T) {
     present.value = next
   }
 
-  function undo(): string | undefined {
-    const step = past.value.at(-1)
-    if (!step) return
-    past.value = past.value.slice(0, -1)
-    future.value = [...future.value, { state: present.value, label: step.label }]
-    present.value = step.state
+  /** Goes to the newest state of one pile and leaves the present on the other. */
+  function step(from: typeof past, to: typeof past): string | undefined {
+    const there = from.value.at(-1)
+    if (!there) return
+    from.value = from.value.slice(0, -1)
+    to.value = [...to.value, { state: present.value, label: there.label }]
+    present.value = there.state
     lastKey = ''
-    return step.label
-  }
-
-  function redo(): string | undefined {
-    const step = future.value.at(-1)
-    if (!step) return
-    future.value = future.value.slice(0, -1)
-    past.value = [...past.value, { state: present.value, label: step.label }]
-    present.value = step.state
-    lastKey = ''
-    return step.label
-  }
-
-  function reset(state: T) {
-    present.value = state
-    past.value = []
-    future.value = []
-    lastKey = ''
+    return there.label
   }
 
   return {
     present,
     change,
-    undo,
-    redo,
-    reset,
+    undo: () => step(past, future),
+    redo: () => step(future, past),
     canUndo: computed(() => past.value.length > 0),
     canRedo: computed(() => future.value.length > 0),
   }

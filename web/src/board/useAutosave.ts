@@ -7,6 +7,16 @@ import type { Workout, WorkoutDocument } from '@/api/types'
 const QUIET_MS = 700
 const RETRY_MS = 3000
 
+/** How the saving stands, in words. */
+export const SAVING = {
+  saved: 'Saved',
+  waiting: 'Typing…',
+  saving: 'Saving…',
+  offline: 'Kept here: the server does not answer',
+  refused: 'Not saved: some fields need mending',
+  conflict: 'Not saved: a newer version was saved',
+} as const
+
 interface Draft {
   lock_version: number
   document: WorkoutDocument
@@ -38,15 +48,24 @@ export const drafts = {
 export function useAutosave(opened: Workout, document: Readonly<Ref<WorkoutDocument>>) {
   const version = ref(opened.lock_version)
   const saved = shallowRef(opened.document)
-  const state = ref<'saved' | 'waiting' | 'saving' | 'offline' | 'refused' | 'conflict'>('saved')
+  const state = ref<keyof typeof SAVING>('saved')
   const conflict = shallowRef<Workout | null>(null)
   const dirty = computed(() => document.value !== saved.value)
-  let running = false
+  let inFlight: Promise<void> | null = null
   let left = false
 
-  async function save() {
-    if (left || running || !dirty.value || state.value === 'conflict') return
-    running = true
+  /** Saves until the server has the newest; whoever asks meanwhile waits for the same. */
+  function save(): Promise<void> {
+    inFlight ??= saveAll().finally(() => (inFlight = null))
+    return inFlight
+  }
+
+  async function saveAll() {
+    while (!left && dirty.value && state.value !== 'conflict') if (!(await saveOnce())) return
+  }
+
+  /** Whether it went through. */
+  async function saveOnce(): Promise<boolean> {
     state.value = 'saving'
     const sent = document.value
     try {
@@ -61,15 +80,14 @@ export function useAutosave(opened: Workout, document: Readonly<Ref<WorkoutDocum
       if (dirty.value) drafts.write(opened.id, { lock_version: version.value, document: document.value })
       else drafts.drop(opened.id)
       state.value = dirty.value ? 'waiting' : 'saved'
+      return true
     } catch (error) {
       if (!(error instanceof Refusal || error instanceof Unreachable)) throw error
       if (error instanceof Unreachable || error.status >= 500 || error.status === 401) state.value = 'offline'
       else if (error.status === 409) meet((error.problem as unknown as { theirs: Workout }).theirs)
       else state.value = 'refused'
-    } finally {
-      running = false
+      return false
     }
-    if (dirty.value && state.value === 'waiting') void save()
   }
 
   /** A version that says the same as ours, saved by this board's last visit say, is no conflict. */

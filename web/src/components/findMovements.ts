@@ -1,4 +1,5 @@
 import type { Movement } from '@/api/types'
+import { readable } from './readable'
 
 /** Movements in which every word typed occurs, those whose name begins with it first. */
 export function findMovements(movements: Movement[], typed: string): Movement[] {
@@ -14,5 +15,5 @@ export function findMovements(movements: Movement[], typed: string): Movement[] 
 
 function searchText(movement: Movement): string {
   const rungs = movement.ladder.map((rung) => rung.name)
-  return [movement.name, movement.pattern.replace('_', ' '), ...movement.also, ...rungs].join(' ').toLowerCase()
+  return [movement.name, readable(movement.pattern), ...movement.also, ...rungs].join(' ').toLowerCase()
 }

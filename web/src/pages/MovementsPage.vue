@@ -6,9 +6,9 @@ import { RouterLink, useRoute } from 'vue-router'
 import { useMovements } from '@/api/queries'
 import { plural } from '@/components/clockText'
 import { findMovements } from '@/components/findMovements'
-import LevelMark from '@/components/LevelMark.vue'
 import PageState from '@/components/PageState.vue'
-import PositionFigure from '@/components/PositionFigure.vue'
+import { readable } from '@/components/readable'
+import RungCard from '@/components/RungCard.vue'
 import { plainKey, useShortcuts } from '@/composables/useShortcuts'
 import type { Movement } from '@/api/types'
 
@@ -38,10 +38,6 @@ const names = computed(
       ),
     ),
 )
-
-function readable(key: string) {
-  return key.replaceAll('_', ' ')
-}
 
 useShortcuts([
   { keys: '/', label: 'Search', matches: plainKey('/'), run: () => window.document.getElementById('search')?.focus() },
@@ -91,51 +87,7 @@ useShortcuts([
           </p>
           <div class="scroll-x" tabindex="0" role="region" :aria-label="`Ladder of ${chosen.name}`">
             <div class="ladder" :style="{ gridTemplateColumns: `repeat(${chosen.ladder.length}, minmax(15rem, 1fr))` }">
-              <section v-for="rung in chosen.ladder" :key="rung.id" class="rung" :aria-label="rung.name">
-                <PositionFigure :position="rung.position" />
-                <h3>{{ rung.name }}</h3>
-                <p class="marks"><LevelMark v-for="level in rung.levels" :key="level" :level="level" /></p>
-                <p><b>Counts when:</b> {{ rung.standard }}</p>
-                <ul>
-                  <li v-for="cue in rung.cues" :key="cue">{{ cue }}</li>
-                </ul>
-                <p class="small">{{ rung.breathing }}</p>
-                <p v-for="caution in rung.cautions" :key="caution" class="small caution">{{ caution }}</p>
-                <dl class="small">
-                  <dt>Demand</dt>
-                  <dd>
-                    {{ rung.demand.value }} <span class="quiet">{{ rung.demand.basis }}: {{ rung.demand.why }}</span>
-                  </dd>
-                  <dt>By</dt>
-                  <dd>
-                    {{
-                      Object.entries(rung.levers)
-                        .map(([lever, how]) => `${readable(lever)}: ${how}`)
-                        .join('; ')
-                    }}
-                  </dd>
-                  <dt>Impact</dt>
-                  <dd>{{ rung.impact }}</dd>
-                  <dt>Loads</dt>
-                  <dd>{{ rung.joints.map(readable).join(', ') || 'no joint in particular' }}</dd>
-                  <dt>Works</dt>
-                  <dd>{{ rung.muscles.join(', ') }}</dd>
-                  <dt>Needs</dt>
-                  <dd>{{ [...rung.equipment, readable(rung.space)].join(', ') }}</dd>
-                  <dt>Counted</dt>
-                  <dd>
-                    {{
-                      rung.measure === 'reps'
-                        ? `${readable(rung.counting)}, ${readable(rung.sides)}`
-                        : rung.measure === 'hold'
-                          ? 'held for a time'
-                          : 'kept up for a time'
-                    }}<template v-if="rung.tempo">, tempo {{ rung.tempo }}</template>
-                  </dd>
-                  <dt>First</dt>
-                  <dd>{{ rung.prerequisite ?? 'nothing' }}</dd>
-                </dl>
-              </section>
+              <RungCard v-for="rung in chosen.ladder" :key="rung.id" :rung="rung" class="rung" />
             </div>
           </div>
           <h3 class="substitutes">Where a joint is sore</h3>
@@ -205,23 +157,6 @@ article {
 .rung:first-child {
   border-left: 0;
   padding-left: 0;
-}
-.rung h3 {
-  min-height: 2.3em;
-}
-.rung ul {
-  margin: 0;
-  padding-left: 1.1em;
-}
-.marks {
-  display: grid;
-  font-size: var(--size--1);
-  min-height: 2.6rem;
-  align-content: start;
-}
-.caution {
-  border-left: 3px solid var(--warn);
-  padding-left: var(--space-2);
 }
 dl {
   display: grid;

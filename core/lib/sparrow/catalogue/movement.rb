@@ -8,7 +8,6 @@ module Sparrow
       PATTERNS = %w[squat lunge hinge push pull trunk_flexion trunk_bracing rotation lateral_trunk gait jump
         balance_skill mobility stretch].freeze
       PLANES = %w[sagittal frontal transverse].freeze
-      ROLES = %w[main warm_up cool_down].freeze
 
       # @param id [String] the full id, "squat.chair_tap"
       # @return [Variation, nil]

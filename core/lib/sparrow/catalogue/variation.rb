@@ -9,10 +9,7 @@ module Sparrow
       :id, :movement_id, :name, :levels, :demand, :levers, :impact, :position, :joints, :equipment, :space,
       :muscles, :sides, :counting, :measure, :tempo, :standard, :cues, :breathing, :cautions, :prerequisite, :target
     )
-      IMPACTS = %w[none low high].freeze
-      POSITIONS = %w[standing kneeling all_fours prone supine side seated hanging].freeze
       JOINTS = %w[knee hip ankle lower_back neck shoulder elbow wrist].freeze
-      SIDES = %w[two_sided one_sided alternating].freeze
 
       def alternating?
         sides == "alternating"

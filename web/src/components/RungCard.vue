@@ -1,0 +1,89 @@
+<script setup lang="ts">
+import type { Variation } from '@/api/types'
+import LevelMark from './LevelMark.vue'
+import PositionFigure from './PositionFigure.vue'
+import { readable } from './readable'
+
+// One rung of a ladder: everything an instructor must know to offer it.
+defineProps<{ rung: Variation }>()
+</script>
+
+<template>
+  <section :aria-label="rung.name">
+    <PositionFigure :position="rung.position" />
+    <h3>{{ rung.name }}</h3>
+    <p class="marks"><LevelMark v-for="level in rung.levels" :key="level" :level="level" /></p>
+    <p><b>Counts when:</b> {{ rung.standard }}</p>
+    <ul>
+      <li v-for="cue in rung.cues" :key="cue">{{ cue }}</li>
+    </ul>
+    <p class="small">{{ rung.breathing }}</p>
+    <p v-for="caution in rung.cautions" :key="caution" class="small caution">{{ caution }}</p>
+    <dl class="small">
+      <dt>Demand</dt>
+      <dd>
+        {{ rung.demand.value }} <span class="quiet">{{ rung.demand.basis }}: {{ rung.demand.why }}</span>
+      </dd>
+      <dt>By</dt>
+      <dd>
+        {{
+          Object.entries(rung.levers)
+            .map(([lever, how]) => `${readable(lever)}: ${how}`)
+            .join('; ')
+        }}
+      </dd>
+      <dt>Impact</dt>
+      <dd>{{ rung.impact }}</dd>
+      <dt>Loads</dt>
+      <dd>{{ rung.joints.map(readable).join(', ') || 'no joint in particular' }}</dd>
+      <dt>Works</dt>
+      <dd>{{ rung.muscles.join(', ') }}</dd>
+      <dt>Needs</dt>
+      <dd>{{ [...rung.equipment, readable(rung.space)].join(', ') }}</dd>
+      <dt>Counted</dt>
+      <dd>
+        {{
+          rung.measure === 'reps'
+            ? `${readable(rung.counting)}, ${readable(rung.sides)}`
+            : rung.measure === 'hold'
+              ? 'held for a time'
+              : 'kept up for a time'
+        }}<template v-if="rung.tempo">, tempo {{ rung.tempo }}</template>
+      </dd>
+      <dt>First</dt>
+      <dd>{{ rung.prerequisite ?? 'nothing' }}</dd>
+    </dl>
+  </section>
+</template>
+
+<style scoped>
+h3 {
+  min-height: 2.3em;
+}
+ul {
+  margin: 0;
+  padding-left: 1.1em;
+}
+.marks {
+  display: grid;
+  font-size: var(--size--1);
+  min-height: 2.6rem;
+  align-content: start;
+}
+.caution {
+  border-left: 3px solid var(--warn);
+  padding-left: var(--space-2);
+}
+dl {
+  display: grid;
+  grid-template-columns: auto 1fr;
+  gap: var(--space-1) var(--space-3);
+  margin: 0;
+}
+dt {
+  color: var(--ink-soft);
+}
+dd {
+  margin: 0;
+}
+</style>
