@@ -8,14 +8,14 @@ module Sparrow
     Cue = Struct.new(:at_s, :kind, :text, :levels, :block, :station, :round)
 
     # Calls at one instant are read in this order.
-    ORDER = %w[finish block stop switch round last_round last_station next drink go ten_seconds halfway countdown
+    ORDER = %w[finish block stop switch round last_round last_station next drink go last_minute ten_seconds halfway countdown
       form breathing].each_with_index.to_h.freeze
 
     # @param timeline [Timeline]
     # @return [Array<Cue>] in order of time
     def self.of(timeline)
       calls = timeline.blocks.flat_map do |line|
-        spoken = Approach.new(line).cues + WindowCalls.new(line).cues
+        spoken = line.block.paced? ? PacedCalls.new(line).cues : Approach.new(line).cues + WindowCalls.new(line).cues
         [opening(line)] + spoken + Reminders.new(line, spoken).cues + Breaks.new(line).cues
       end
       calls << finish(timeline) if timeline.total_s.positive?
@@ -23,8 +23,7 @@ module Sparrow
     end
 
     def self.opening(line)
-      title = line.block.title.empty? ? line.block.role.tr("_", "-").capitalize : line.block.title
-      Cue.new(line.start_s, "block", title, nil, line.block.id)
+      Cue.new(line.start_s, "block", line.block.name, nil, line.block.id)
     end
 
     def self.finish(timeline)

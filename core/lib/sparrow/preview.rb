@@ -9,7 +9,8 @@ module Sparrow
     def initialize(document, catalogue: Catalogue.house)
       @workout = Circuit.read(document, catalogue: catalogue)
       @timeline = Timeline.compile(@workout)
-      @findings = Review.of(@timeline, catalogue: catalogue)
+      @capacity = Capacity::Lanes.new(@timeline)
+      @findings = Review.of(@timeline, catalogue: catalogue, capacity: @capacity)
     end
 
     attr_reader :workout, :timeline, :findings
@@ -26,6 +27,7 @@ module Sparrow
         "total_s" => timeline.total_s, "ready" => ready?,
         "blocks" => timeline.blocks.zip(sums).map { |line, block_sums| block(line, block_sums) },
         "lanes" => Level::ALL.to_h { |level| [level, lane(sums.map { |block_sums| block_sums.fetch(level) }.reduce(Timeline::Sums.none, :+))] },
+        "balance" => Balance.new(timeline).to_h,
         "cues" => Cues.of(timeline).map { |cue| cue(cue) },
         "findings" => findings.map(&:to_h)
       }
@@ -34,13 +36,28 @@ module Sparrow
     private
 
     def block(line, sums)
-      {
-        "id" => line.block.id, "start_s" => line.start_s, "total_s" => line.total_s, "rounds" => line.block.round_count,
+      block = line.block
+      shown = {
+        "id" => block.id, "format" => block.format, "paced" => block.paced?, "start_s" => line.start_s, "total_s" => line.total_s,
+        "rounds" => block.round_count,
         "lanes" => Level::ALL.to_h do |level|
           [level, lane(sums.fetch(level)).merge("segments" => line.lanes.fetch(level).map { |segment| segment(segment) })]
         end,
-        "stations" => line.block.stations.map { |station| station(line.block, station) }
+        "stations" => block.stations.map { |station| station(block, station) }, "kit" => kit.of(block)
       }
+      shown["forecast"] = line.forecast if line.forecast
+      shown["groups"] = line.groups.map { |group| group(group) } if line.groups
+      shown
+    end
+
+    def group(group)
+      {"number" => group.number, "stops" => group.stops.map do |stop|
+        {"start_s" => stop.start_s, "seconds" => stop.seconds, "round" => stop.round, "station" => stop.station.id}
+      end}
+    end
+
+    def kit
+      @kit ||= Kit.new(workout)
     end
 
     def lane(sums)
@@ -60,16 +77,40 @@ module Sparrow
     end
 
     def station(block, station)
-      levels = Level::ALL.to_h do |level|
-        fit = Targets::WindowFit.of(block, station, level)
-        take = fit.prescription
-        [level, {
-          "target" => Targets::Wording.of(take), "reps_counted" => take.reps_counted, "moves" => take.moves,
-          "window_s" => fit.window_s, "set_s" => fit.set_s, "fits" => fit.fits,
-          "seconds_per_move" => take.seconds_per_move&.to_f
-        }]
-      end
+      levels = Level::ALL.to_h { |level| [level, cell(block, station, level)] }
       {"id" => station.id, "name" => station.name, "levels" => levels}
+    end
+
+    # As the board shows a level at a station; what is not said is left out.
+    def cell(block, station, level)
+      fit = Targets::WindowFit.of(block, station, level)
+      take = fit.prescription
+      counted = station.counts ? station.counts.fetch(level).values.sum : take.reps_counted
+      {
+        "target" => Targets::Wording.at(station, level), "reps_counted" => counted, "moves" => take.counting.moves(counted),
+        "window_s" => fit.window_s, "set_s" => set_s(block, station, take, fit), "fits" => fit.fits, "left_s" => fit.left_s,
+        "seconds_per_move" => take.seconds_per_move&.to_f, "offer" => offer(block, station, take, fit), "tempo" => take.tempo&.to_s,
+        "load_kg" => take.load_kg, "filled" => (take.filled if take.filled.any?),
+        "per_round" => station.counts&.fetch(level)&.values, "reserve" => reserve(take)
+      }
+    end
+
+    def set_s(block, station, take, fit)
+      return fit.set_s unless block.paced?
+      take.set_s(station.counts ? (station.counts.fetch(take.level).values.max || 0) : take.reps_counted)
+    end
+
+    # The number that fits the window as numbers are called, for one keystroke.
+    def offer(block, station, take, fit)
+      return unless fit.fits&.positive?
+      number = Targets::Solve::Cell.new(block, station, take).rounded_to_call(fit.fits)
+      number if number.positive? && number != take.reps_counted
+    end
+
+    # What the level's house profile leaves in its worst round; an estimate.
+    def reserve(take)
+      point = @capacity.worst(take)
+      point && {"left" => point.reserve.round(1), "round" => point.round, "unit" => point.by_time ? "s" : "moves"}
     end
 
     def cue(cue)

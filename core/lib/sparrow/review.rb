@@ -5,15 +5,17 @@ module Sparrow
   module Review
     # In the order in which findings of equal weight are shown.
     RULES = [
-      Rules::NothingToDo, Rules::EmptyBlock, Rules::RepsOverrunWindow, Rules::LevelsOutOfOrder, Rules::NoNoImpactVersion,
+      Rules::NothingToDo, Rules::EmptyBlock, Rules::RepsOverrunWindow, Rules::SetOverrunsMinute, Rules::BreaksInLastRound,
+      Rules::ImplausiblePace, Rules::CapCutsOff, Rules::OneSideOnly, Rules::LevelsOutOfOrder, Rules::NoNoImpactVersion,
       Rules::OverSlot, Rules::UnderSlot, Rules::WarmUpMissing, Rules::CoolDownMissing, Rules::OddCountOnAlternating
     ].freeze
 
     # @param timeline [Timeline]
     # @param catalogue [Catalogue]
+    # @param capacity [Capacity::Lanes]
     # @return [Array<Finding>] the gravest first
-    def self.of(timeline, catalogue: Catalogue.house)
-      findings = RULES.flat_map { |rule| rule.new(timeline, catalogue).findings }
+    def self.of(timeline, catalogue: Catalogue.house, capacity: Capacity::Lanes.new(timeline))
+      findings = RULES.flat_map { |rule| rule.new(timeline, catalogue, capacity).findings }
       findings.sort_by.with_index { |finding, index| [Finding::SEVERITIES.index(finding.severity), index] }
     end
   end

@@ -73,10 +73,11 @@ RSpec.describe "Level beats station beats block" do
     expect([take.seconds_per_move, take.moves]).to eq([3, 12])
   end
 
-  it "gives no pace to a compound with a part that is not counted" do
-    compound = {"id" => "s1", "counting" => "compound", "parts" => [{"movement" => "plank", "reps" => 2}],
-                "levels" => Sparrow::Level::ALL.to_h { |level| [level, {}] }}
-    expect(cell(compound).seconds_per_move).to be_nil
+  it "counts a part that is kept up for a time by the second" do
+    parts = [{"movement" => "high_knees", "reps" => 4}, {"movement" => "mountain_climber", "reps" => 4}]
+    compound = {"id" => "s1", "counting" => "compound", "parts" => parts,
+                "levels" => Sparrow::Level::ALL.to_h { |level| [level, {"reps" => 8}] }}
+    expect(cell(compound, level: "intermediate")).to have_attributes(moves: 64, seconds_per_move: Rational(3, 2))
   end
 
   it "compares values by what they hold, and copies with changes" do

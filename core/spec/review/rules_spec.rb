@@ -4,7 +4,7 @@ require "hana"
 
 RSpec.describe Sparrow::Review do
   let(:warm_up) { intervals([station("w", movement: "arm_sweep")], id: "warm", role: "warm_up") }
-  let(:cool_down) { intervals([station("c", movement: "chest_stretch")], id: "cool", role: "cool_down") }
+  let(:cool_down) { intervals([station("c", movement: "chest_stretch", sides: "split")], id: "cool", role: "cool_down") }
 
   def review(document, rule = nil)
     findings = described_class.of(Sparrow::Timeline.compile(Sparrow::Circuit.read(document)))

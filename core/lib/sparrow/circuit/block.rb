@@ -3,14 +3,36 @@
 module Sparrow
   module Circuit
     # Stations under one format and one clock. Times in seconds; +position+ is
-    # its place in the workout, from 0.
+    # its place in the workout, from 0; +house+ the standards it stands under.
     class Block < Value.of(
-      :id, :position, :title, :role, :format, :get_ready_s, :seconds, :rounds, :rounds_by_level, :escalate,
-      :work_s, :rest_s, :round_rest_s, :rest_after_last, :switch_s, :scaling, :stations
+      :id, :position, :title, :role, :format, :house, :get_ready_s, :seconds, :rounds, :rounds_by_level, :escalate, :work_s,
+      :rest_s, :round_rest_s, :rest_after_last, :switch_s, :interval_s, :gate, :cap_s, :target_s, :set_rest_s, :day, :flow,
+      :scaling, :stations
     )
+      # Formats whose clock is the caller's; in the others each goes at their own pace.
+      TIMED = %w[intervals every_minute].freeze
+      PACED = %w[rounds amrap chipper ladder].freeze
+
       # @return [String] a JSON Pointer into the document
       def pointer
         "/blocks/#{position}"
+      end
+
+      # @return [String] its title, or its role where it has none
+      def name
+        title.empty? ? role.tr("_", "-").capitalize : title
+      end
+
+      def paced?
+        PACED.include?(format)
+      end
+
+      def timed?
+        TIMED.include?(format)
+      end
+
+      def rotates?
+        flow == "rotate" && stations.size > 1
       end
 
       # @return [Integer] rounds that the lane of +level+ goes through

@@ -3,8 +3,13 @@
 module Sparrow
   module Circuit
     # Turns a sound document into values. Here, once, level beats station beats
-    # block, and the rung fills in what nobody said.
+    # block, the school fills in what a level leaves open, and the rung the rest.
     class Build
+      # What a paced set takes where neither number nor rung says: half a minute.
+      OPEN_SET_S = 30
+      # A rung that is kept up for a time has no tempo; in a compound count its moves go by the second.
+      STEP_S = 1
+
       def initialize(document, catalogue)
         @document = document
         @catalogue = catalogue
@@ -15,7 +20,7 @@ module Sparrow
       def workout
         blocks = @document.fetch("blocks").each_with_index.map { |given, position| block(given, position) }
         Workout.new(
-          title: @document.fetch("title"), slot_minutes: @document["slot_minutes"],
+          title: @document.fetch("title"), slot_minutes: @document["slot_minutes"], head_count: @document["head_count"],
           depth: @document.fetch("depth", "parallel"), house: @house, blocks: blocks.freeze, document: @document
         )
       end
@@ -26,43 +31,82 @@ module Sparrow
         stations = given.fetch("stations", []).each_with_index.map do |station, index|
           station(station, given, "/blocks/#{position}/stations/#{index}")
         end
+        format = given.fetch("format")
         Block.new(
           id: given.fetch("id"), position: position, title: given.fetch("title", ""), role: given.fetch("role"),
-          format: given.fetch("format"), get_ready_s: given.fetch("get_ready_s", 0), seconds: given["seconds"],
-          rounds: given.fetch("rounds", 1), rounds_by_level: given.fetch("rounds_by_level", {}),
+          format: format, house: @house, get_ready_s: given.fetch("get_ready_s", 0), seconds: given["seconds"],
+          rounds: given.fetch("rounds", 1), rounds_by_level: rounds_by_level(given),
           escalate: given.fetch("escalate", false), work_s: given["work_s"], rest_s: given["rest_s"],
           round_rest_s: given["round_rest_s"], rest_after_last: given.fetch("rest_after_last", false),
-          switch_s: given.fetch("switch_s", 0), scaling: given.fetch("scaling", "variation"), stations: stations.freeze
+          switch_s: given.fetch("switch_s", 0), interval_s: given.fetch("interval_s", 60),
+          gate: given.fetch("gate", (format == "chipper") ? "free" : "round"), cap_s: given["cap_s"], target_s: given["target_s"],
+          set_rest_s: given.fetch("set_rest_s", @house.set_rest_s), day: given.fetch("day", "heavier"),
+          flow: given.fetch("flow", "together"), scaling: given["scaling"], stations: stations.freeze
         )
+      end
+
+      # In the school of fewer rounds, a level that says nothing goes a share of them.
+      def rounds_by_level(given)
+        typed = given.fetch("rounds_by_level", {})
+        return typed unless given["scaling"] == "rounds" && given["rounds"]
+        Level::ALL.to_h do |level|
+          [level, [Scaling::Rounding.to_step(given["rounds"] * @house.share(:round_shares, level), 1), 1].max]
+        end.merge(typed)
       end
 
       def station(given, block, pointer)
         movement = @catalogue.movement(given["movement"])
         parts = given["parts"]&.map { |part| part.merge("movement" => @catalogue.movement(part["movement"])).freeze }&.freeze
+        school = given["scaling"] || block["scaling"]
+        filled = Scaling::Fill.new(school, @house, movement, shares: given["shares"] || block["shares"],
+          rest_s: given["rest_s"] || block["rest_s"]).call(given.fetch("levels"))
         levels = Level::ALL.to_h do |level|
-          [level, prescription(level, given.fetch("levels").fetch(level), given, block, movement, parts, pointer)]
+          [level, prescription(level, filled.fetch(level), given, block, movement, parts, pointer)]
         end
         Station.new(
           id: given.fetch("id"), pointer: pointer, movement: movement, parts: parts,
           name: movement ? movement.name : parts.map { |part| part["movement"].name }.join(" + "),
-          in_rounds: given["in_rounds"], note: given["note"], levels: levels.freeze
+          in_rounds: given["in_rounds"], note: given["note"], levels: levels.freeze, scaling: school,
+          counts: given["ladder"] && ladder_counts(given, block, levels, pointer)
         )
+      end
+
+      def ladder_counts(given, block, levels, pointer)
+        LadderCounts.new(given, block, @house, levels).by_level
+      rescue Targets::Spread::Impossible => impossible
+        raise Refused.new([Problem.new(pointer: "#{pointer}/ladder/total", message: "cannot be split for every level: #{impossible.message}")])
       end
 
       def prescription(level, given, station, block, movement, parts, pointer)
         variation = movement&.variation(given["variation"])
         tempo = given["tempo"] && Tempo.parse(given["tempo"])
         counting = given["counting"] || station["counting"] || variation.counting
+        given = opened(given, station, block, variation) if Block::PACED.include?(block["format"])
+        own_parts = parts&.map { |part| part.merge("rung" => part["movement"].rung_for(level)).freeze }
         Prescription.new(
           level: level, pointer: "#{pointer}/levels/#{level}", variation: variation, reps: range(given["reps"]),
-          hold_s: given["hold_s"], own_work_s: given["work_s"],
-          work_s: given["work_s"] || station["work_s"] || block["work_s"],
-          rest_s: given["rest_s"] || station["rest_s"] || block["rest_s"],
+          hold: range(given["hold_s"]), own_work_s: given["work_s"],
+          work_s: given["work_s"] || station["work_s"] || block["work_s"] || block_window(block),
+          rest_s: given["rest_s"] || station["rest_s"] || block["rest_s"] || 0,
           sides: given["sides"] || station["sides"] || "both",
           counting: Counting.of(counting, parts: parts ? parts.map { |part| part["reps"] } : []),
-          tempo: tempo, seconds_per_move: seconds_per_move(level, variation, tempo, parts),
-          load_kg: given["load_kg"], note: given["note"]
+          tempo: tempo, seconds_per_move: seconds_per_move(level, variation, tempo, own_parts),
+          parts: own_parts, load_kg: given["load_kg"], splits: given["splits"], quota: range(given["quota"]),
+          filled: given["filled"] || [].freeze, note: given["note"]
         )
+      end
+
+      def block_window(block)
+        block.fetch("interval_s", 60) if block["format"] == "every_minute"
+      end
+
+      # A set that is paced by the person must end: where nothing is asked, the
+      # rung's own target is.
+      def opened(given, station, block, variation)
+        return given if given["reps"] || given["hold_s"] || given["work_s"] || station["work_s"] || station["ladder"]
+        own = variation ? variation.target.slice("reps", "hold_s") : {"reps" => 1}
+        own = {"work_s" => OPEN_SET_S} if own.empty?
+        given.merge(own, "filled" => [*given["filled"], *own.keys])
       end
 
       # A typed tempo is taken as typed; the house pace stretches a default one only.
@@ -70,13 +114,11 @@ module Sparrow
       def seconds_per_move(level, variation, tempo, parts)
         return Rational(tempo.seconds) if tempo
         return variation.tempo && (variation.tempo.seconds * @house.pace.fetch(level)) if variation
-        timed = parts.map { |part| [part["movement"].rung_for(level).tempo, part["reps"]] }
-        return if timed.any? { |part_tempo, _| part_tempo.nil? }
-        timed.sum { |part_tempo, reps| part_tempo.seconds * reps } * @house.pace.fetch(level) / timed.sum(&:last)
+        parts.sum { |part| (part["rung"].tempo&.seconds || STEP_S) * part["reps"] } * @house.pace.fetch(level) / parts.sum { |part| part["reps"] }
       end
 
-      def range(reps)
-        reps.is_a?(Hash) ? (reps["min"]..reps["max"]) : (reps && (reps..reps))
+      def range(given)
+        given.is_a?(Hash) ? (given["min"]..given["max"]) : (given && (given..given))
       end
     end
   end

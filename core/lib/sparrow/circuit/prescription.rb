@@ -3,19 +3,28 @@
 module Sparrow
   module Circuit
     # What one level does at one station. Everything that a level may leave to
-    # its station, its block or its rung is settled here already: work_s, rest_s
-    # (whole seconds), sides, counting, seconds_per_move (Rational). reps is a
-    # Range of counted reps (8..8 for a plain 8), nil where none are asked.
+    # its station, its block, its school or its rung is settled here already:
+    # work_s, rest_s (whole seconds), sides, counting, seconds_per_move
+    # (Rational). reps and hold are Ranges (8..8 for a plain 8), nil where none
+    # is asked. +filled+ lists the document's keys that its school filled in.
     class Prescription < Value.of(
-      :level, :pointer, :variation, :reps, :hold_s, :own_work_s, :work_s, :rest_s, :sides, :counting, :tempo, :seconds_per_move,
-      :load_kg, :note
+      :level, :pointer, :variation, :reps, :hold, :own_work_s, :work_s, :rest_s, :sides, :counting, :tempo, :seconds_per_move,
+      :parts, :load_kg, :splits, :quota, :filled, :note
     )
+      UP = %w[standing seated hanging].freeze
+      STANDING = "standing"
+
+      # @return [Integer, nil] of a range of holds the longest
+      def hold_s
+        hold&.max
+      end
+
       # The seconds that this level works in one window, before a switch is
       # taken out. A hold without a work time of its own is the level's stop; in
       # a split window it is held on each side.
       # @return [Integer]
       def stop_s
-        return work_s if own_work_s || hold_s.nil?
+        return work_s if own_work_s || hold.nil?
         (sides == "split") ? hold_s * 2 : hold_s
       end
 
@@ -27,6 +36,35 @@ module Sparrow
       # @return [Integer] moves done for that number
       def moves
         counting.moves(reps_counted)
+      end
+
+      # @return [Boolean] whether an odd number would leave one side a rep short
+      def evens?
+        (variation&.alternating? && counting.rule == "each") || false
+      end
+
+      # @return [Boolean] whether a set of it is worked one side after the other
+      def each_side_held?
+        counting.rule == "per_side" || variation&.sides == "one_sided"
+      end
+
+      # A set at the person's own pace, rounded up to the second.
+      # @param counted [Integer] reps as called
+      # @return [Integer] seconds
+      def set_s(counted = reps_counted)
+        return (counting.moves(counted) * seconds_per_move).ceil if counted.positive? && seconds_per_move
+        return hold_s * (each_side_held? ? 2 : 1) if hold
+        own_work_s || work_s || 0
+      end
+
+      # Where the body is when the set begins and ends, for the way to the next.
+      # @return [Boolean] up rather than on the floor
+      def starts_up?
+        UP.include?((variation || parts&.first&.fetch("rung"))&.position || STANDING)
+      end
+
+      def ends_up?
+        UP.include?((variation || parts&.last&.fetch("rung"))&.position || STANDING)
       end
 
       # @param two_windows [Boolean] whether the station takes a full window a side

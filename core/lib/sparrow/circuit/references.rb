@@ -29,7 +29,24 @@ module Sparrow
         stations = block["stations"] || []
         distinct_ids(stations, "#{at}/stations", "station")
         too_many_windows(block, stations, at)
+        ordered_shares(block, at)
+        rotation(block, stations, at)
         stations.each_with_index { |station, index| station(station, block, "#{at}/stations/#{index}") }
+      end
+
+      # Groups that move on together need one clock for all and every station in every round.
+      def rotation(block, stations, at)
+        return unless block["flow"] == "rotate"
+        stations.each_with_index do |station, index|
+          refuse("#{at}/stations/#{index}/in_rounds", "must be left out where groups rotate: every station stands in every round") if station["in_rounds"]
+          sides = [station["sides"], *station.fetch("levels").each_value.map { |given| given["sides"] }]
+          refuse("#{at}/stations/#{index}/sides", "cannot be a window a side where groups rotate: choose half a window a side") if sides.include?("each")
+        end
+      end
+
+      def ordered_shares(holder, at)
+        shares = Level::ALL.filter_map { |level| holder.fetch("shares", {})[level] }
+        refuse("#{at}/shares", "must not fall from one level to the next") unless shares == shares.sort
       end
 
       def distinct_ids(entries, at, noun)
@@ -42,7 +59,7 @@ module Sparrow
 
       def too_many_windows(block, stations, at)
         return if stations.empty?
-        rounds = [block["rounds"], *block.fetch("rounds_by_level", {}).values].max
+        rounds = [block.fetch("rounds", 1), *block.fetch("rounds_by_level", {}).values].max
         return if rounds * stations.size <= MOST_WINDOWS
         refuse("#{at}/rounds", "makes #{rounds * stations.size} windows; at most #{MOST_WINDOWS} fit in a block")
       end
@@ -51,11 +68,38 @@ module Sparrow
         movement = movement_of(station, at)
         compound(station, at)
         mixed_sides(station, at)
+        ordered_shares(station, at)
         Level::ALL.each do |level|
           given = station.fetch("levels")[level]
           next refuse("#{at}/levels/#{level}", "is missing: every station has all three levels") unless given
           prescription(given, movement, station, block, "#{at}/levels/#{level}")
         end
+        ladder(station, block, at) if station["ladder"]
+      end
+
+      # A ladder's numbers add up to its total, or it says why they cannot.
+      def ladder(station, block, at)
+        ladder = station["ladder"]
+        last = [block.fetch("rounds"), *block.fetch("rounds_by_level", {}).values].max
+        rounds = (1..last).count { |round| station["in_rounds"].nil? || station["in_rounds"].include?(round) }
+        return refuse("#{at}/in_rounds", "leaves this station no round of the #{last}") if rounds.zero?
+        return typed_ladder(ladder, rounds, at) if ladder["shape"] == "typed"
+        refuse("#{at}/ladder/counts", "belong to a typed ladder only") if ladder["counts"]
+        spread(ladder, Targets::Spread.weights(ladder["shape"], rounds), at)
+      end
+
+      def typed_ladder(ladder, rounds, at)
+        counts = ladder["counts"]
+        return refuse("#{at}/ladder/counts", "are needed for a typed ladder") unless counts
+        return refuse("#{at}/ladder/counts", "name #{counts.size} rounds where the station stands in #{rounds}") unless counts.size == rounds
+        return if counts.sum == ladder["total"]
+        refuse("#{at}/ladder/total", "is #{ladder["total"]}, but the rounds add up to #{counts.sum}")
+      end
+
+      def spread(ladder, weights, at)
+        Targets::Spread.over(ladder["total"], weights, step: ladder.fetch("step", 1))
+      rescue Targets::Spread::Impossible => impossible
+        refuse("#{at}/ladder/total", "cannot be split so: #{impossible.message}")
       end
 
       def movement_of(station, at)
@@ -70,6 +114,7 @@ module Sparrow
         return unless parts
         refuse("#{at}/counting", "must be compound where parts are given") unless station["counting"] == "compound"
         refuse("#{at}/movement", "must be left out where parts are given") if station["movement"]
+        refuse("#{at}/parts", "make a compound of itself: name at least two different movements") if parts.map { |part| part["movement"] }.uniq.size < 2
         parts.each_with_index do |part, index|
           next if @catalogue.movement(part["movement"])
           refuse("#{at}/parts/#{index}/movement", "is not a movement in the catalogue")
@@ -85,15 +130,28 @@ module Sparrow
 
       def prescription(given, movement, station, block, at)
         variation(given, movement, at)
-        reps = given["reps"]
-        refuse("#{at}/reps/min", "is above the maximum") if reps.is_a?(Hash) && reps["min"] > reps["max"]
-        refuse("#{at}/hold_s", "excludes reps: give one or the other") if given["hold_s"] && reps
+        %w[reps hold_s quota].each do |key|
+          held = given[key]
+          refuse("#{at}/#{key}/min", "is above the maximum") if held.is_a?(Hash) && held["min"] > held["max"]
+        end
+        refuse("#{at}/hold_s", "excludes reps: give one or the other") if given["hold_s"] && given["reps"]
+        refuse("#{at}/reps", "must be left out: the ladder gives the numbers") if given["reps"] && station["ladder"]
+        splits(given, at)
+        refuse("#{at}/quota", "is missing: the day's minimum and maximum") if block["format"] == "quota" && !given["quota"]
         if given["counting"] == "compound" && station["counting"] != "compound"
           refuse("#{at}/counting", "can be compound only where the station has parts")
         elsif station["parts"] && given["counting"] && given["counting"] != "compound"
           refuse("#{at}/counting", "must be compound, as its station's is")
         end
         switch(given, station, block, at)
+      end
+
+      def splits(given, at)
+        return unless given["splits"]
+        reps = given["reps"]
+        return refuse("#{at}/splits", "need one number of reps to split") unless reps.is_a?(Integer)
+        return if given["splits"].sum == reps
+        refuse("#{at}/splits", "add up to #{given["splits"].sum}, not to #{reps}")
       end
 
       def variation(given, movement, at)
@@ -106,12 +164,16 @@ module Sparrow
       end
 
       def switch(given, station, block, at)
-        return unless (given["sides"] || station["sides"]) == "split"
-        stop = given["work_s"] || given["hold_s"]&.*(2) || station["work_s"] || block["work_s"]
+        return unless (given["sides"] || station["sides"]) == "split" && block["format"] == "intervals"
+        stop = given["work_s"] || longest(given["hold_s"])&.*(2) || station["work_s"] || block["work_s"]
         switch_s = block.fetch("switch_s", 0)
         return if switch_s < stop / 2
         field = given["work_s"] ? "work_s" : "sides"
         refuse("#{at}/#{field}", "leaves no second side: half of #{stop} s, less #{switch_s} s to switch")
+      end
+
+      def longest(hold)
+        hold.is_a?(Hash) ? hold["max"] : hold
       end
 
       def refuse(pointer, message)

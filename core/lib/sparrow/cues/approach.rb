@@ -17,7 +17,7 @@ module Sparrow
       def cues
         before_s = @line.start_s
         @line.windows.flat_map do |window|
-          calls = [*announce(window, before_s), countdown(window, before_s), call(window, window.start_s, "go", "Go: #{window.station.name}")]
+          calls = [*announce(window, before_s), countdown(window, before_s), call(window, window.start_s, "go", @line.block.rotates? ? "Go" : "Go: #{window.station.name}")]
           before_s = window.end_s
           calls.compact
         end
@@ -31,6 +31,7 @@ module Sparrow
       end
 
       def versions(window)
+        return "everybody moves on to the next station" if @line.block.rotates?
         names = window.takes.each_value.map { |take| take.variation ? take.variation.name : window.station.name }.uniq
         "#{window.station.name}. #{names.join(" / ")}"
       end

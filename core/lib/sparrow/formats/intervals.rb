@@ -6,15 +6,19 @@ module Sparrow
     # together; each stops at its own time; the window is the longest among the
     # lanes still going, and the others wait.
     class Intervals
-      Visit = Struct.new(:station, :round)
+      # A place in the order; +others+ are the stations that other groups stand at
+      # meanwhile, where groups rotate.
+      Visit = Struct.new(:station, :round, :others)
 
       def initialize(block, start_s)
         @block = block
         @start_s = start_s
         @lanes = Level::ALL.to_h { |level| [level, Timeline::LaneWriter.new(start_s)] }
         @windows = []
+        @done = Level::ALL.to_h { |level| [level, []] }
         @visits = (1..block.round_count).flat_map do |round|
-          block.stations_in(round).map { |station| Visit.new(station, round) }
+          stations = block.stations_in(round)
+          stations.map { |station| Visit.new(station, round, block.rotates? ? stations : [station]) }
         end
         @last = Level::ALL.to_h { |level| [level, last_visit(level)] }
       end
@@ -28,7 +32,8 @@ module Sparrow
         end
         Timeline::BlockLine.new(
           block: @block, start_s: @start_s, total_s: now_s - @start_s,
-          lanes: @lanes.transform_values { |lane| lane.segments.freeze }.freeze, windows: @windows.freeze
+          lanes: @lanes.transform_values { |lane| lane.segments.freeze }.freeze, visits: @done.freeze, windows: @windows.freeze,
+          groups: @block.rotates? ? Rotation.new(@block, @windows).groups : nil
         )
       end
 
@@ -47,14 +52,28 @@ module Sparrow
       def work(visit, index)
         going = Level::ALL.select { |level| index <= @last.fetch(level) }
         takes = going.to_h { |lane| [lane, visit.station.at(@block.level_taken(lane, visit.round))] }
-        window_s = takes.each_value.map(&:stop_s).max
+        window_s = window_of(visit, takes)
         start_s = now_s
-        if takes.each_value.any? { |take| take.sides == "each" }
+        takes.each { |lane, take| visited(lane, visit, take) }
+        if takes.each_value.any? { |take| take.sides == "each" } # never where groups rotate
           a_window_a_side(visit, takes, window_s, start_s)
         else
           one_window(visit, takes, window_s, start_s)
         end
         @lanes.each { |level, lane| lane.write("done", now_of(takes) - start_s) unless takes.key?(level) }
+      end
+
+      # Where groups rotate, all stations are worked at once: the window is the
+      # longest of them all, so that one clock serves every group.
+      def window_of(visit, takes)
+        return takes.each_value.map(&:stop_s).max unless @block.rotates?
+        visit.others.flat_map { |station| takes.map { |_, take| station.at(take.level).stop_s } }.max
+      end
+
+      def visited(lane, visit, take)
+        two = visit.station.levels.each_value.any? { |other| other.sides == "each" }
+        stretches = take.stretches(two_windows: two, switch_s: @block.switch_s)
+        @done.fetch(lane) << Timeline::Visit.new(visit.station, visit.round, take, take.reps_counted, @lanes.fetch(lane).now_s, stretches.sum)
       end
 
       def now_of(takes)
@@ -136,7 +155,9 @@ module Sparrow
 
       def rest_of(lane, visit, ends_round)
         return @block.round_rest_s if ends_round && @block.round_rest_s
-        visit.station.at(@block.level_taken(lane, visit.round)).rest_s
+        level = @block.level_taken(lane, visit.round)
+        return visit.others.map { |station| station.at(level).rest_s }.max if @block.rotates?
+        visit.station.at(level).rest_s
       end
     end
   end

@@ -16,7 +16,7 @@ module Sparrow
           [level, lane.segments.freeze]
         end
         Timeline::BlockLine.new(
-          block: @block, start_s: @start_s, total_s: @block.get_ready_s + @block.seconds, lanes: lanes.freeze, windows: [].freeze
+          block: @block, start_s: @start_s, total_s: @block.get_ready_s + @block.seconds, lanes: lanes.freeze, visits: {}.freeze, windows: [].freeze
         )
       end
     end

@@ -35,11 +35,7 @@ module Sparrow
         stations = movements.map.with_index(1) do |movement, number|
           {"id" => "s#{number}", "movement" => movement.id, "sides" => sides, "levels" => movement.opening_prescriptions}
         end
-        {"id" => free(id), "title" => title, "role" => role, "format" => "intervals", **clock, "stations" => stations}
-      end
-
-      def free(id)
-        [id, *(2..40).map { |number| "#{id}-#{number}" }].find { |candidate| !@taken.include?(candidate) }
+        {"id" => Suggest.free(id, @taken), "title" => title, "role" => role, "format" => "intervals", **clock, "stations" => stations}
       end
     end
   end

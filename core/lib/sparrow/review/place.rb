@@ -11,7 +11,7 @@ module Sparrow
       end
 
       def self.block(block)
-        new(block: block.id, pointer: block.pointer, label: block_name(block))
+        new(block: block.id, pointer: block.pointer, label: block.name)
       end
 
       def self.station(block, station, level = nil)
@@ -19,11 +19,6 @@ module Sparrow
         new(block: block.id, station: station.id, level: level, pointer: pointer,
           label: [station.name, level].compact.join(", "))
       end
-
-      def self.block_name(block)
-        block.title.empty? ? block.role.tr("_", "-").capitalize : block.title
-      end
-      private_class_method :block_name
     end
   end
 end

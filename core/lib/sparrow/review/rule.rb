@@ -4,7 +4,9 @@ module Sparrow
   module Review
     # What all rules share: the plan they look at, and a finding in their name.
     class Rule
-      def initialize(timeline, catalogue)
+      # @param capacity [Capacity::Lanes] the levels' house profiles on this timeline
+      def initialize(timeline, catalogue, capacity)
+        @capacity = capacity
         @timeline = timeline
         @workout = timeline.workout
         @catalogue = catalogue

@@ -8,9 +8,12 @@ module Sparrow
       # @param block [Circuit::Block]
       # @param station [Circuit::Station]
       # @param level [String]
-      # @return [WindowFit] fits is nil where the rung is not counted
+      # @return [WindowFit] fits is nil where the rung is not counted; window_s and fits
+      #   are nil where the people pace the block
       def self.of(block, station, level)
         take = station.at(level)
+        return new(prescription: take) unless block.timed?
+        return new(prescription: take, window_s: block.interval_s, fits: counted_in([block.interval_s], take)) if block.format == "every_minute"
         two_windows = station.levels.each_value.any? { |other| other.sides == "each" }
         stretches = take.stretches(two_windows: two_windows, switch_s: block.switch_s)
         new(prescription: take, window_s: stretches.sum, fits: counted_in(stretches, take))
@@ -30,6 +33,12 @@ module Sparrow
       def set_s
         return unless prescription.reps && prescription.seconds_per_move
         (prescription.moves * prescription.seconds_per_move).ceil
+      end
+
+      # What the asked set leaves of its window: rest, where it is not overrun.
+      # @return [Integer, nil] seconds, below 0 where it is
+      def left_s
+        set_s && window_s && (window_s - set_s)
       end
 
       # @return [Boolean] whether more is asked than the window has time for

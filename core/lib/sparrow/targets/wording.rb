@@ -4,14 +4,30 @@ module Sparrow
   module Targets
     # A target in words, both numbers where they differ: «12 counted, 24 moves».
     module Wording
+      # @param station [Circuit::Station]
+      # @param level [String]
+      # @return [String] on a ladder the number of each round
+      def self.at(station, level)
+        counts = station.counts&.fetch(level)
+        return of(station.at(level)) if counts.nil? || counts.empty?
+        return "#{counts.values.join(", ")} reps" if station.at(level).counting.moves_per_count == 1
+        moves = station.at(level).counting.moves(counts.values.sum)
+        "#{counts.values.join(", ")} #{COUNTED_AS.fetch(station.at(level).counting.rule)}, #{moves} moves"
+      end
+
       # @param take [Circuit::Prescription]
       # @return [String]
       def self.of(take)
-        return "hold #{take.hold_s} s" if take.hold_s
+        return "#{between(take.quota)} in the day" if take.quota
+        return "hold #{between(take.hold)} s" if take.hold
         return reps(take) if take.reps
         return "hold #{take.stop_s} s" if take.variation&.measure == "hold"
         return "keep going #{take.stop_s} s" if take.variation && !take.variation.counted?
         "as many clean reps as #{take.stop_s} s allow"
+      end
+
+      def self.between(range)
+        (range.min == range.max) ? range.max.to_s : "#{range.min}–#{range.max}"
       end
 
       def self.reps(take)
@@ -21,7 +37,7 @@ module Sparrow
         moves = [low, high].uniq.map { |count| take.counting.moves(count) }.join("–")
         "#{counted} #{COUNTED_AS.fetch(take.counting.rule)}, #{moves} moves"
       end
-      private_class_method :reps
+      private_class_method :reps, :between
 
       COUNTED_AS = {
         "per_side" => "a side", "pair" => "pairs", "one_side" => "counted on one side", "compound" => "cycles"

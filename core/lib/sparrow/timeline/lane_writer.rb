@@ -18,6 +18,17 @@ module Sparrow
         @now_s += seconds
         self
       end
+
+      # Ends the lane at a second, in the middle of whatever goes on then.
+      # @return [self]
+      def cut(end_s)
+        while @now_s > end_s
+          last = @segments.pop
+          @now_s = last.start_s
+          return write(last.kind, end_s - last.start_s, last.station, last.round, last.side, last.level) if last.start_s < end_s
+        end
+        self
+      end
     end
   end
 end

@@ -12,11 +12,11 @@ module Sparrow
       end
 
       # @param segments [Array<Segment>]
-      # @param targets [Array<Circuit::Prescription>] one for each visit
-      def self.of(segments, targets)
+      # @param visits [Array<Visit>]
+      def self.of(segments, visits)
         seconds = NO_SECONDS.dup
         segments.each { |segment| seconds[segment.kind] += segment.seconds }
-        new(seconds: seconds.freeze, reps_counted: targets.sum(&:reps_counted), moves: targets.sum(&:moves))
+        new(seconds: seconds.freeze, reps_counted: visits.sum(&:counted), moves: visits.sum(&:moves))
       end
 
       def +(other)

@@ -8,7 +8,7 @@ module Sparrow
       class OddCountOnAlternating < Rule
         def findings
           each_cell.filter_map do |block, station, take|
-            next unless take.reps && take.variation&.alternating? && take.counting.rule == "each"
+            next unless take.reps && take.evens?
             odd = take.reps.minmax.find(&:odd?)
             odd_count(block, station, take, odd) if odd
           end
@@ -27,7 +27,7 @@ module Sparrow
           fits = Targets::WindowFit.of(block, station, take.level).fits
           take.reps.minmax.map do |count|
             up = count + count % 2
-            (up <= fits) ? up : count - count % 2
+            (fits.nil? || up <= fits) ? up : count - count % 2
           end.then { |low, high| [low, high] if low >= 2 }
         end
 

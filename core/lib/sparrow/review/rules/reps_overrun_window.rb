@@ -8,7 +8,7 @@ module Sparrow
       class RepsOverrunWindow < Rule
         def findings
           each_cell.filter_map do |block, station, take|
-            next unless take.reps
+            next unless take.reps && block.format == "intervals"
             fit = Targets::WindowFit.of(block, station, take.level)
             overrun(block, station, fit) if fit.overrun?
           end
@@ -30,7 +30,7 @@ module Sparrow
         # The lower number is even where sides alternate. Where not one rep has
         # time, the level gets the time that its reps need.
         def fix(take, fit)
-          most = (take.variation&.alternating? && take.counting.rule == "each") ? fit.fits - fit.fits % 2 : fit.fits
+          most = take.evens? ? fit.fits - fit.fits % 2 : fit.fits
           return Fix.set("Give it #{fit.set_s} s", ["#{take.pointer}/work_s", fit.set_s.clamp(1, 3600)]) if most < 1
           low = [take.reps.min, most].min
           value = (take.reps.min == take.reps.max) ? most : {"min" => low, "max" => most}

@@ -1,0 +1,55 @@
+# frozen_string_literal: true
+
+module Sparrow
+  # What a level is given to do, in seconds of work and in moves, by pattern,
+  # plane, position and impact. Warm-up and cool-down are not counted.
+  class Balance
+    BY = %w[pattern plane position impact].freeze
+    COUNTED = %w[main finisher].freeze
+
+    # @param timeline [Timeline]
+    def initialize(timeline)
+      @timeline = timeline
+    end
+
+    # @return [Hash{String => Hash}] level to by what to value to {"work_s", "moves"}, the most work first
+    def to_h
+      Level::ALL.to_h { |level| [level, of(level)] }
+    end
+
+    private
+
+    def of(level)
+      sums = BY.to_h { |by| [by, Hash.new { |hash, value| hash[value] = {"work_s" => 0, "moves" => 0} }] }
+      @timeline.blocks.each do |line|
+        next unless COUNTED.include?(line.block.role)
+        line.visits.fetch(level, []).each { |visit| add(sums, visit) }
+      end
+      sums.transform_values { |held| held.sort_by { |value, sum| [-sum["work_s"], value] }.to_h }
+    end
+
+    def add(sums, visit)
+      pieces(visit).each do |movement, rung, seconds, moves|
+        values = {"pattern" => movement.pattern, "plane" => movement.plane, "position" => rung.position, "impact" => rung.impact}
+        values.each do |by, value|
+          sum = sums[by][value]
+          sum["work_s"] += seconds
+          sum["moves"] += moves
+        end
+      end
+    end
+
+    # A compound's seconds go to its parts by their moves; the last takes what is left.
+    def pieces(visit)
+      take = visit.take
+      return [[visit.station.movement, take.variation, visit.work_s, visit.moves]] if take.variation
+      whole = take.parts.sum { |part| part["reps"] }
+      left_s = visit.work_s
+      take.parts.each_with_index.map do |part, index|
+        seconds = (index == take.parts.size - 1) ? left_s : visit.work_s * part["reps"] / whole
+        left_s -= seconds
+        [part["movement"], part["rung"], seconds, part["reps"] * visit.counted]
+      end
+    end
+  end
+end

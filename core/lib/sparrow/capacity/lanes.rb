@@ -1,0 +1,46 @@
+# frozen_string_literal: true
+
+module Sparrow
+  module Capacity
+    # The three levels' house profiles taken through a class, each once.
+    class Lanes
+      def initialize(timeline)
+        @timeline = timeline
+        @forecasts = {}
+        @worst = {}
+      end
+
+      # @param lane [String] a level
+      # @return [Array<Forecast::Point>]
+      def points(lane)
+        forecast(lane).points
+      end
+
+      # The set of this cell that leaves least: nil where the profiles say nothing of it.
+      # @param take [Circuit::Prescription]
+      # @return [Forecast::Point, nil]
+      def worst(take)
+        found = @worst[take.level] ||= points(take.level).group_by { |point| point.take.object_id }
+          .transform_values { |points| points.min_by(&:reserve) }
+        found[take.object_id]
+      end
+
+      # The most reps of this cell that leave +reserve+ in every round, all other
+      # cells as they are.
+      # @param below [Integer] reps to stay under
+      # @param amounts [Hash] what other cells are to ask, by prescription
+      # @return [Integer] 0 where not one does
+      def highest(take, reserve:, below:, amounts: {})
+        lane = forecast(take.level)
+        less = (1...below).bsearch { |step| lane.leaves?(take, reserve, amounts.merge(take.object_id => below - step)) }
+        less ? below - less : 0
+      end
+
+      private
+
+      def forecast(lane)
+        @forecasts[lane] ||= Forecast.new(@timeline, lane)
+      end
+    end
+  end
+end

@@ -1,0 +1,49 @@
+# frozen_string_literal: true
+
+module Sparrow
+  module Capacity
+    # Strength index per pattern, and the longest hold at a reference demand.
+    class Profile < Value.of(:name, :strengths, :holds)
+      Hold = Struct.new(:seconds, :demand)
+
+      # @return [Profile] of a level, from core/data/house/profiles.yml
+      def self.of_level(level)
+        levels.fetch(level)
+      end
+
+      def self.levels
+        @levels ||= begin
+          given = YAML.safe_load_file(File.join(DATA, "house", "profiles.yml"))
+          Level::ALL.to_h { |level| [level, read(level, given)] }.freeze
+        end
+      end
+
+      def self.read(level, given)
+        strengths = given.filter_map { |pattern, held| held["reps"] && [pattern, strength(held["reps"].fetch(level))] }
+        holds = given.to_h { |pattern, held| [pattern, Hold.new(held["hold"].fetch(level), demand(held["hold"].fetch("rung"))).freeze] }
+        new(name: level, strengths: strengths.to_h.freeze, holds: holds.freeze)
+      end
+
+      def self.strength(reps)
+        Capacity.strength(demand(reps.fetch("rung")), reps.fetch("most")).to_f
+      end
+
+      def self.demand(rung)
+        Catalogue.house.variation(rung).demand_value.rationalize(Rational(1, 1000))
+      end
+      private_class_method :levels, :read, :strength, :demand
+
+      # @return [Float, nil] moves per working side, fresh; nil where the profile says nothing
+      def moves(pattern, demand)
+        strength = strengths[pattern]
+        strength && Capacity.moves(strength, demand.to_f)
+      end
+
+      # @return [Float, nil] seconds, fresh
+      def seconds(pattern, demand)
+        hold = holds[pattern]
+        hold && Capacity.seconds(hold.seconds, hold.demand.to_f, demand.to_f)
+      end
+    end
+  end
+end

@@ -1,0 +1,33 @@
+# frozen_string_literal: true
+
+module Sparrow
+  module Review
+    module Rules
+      # Lanes that are not predicted to get through before the cap.
+      class CapCutsOff < Rule
+        def findings
+          @timeline.blocks.filter_map do |line|
+            cut = Level::ALL.select { |level| line.forecast&.dig(level, "capped") }
+            cut_off(line, cut) if cut.any?
+          end
+        end
+
+        private
+
+        def cut_off(line, levels)
+          finding("note", Place.block(line.block), "#{levels.map { |level| "#{level}s" }.join(" and ").capitalize} do not get through before the cap.",
+            "The block ends at #{ClockText.of(line.block.cap_s)}; the slowest would need about #{ClockText.of(slowest(line))}.",
+            Fix.set("Cap at #{ClockText.of(rounded(line))}", ["#{line.block.pointer}/cap_s", rounded(line)]))
+        end
+
+        def slowest(line)
+          Level::ALL.filter_map { |level| line.forecast.dig(level, "finish_s") }.max
+        end
+
+        def rounded(line)
+          ((slowest(line) / 30.0).ceil * 30).clamp(10, 7200)
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,35 @@
+# frozen_string_literal: true
+
+module Sparrow
+  module Review
+    module Rules
+      # A target time that asks for faster reps than the standard allows.
+      class ImplausiblePace < Rule
+        def findings
+          @timeline.blocks.flat_map do |line|
+            Level::ALL.filter_map do |level|
+              demand = line.forecast&.dig(level, "demand")
+              implausible(line, level, demand) if demand && !demand["plausible"]
+            end
+          end
+        end
+
+        private
+
+        def implausible(line, level, demand)
+          target = line.block.target_s
+          finding("warn", Place.block(line.block), "#{ClockText.of(target)} asks #{level}s for #{demand["seconds_per_rep"]} s a rep.",
+            "That is #{(demand["of_default"] * 100).round} % of the rungs' own tempo; under #{(Targets::Pace::PLAUSIBLE_FROM * 100).to_i} % the standard goes first.",
+            fix(line))
+        end
+
+        # The slowest lane's own time, in whole quarter minutes.
+        def fix(line)
+          finish_s = Level::ALL.filter_map { |level| line.forecast.dig(level, "finish_s") }.max
+          target = (finish_s / 15.0).ceil * 15
+          Fix.set("Aim at #{ClockText.of(target)}", ["#{line.block.pointer}/target_s", target.clamp(10, 7200)])
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,31 @@
+# frozen_string_literal: true
+
+module Sparrow
+  module Review
+    module Rules
+      # A one-sided rung with nothing that brings in the other side.
+      class OneSideOnly < Rule
+        def findings
+          each_cell.filter_map do |block, station, take|
+            next unless take.variation&.sides == "one_sided" && one_side?(block, take)
+            finding("warn", Place.station(block, station, take.level), "Only one side is worked.",
+              "#{take.variation.name} works a side at a time, and nobody is told to change.", fix(block, station))
+          end
+        end
+
+        private
+
+        # A number for each side brings in both; a window for both does not.
+        def one_side?(block, take)
+          return take.counting.rule == "each" if block.format != "intervals"
+          take.sides == "both" && !(take.reps && take.counting.rule != "each")
+        end
+
+        def fix(block, station)
+          return Fix.set("Count for each side", ["#{station.pointer}/counting", "per_side"]) if block.format != "intervals"
+          Fix.set("Half the window a side", ["#{station.pointer}/sides", "split"])
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,72 @@
+# frozen_string_literal: true
+
+module Sparrow
+  module Targets
+    class Solve
+      # One change that is offered; from and to are as in the document.
+      Change = Struct.new(:pointer, :block, :station, :level, :from, :to, keyword_init: true)
+
+      # One level at one station, as the solver turns it.
+      class Cell
+        attr_reader :block, :station, :take
+
+        def initialize(block, station, take)
+          @block = block
+          @station = station
+          @take = take
+          @fives_from = block.house.fives_from
+        end
+
+        def counted?
+          !take.reps.nil? && !take.seconds_per_move.nil? && station.counts.nil?
+        end
+
+        # @return [Integer] the number as it stands: reps, or seconds held
+        def number
+          counted? ? take.reps_counted : take.hold_s
+        end
+
+        # The most that ends within so many seconds, rounded down as numbers are called.
+        # @return [Integer, nil] nil where the cell has no number to choose
+        def most(seconds)
+          return rounded(take.counting.counted((seconds / take.seconds_per_move).floor)) if counted?
+          return unless take.hold
+          Scaling::Rounding.down((seconds / (take.each_side_held? ? 2 : 1)).floor, 5)
+        end
+
+        # @return [Integer] as it would be called, never more
+        def rounded(number)
+          counted? ? rounded_to_call(number) : number
+        end
+
+        # @return [Integer]
+        def rounded_to_call(number)
+          Scaling::Rounding.down(number, Scaling::Rounding.step_for(number, take.evens?, @fives_from))
+        end
+
+        # @return [Rational, Integer] seconds of one more
+        def unit_s
+          counted? ? take.seconds_per_move * take.counting.moves_per_count : 1
+        end
+
+        # @param to [Integer]
+        # @return [Change, nil] nil where nothing changes
+        def change(to)
+          return if to.nil? || to < 1 || to == number
+          key = counted? ? "reps" : "hold_s"
+          Change.new(pointer: "#{take.pointer}/#{key}", block: block.id, station: station.id, level: take.level,
+            from: value(number, number), to: value(to, number))
+        end
+
+        private
+
+        # A range keeps its width as far as it can.
+        def value(to, from)
+          range = counted? ? take.reps : take.hold
+          return to if range.min == range.max
+          {"min" => [to - (from - range.min), 1].max, "max" => to}
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,40 @@
+# frozen_string_literal: true
+
+module Sparrow
+  module Targets
+    class Solve
+      # On one rung a lower level never gets more than a higher one.
+      module InOrder
+        # @param chosen [Hash{String => Array(Cell, Integer)}] level to cell and number, nil for none
+        # @return [Array<Array(Cell, Integer)>]
+        def self.of(chosen)
+          above = nil
+          Level::ALL.reverse.map do |level|
+            cell, number = chosen.fetch(level)
+            number = [number, above.last].min if number && above&.last && same?(cell, above.first)
+            above = [cell, number || (cell.counted? ? cell.number : nil)]
+            [cell, number]
+          end.reverse
+        end
+
+        def self.same?(one, other)
+          one.take.variation == other.take.variation && one.counted? && other.counted?
+        end
+        private_class_method :same?
+      end
+
+      # A number lowered until it leaves the reserve in the worst round.
+      module Reserve
+        # @param amounts [Hash] what this lane's cells ask so far; the number chosen is added
+        # @return [Integer, nil]
+        def self.within(capacity, cell, number, amounts, reserve)
+          return number if number.nil? || number < 1
+          highest = capacity.highest(cell.take, reserve: reserve, below: number + 1, amounts: amounts)
+          kept = highest.positive? ? [cell.rounded(highest), 1].max : number
+          amounts[cell.take.object_id] = kept
+          kept
+        end
+      end
+    end
+  end
+end
