@@ -20,10 +20,18 @@ RSpec.describe "The house catalogue" do
     expect(Sparrow::Catalogue::Files.complaints(document)).to include(/ladder\/0.*standard/)
   end
 
-  it "has at least twenty ladders, two warm-up moves and two stretches among them" do
-    expect(catalogue.size).to be >= 20
-    expect(catalogue.count { |movement| movement.role == "warm_up" }).to be >= 2
-    expect(catalogue.count { |movement| movement.role == "cool_down" }).to be >= 2
+  it "has at least sixty ladders of three to six rungs, twelve warm-up moves and twelve stretches" do
+    ladders = catalogue.select { |movement| movement.role == "main" }
+    expect(ladders.size).to be >= 60
+    expect(ladders.map { |movement| movement.ladder.size }).to all(be_between(3, 6))
+    expect(catalogue.count { |movement| movement.role == "warm_up" }).to be >= 12
+    expect(catalogue.count { |movement| movement.role == "cool_down" }).to be >= 12
+  end
+
+  it "speaks of muscles in one set of words, so that a stretch can be found for what was worked" do
+    worked = catalogue.select { |movement| movement.role == "main" }.flat_map { |movement| movement.ladder.flat_map(&:muscles) }.uniq
+    stretched = catalogue.select { |movement| movement.role == "cool_down" }.flat_map { |movement| movement.ladder.flat_map(&:muscles) }.uniq
+    expect(stretched - worked - ["forearm"]).to eq([])
   end
 
   it "climbs every ladder from easy to hard" do
@@ -53,6 +61,8 @@ RSpec.describe "The house catalogue" do
     expect(cues.tally.select { |_, times| times > 1 }).to eq({})
     breathing = catalogue.flat_map { |movement| movement.ladder.map(&:breathing) }
     expect(breathing.tally.select { |_, times| times > 1 }).to eq({})
+    cautions = catalogue.flat_map { |movement| movement.ladder.flat_map(&:cautions) }
+    expect(cautions.tally.select { |_, times| times > 1 }).to eq({})
   end
 
   it "takes the push-up's demands from the published hand forces" do

@@ -69,8 +69,6 @@ RSpec.describe Sparrow::Catalogue::Movement do
 
   it "covers patterns and all three planes" do
     expect(catalogue.map(&:plane).uniq).to match_array(described_class::PLANES)
-    expect(catalogue.map(&:pattern).uniq - described_class::PATTERNS).to eq([])
-    expect(catalogue.map(&:pattern)).to include("squat", "lunge", "hinge", "push", "pull", "trunk_flexion", "trunk_bracing", "lateral_trunk",
-      "gait", "jump", "rotation", "mobility", "stretch")
+    expect(catalogue.map(&:pattern).uniq).to match_array(described_class::PATTERNS)
   end
 end
