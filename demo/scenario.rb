@@ -25,9 +25,9 @@ module Demo
       true
     end
 
-    # @return [Array<Hash>] the demo's workout documents
-    def self.documents
-      read("workouts").map { |given| Plan.document(given) }
+    # @return [Array<Sparrow::Templates::Template>] the ready-made circuits, and one still to finish
+    def self.circuits
+      Sparrow::Templates.all + read("workouts").map { |given| Sparrow::Templates.read(given) }
     end
 
     def self.read(name)
@@ -43,33 +43,12 @@ module Demo
     end
 
     def self.workouts(studio, instructor)
-      documents.each { |document| Server::Records::Workout.begin(studio, Sparrow::Preview.new(document), by: instructor) }
+      circuits.each do |circuit|
+        workout = Server::Records::Workout.begin(studio, Sparrow::Preview.new(circuit.document), by: instructor)
+        workout.update!(tags: circuit.tags)
+      end
     end
     private_class_method :people, :instructors, :workouts
-  end
-
-  # Turns the short form of the demo files into a workout document.
-  module Plan
-    # @param given [Hash] as in workouts.yml
-    # @return [Hash] a workout document
-    def self.document(given)
-      blocks = given.fetch("blocks").each_with_index.map { |block, index| block(block, "b#{index + 1}") }
-      {"format" => "willing-sparrow/workout", "version" => 1, "title" => given.fetch("title"),
-       "slot_minutes" => given["slot_minutes"], "depth" => "parallel", "blocks" => blocks}
-    end
-
-    def self.block(given, id)
-      return {"id" => id, **given} if given["format"] == "pause"
-      stations = given.fetch("stations").each_with_index.map { |station, index| station(station, "s#{index + 1}") }
-      {"id" => id, "format" => "intervals", **given, "stations" => stations}
-    end
-
-    def self.station(given, id)
-      opening = Sparrow::Catalogue.house.movement(given.fetch("movement")).opening_prescriptions
-      levels = opening.merge(given.fetch("levels", {})) { |_, opened, typed| opened.merge(typed) }
-      {"id" => id, **given, "levels" => levels}
-    end
-    private_class_method :block, :station
   end
 
   # One past run with its log.

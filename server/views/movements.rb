@@ -24,7 +24,7 @@ module Server
       end
 
       def self.rung(rung)
-        rung.to_h.except(:movement_id, :target).transform_keys(&:to_s).merge("tempo" => rung.tempo&.to_s)
+        rung.to_h.except(:movement_id, :target, :pattern).transform_keys(&:to_s).merge("tempo" => rung.tempo&.to_s)
       end
       private_class_method :rung
     end

@@ -33,6 +33,12 @@ module Sparrow
       @variations[id]
     end
 
+    # @param movements [Array<Movement>] a studio's own
+    # @return [Catalogue] these beside the house's
+    def with(movements)
+      movements.empty? ? self : Catalogue.new([*@movements.values, *movements])
+    end
+
     # @return [Integer] number of movements
     def size
       @movements.size

@@ -91,7 +91,7 @@ module Sparrow
         take = visit.take
         open = counted.zero? && take.hold.nil? && take.variation&.counted?
         counted = take.counting.counted((work_s / take.seconds_per_move).floor) if open
-        loads = Load.of(take, visit.station.movement&.pattern, counted, work_s)
+        loads = Load.of(take, counted, work_s)
         loads.each_with_index.map do |load, index|
           Step.new(block, visit, load.pattern, most(load), load.amount.to_f, load.by_time, work_s / loads.size.to_f, index.zero? ? wait_s : 0, open)
         end

@@ -8,14 +8,14 @@ module Sparrow
       # @param counted [Integer] reps as called; 0 for what is held or kept up
       # @param work_s [Integer] seconds of the set
       # @return [Array<Load>] one for each part of a compound
-      def self.of(take, pattern, counted, work_s)
+      def self.of(take, counted, work_s)
         return parts(take, counted) unless take.variation
-        [rung_load(take, take.variation, kind(take.variation, pattern), counted, work_s)]
+        [rung_load(take, take.variation, kind(take.variation), counted, work_s)]
       end
 
       # A jump without impact is stepped: it tires as a march does.
-      def self.kind(rung, pattern)
-        (pattern == "jump" && rung.no_impact?) ? "gait" : pattern
+      def self.kind(rung)
+        (rung.pattern == "jump" && rung.no_impact?) ? "gait" : rung.pattern
       end
 
       def self.rung_load(take, rung, pattern, counted, work_s)
@@ -37,7 +37,7 @@ module Sparrow
           rung = part["rung"]
           moves = part["reps"] * counted
           moves = Rational(moves, 2) if rung.sides != "two_sided"
-          pattern = kind(rung, part["movement"].pattern)
+          pattern = kind(rung)
           by_time = BY_TIME.include?(pattern)
           new(pattern, rung.demand_value, by_time ? moves * (take.seconds_per_move || 1) : moves, by_time)
         end

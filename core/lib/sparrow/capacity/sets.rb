@@ -66,7 +66,7 @@ module Sparrow
       end
 
       def self.load_of(take, count)
-        Load.of(take, Catalogue.house.movement(take.variation.movement_id)&.pattern, count, take.set_s(count)).first if take.variation
+        Load.of(take, count, take.set_s(count)).first
       end
       private_class_method :keeps?, :fresh, :fallback, :load_of
     end

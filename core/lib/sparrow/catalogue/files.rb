@@ -30,14 +30,14 @@ module Sparrow
       # @return [Movement]
       def self.movement(document)
         fields = document.except("ladder").transform_keys(&:to_sym)
-        rungs = document.fetch("ladder").map { |rung| variation(document.fetch("id"), rung) }
+        rungs = document.fetch("ladder").map { |rung| variation(document, rung) }
         deep_freeze(Movement.new(role: "main", also: [], **fields, ladder: rungs))
       end
 
-      def self.variation(movement_id, rung)
+      def self.variation(document, rung)
         fields = rung.transform_keys(&:to_sym)
-        Variation.new(**fields, id: "#{movement_id}.#{rung.fetch("id")}", movement_id: movement_id,
-          tempo: rung["tempo"] && Tempo.parse(rung["tempo"]))
+        Variation.new(**fields, id: "#{document.fetch("id")}.#{rung.fetch("id")}", movement_id: document.fetch("id"),
+          pattern: document.fetch("pattern"), tempo: rung["tempo"] && Tempo.parse(rung["tempo"]))
       end
 
       def self.deep_freeze(value)

@@ -7,7 +7,7 @@ module Sparrow
     # tempo is the default one; sides says what one set of it works.
     class Variation < Value.of(
       :id, :movement_id, :name, :levels, :demand, :levers, :impact, :position, :joints, :equipment, :space,
-      :muscles, :sides, :counting, :measure, :tempo, :standard, :cues, :breathing, :cautions, :prerequisite, :target
+      :muscles, :sides, :counting, :measure, :tempo, :standard, :cues, :breathing, :cautions, :prerequisite, :target, :pattern
     )
       JOINTS = %w[knee hip ankle lower_back neck shoulder elbow wrist].freeze
 

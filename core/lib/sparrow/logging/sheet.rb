@@ -14,7 +14,7 @@ module Sparrow
       def stations
         @workout.each_station.map do |block, station|
           {"block" => block.id, "station" => station.id, "name" => station.name, "role" => block.role,
-           "levels" => Level::ALL.to_h { |level| [level, planned(station.at(level))] }}
+           "levels" => Level::ALL.to_h { |level| [level, planned(station, level)] }}
         end
       end
 
@@ -57,14 +57,20 @@ module Sparrow
         skipped = exception&.fetch("skipped", nil) || false
         Result.new(
           block: block.id, station: station.id, level: level, variation: take.variation&.id,
-          reps: skipped ? nil : exception&.fetch("reps", nil) || take.reps&.max,
+          reps: skipped ? nil : exception&.fetch("reps", nil) || last_reps(station, level),
           reps_left: exception&.fetch("reps_left", nil), skipped: skipped, planned: exception.nil?
         )
       end
 
-      def planned(take)
-        {"variation" => take.variation&.id, "name" => take.variation&.name, "target" => Targets::Wording.of(take),
-         "reps" => take.reps&.max}
+      def planned(station, level)
+        take = station.at(level)
+        {"variation" => take.variation&.id, "name" => take.variation&.name, "target" => Targets::Wording.at(station, level),
+         "reps" => last_reps(station, level)}
+      end
+
+      # On a ladder the last round's number, of a range its top.
+      def last_reps(station, level)
+        station.counts ? station.counts.fetch(level).values.last : station.at(level).reps&.max
       end
     end
   end

@@ -6,7 +6,7 @@ module Sparrow
       # The class stops at its hardest.
       class CoolDownMissing < Rule
         def findings
-          return [] if @workout.each_station.none? || @workout.blocks.any? { |block| block.role == "cool_down" }
+          return [] if @timeline.total_s.zero? || @workout.each_station.none? || @workout.blocks.any? { |block| block.role == "cool_down" }
           block = OpeningBlock.new(@workout, @catalogue).cool_down
           [finding("note", Place.workout, "There is no cool-down.",
             "A few quiet minutes let the pulse come down before people drive home.",
