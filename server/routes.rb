@@ -60,7 +60,7 @@ module Server
       # @return [Sparrow::Preview] of a document in the body
       # @raise [Problems::Error] with pointers into the body
       def preview_of(document, under:)
-        Sparrow::Preview.new(document)
+        Sparrow::Preview.new(document, catalogue: studio.catalogue)
       rescue Sparrow::Refused => refused
         raise Problems.unprocessable(refused, under: under)
       end
@@ -76,9 +76,12 @@ module Server
     register TodayRoutes
     register MovementRoutes
     register PreviewRoutes
+    register PlanningRoutes
+    register HouseRoutes
     register WorkoutRoutes
     register PeopleRoutes
     register RunRoutes
+    register TickRoutes
     register PageRoutes
 
     not_found do

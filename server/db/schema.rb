@@ -10,7 +10,7 @@
 #
 # It's strongly recommended that you check this file into your version control system.
 
-ActiveRecord::Schema[7.2].define(version: 2026_11_25_000003) do
+ActiveRecord::Schema[7.2].define(version: 2026_11_25_000004) do
   # These are extensions that must be enabled in order to support this database
   enable_extension "plpgsql"
 
@@ -103,16 +103,48 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_25_000003) do
     t.index ["token_digest"], name: "index_sign_ins_on_token_digest", unique: true
   end
 
+  create_table "studio_movements", id: :uuid, default: -> { "gen_random_uuid()" }, force: :cascade do |t|
+    t.uuid "studio_id", null: false
+    t.text "movement_id", null: false
+    t.jsonb "document", null: false
+    t.datetime "retired_at"
+    t.datetime "created_at", null: false
+    t.datetime "updated_at", null: false
+    t.index ["studio_id", "movement_id"], name: "index_studio_movements_on_studio_id_and_movement_id", unique: true
+    t.index ["studio_id"], name: "index_studio_movements_on_studio_id"
+  end
+
   create_table "studios", id: :uuid, default: -> { "gen_random_uuid()" }, force: :cascade do |t|
     t.text "name", null: false
     t.datetime "created_at", null: false
     t.datetime "updated_at", null: false
+    t.jsonb "house", default: {}, null: false
+    t.integer "movements_version", default: 0, null: false
   end
 
   create_table "throttle_counts", primary_key: "key", id: :text, force: :cascade do |t|
     t.integer "count", null: false
     t.datetime "expires_at", null: false
     t.index ["expires_at"], name: "index_throttle_counts_on_expires_at"
+  end
+
+  create_table "ticks", id: :uuid, default: -> { "gen_random_uuid()" }, force: :cascade do |t|
+    t.uuid "studio_id", null: false
+    t.uuid "run_id", null: false
+    t.uuid "person_id"
+    t.text "client_key", null: false
+    t.text "block", null: false
+    t.text "station"
+    t.text "lane", null: false
+    t.integer "amount", null: false
+    t.datetime "at", null: false
+    t.datetime "undone_at"
+    t.index ["person_id"], name: "index_ticks_on_person_id"
+    t.index ["run_id", "client_key"], name: "index_ticks_on_run_id_and_client_key", unique: true
+    t.index ["run_id"], name: "index_ticks_on_run_id"
+    t.index ["studio_id"], name: "index_ticks_on_studio_id"
+    t.check_constraint "amount >= 1 AND amount <= 1000", name: "ticks_amount"
+    t.check_constraint "lane = ANY (ARRAY['beginner'::text, 'intermediate'::text, 'advanced'::text])", name: "ticks_lane"
   end
 
   create_table "workout_revisions", id: :uuid, default: -> { "gen_random_uuid()" }, force: :cascade do |t|
@@ -140,6 +172,7 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_25_000003) do
     t.datetime "deleted_at"
     t.datetime "created_at", null: false
     t.datetime "updated_at", null: false
+    t.text "tags", default: [], null: false, array: true
     t.index ["studio_id"], name: "index_workouts_on_studio_id"
     t.index ["updated_by_id"], name: "index_workouts_on_updated_by_id"
   end
@@ -155,6 +188,10 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_25_000003) do
   add_foreign_key "runs", "studios"
   add_foreign_key "runs", "workouts", on_delete: :nullify
   add_foreign_key "sign_ins", "instructors", on_delete: :cascade
+  add_foreign_key "studio_movements", "studios"
+  add_foreign_key "ticks", "people"
+  add_foreign_key "ticks", "runs", on_delete: :cascade
+  add_foreign_key "ticks", "studios"
   add_foreign_key "workout_revisions", "instructors"
   add_foreign_key "workout_revisions", "studios"
   add_foreign_key "workout_revisions", "workouts", on_delete: :cascade

@@ -9,6 +9,7 @@ module Server
       belongs_to :workout, class_name: "Server::Records::Workout", optional: true
       belongs_to :instructor, class_name: "Server::Records::Instructor", optional: true
       has_many :attendances, class_name: "Server::Records::Attendance"
+      has_many :ticks, class_name: "Server::Records::Tick"
       scope :kept, -> { where(deleted_at: nil) }
       scope :newest_first, -> { order(Arel.sql("coalesce(started_at, created_at) DESC")) }
 
@@ -29,7 +30,7 @@ module Server
 
       # @return [Sparrow::Logging::Sheet]
       def sheet
-        @sheet ||= Sparrow::Logging::Sheet.new(Sparrow::Circuit.read(document))
+        @sheet ||= Sparrow::Logging::Sheet.new(Sparrow::Circuit.read(document, catalogue: studio.catalogue))
       end
     end
   end

@@ -9,6 +9,26 @@ module Server
       has_many :people, class_name: "Server::Records::Person"
       has_many :workouts, class_name: "Server::Records::Workout"
       has_many :runs, class_name: "Server::Records::Run"
+      has_many :studio_movements, class_name: "Server::Records::StudioMovement"
+
+      # Catalogues by studio, with the version they were read at; one hash write at a time.
+      KEPT = Hash.new
+      private_constant :KEPT
+
+      # The house's movements and the studio's own, retired ones too: a circuit
+      # that has one goes on. Read again when the studio changes one.
+      # @return [Sparrow::Catalogue]
+      def catalogue
+        return Sparrow::Catalogue.house if movements_version.zero?
+        version, kept = KEPT[id]
+        return kept if version == movements_version
+        Sparrow::Catalogue.house.with(studio_movements.order(:movement_id).map(&:movement)).tap { |fresh| KEPT[id] = [movements_version, fresh] }
+      end
+
+      # @return [Hash] as in a workout document's "house"; what the studio has not changed is left out
+      def standards
+        house.except("depth")
+      end
     end
   end
 end

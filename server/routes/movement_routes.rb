@@ -2,21 +2,88 @@
 
 module Server
   class Routes
-    # The catalogue, and the open format's schema.
+    # The catalogue, the studio's own movements in it, and the open format's schema.
     module MovementRoutes
+      S = Sparrow::Shape
       SCHEMA = File.read(File.join(Sparrow::DATA, "formats", "workout.schema.json")).freeze
+      ADD = S::Record.new({"document" => S::Anything.new, "copy_of" => S::Text.new(length: 1..60), "name" => S::Text.new(length: 2..60)})
+      WRITE = S::Record.new({"document" => S::Anything.new}, required: %w[document])
+
+      # What these routes look up.
+      module Helpers
+        def own_movement(id)
+          studio.studio_movements.find_by!(movement_id: id)
+        end
+
+        # @return [Hash] the movement's document, of the house or the studio
+        def movement_document(id)
+          stored = studio.studio_movements.find_by(movement_id: id)
+          return stored.document if stored
+          path = File.join(Sparrow::DATA, "movements", "#{id}.yml")
+          raise Problems.not_found unless Sparrow::Catalogue.house.movement(id)
+          YAML.safe_load_file(path)
+        end
+
+        def new_movement(given)
+          return given["document"] unless given["copy_of"]
+          original = movement_document(given["copy_of"])
+          Sparrow::Catalogue::Own.copy(original, id: Records::StudioMovement.free_id(studio, given["copy_of"]),
+            name: given["name"] || "#{original["name"].slice(0, 50)} (own)")
+        end
+
+        # Pointers are into the body, where the document is one key of it.
+        def in_document
+          yield
+        rescue Sparrow::Refused => refused
+          raise Problems.unprocessable(refused, under: "/document")
+        end
+      end
 
       def self.registered(app)
+        app.helpers Helpers
+
         app.get("/api/movements") do
           cache_control :private, :no_cache
-          etag Views::Movements.tag
-          Views::Movements.text
+          etag Views::Movements.tag(studio)
+          Views::Movements.text(studio)
+        end
+
+        app.post("/api/movements") do
+          given = body_as(ADD)
+          document = new_movement(given)
+          raise Sparrow::Refused.new([Sparrow::Problem.new(pointer: "/document", message: "is missing")]) unless document.is_a?(Hash)
+          stored = in_document { Records::StudioMovement.add(studio, document) }
+          render_json(Views::Movements.own_one(stored), status: 201)
         end
 
         app.get("/api/movements/:id") do |id|
+          stored = studio.studio_movements.find_by(movement_id: id)
+          next render_json(Views::Movements.own_one(stored)) if stored
           movement = Sparrow::Catalogue.house.movement(id)
           raise Problems.not_found unless movement
           render_json(Views::Movements.movement(movement))
+        end
+
+        app.get("/api/movements/:id/document") { |id| render_json({"document" => movement_document(id)}) }
+
+        app.put("/api/movements/:id") do |id|
+          stored = own_movement(id)
+          document = body_as(WRITE)["document"]
+          raise Sparrow::Refused.new([Sparrow::Problem.new(pointer: "/document", message: "must be an object")]) unless document.is_a?(Hash)
+          in_document { stored.rewrite(document) }
+          render_json(Views::Movements.own_one(stored))
+        end
+
+        app.post("/api/movements/:id/retire") do |id|
+          stored = own_movement(id)
+          stored.change(retired_at: Time.now.utc)
+          render_json(Views::Movements.own_one(stored))
+        end
+
+        app.post("/api/movements/:id/restore") do |id|
+          stored = own_movement(id)
+          stored.change(retired_at: nil)
+          render_json(Views::Movements.own_one(stored))
         end
 
         app.get("/api/formats/workout.schema.json") do

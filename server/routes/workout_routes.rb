@@ -5,7 +5,9 @@ module Server
     # Workouts: list, make, copy, read, save, delete and bring back, and their history.
     module WorkoutRoutes
       S = Sparrow::Shape
-      CREATE = S::Record.new({"document" => S::Anything.new, "copy_of" => S::Text.new(length: 1..64)})
+      CREATE = S::Record.new({"document" => S::Anything.new, "copy_of" => S::Text.new(length: 1..64), "template" => S::Text.new(length: 1..80)})
+      TAG = S::Text.new(length: 1..30, form: /\A[^,\n]*\S[^,\n]*\z/, says: "must be a word or two without a comma")
+      TAGS = S::Record.new({"tags" => S::List.new(TAG, size: 0..12, noun: "tags")}, required: %w[tags])
       SAVE = S::Record.new({"document" => S::Anything.new, "lock_version" => S::Whole.new(1..1_000_000_000)},
         required: %w[document lock_version])
 
@@ -17,13 +19,37 @@ module Server
 
         def new_document(given)
           return workout(given["copy_of"]).copied_document if given["copy_of"]
-          return given["document"] if given["document"]
+          return template(given["template"]) if given["template"]
+          return under_standards(given["document"]) if given["document"]
           raise Sparrow::Refused.new([Sparrow::Problem.new(pointer: "/document", message: "is missing")])
+        end
+
+        # A new circuit stands under the studio's standards unless it brings its own.
+        def under_standards(document)
+          return document unless document.is_a?(Hash)
+          own = {"house" => studio.standards, "depth" => studio.house["depth"]}.compact.reject { |_, held| held == {} }
+          own.merge(document.compact)
+        end
+
+        def template(id)
+          found = Sparrow::Templates.all.find { |candidate| candidate.id == id }
+          return under_standards(found.document) if found
+          raise Sparrow::Refused.new([Sparrow::Problem.new(pointer: "/template", message: "is not one of the ready-made circuits")])
         end
       end
 
       def self.registered(app)
         app.helpers Helpers
+
+        app.get("/api/templates") do
+          render_json({"templates" => Views::Templates.all})
+        end
+
+        app.put("/api/workouts/:id/tags") do |id|
+          stored = workout(id)
+          stored.update!(tags: body_as(TAGS)["tags"].map { |tag| tag.strip.downcase }.uniq)
+          render_json(Views::WorkoutLine.new(stored).to_h)
+        end
 
         app.get("/api/workouts") do
           listed = studio.workouts.kept.includes(:updated_by).order(updated_at: :desc)

@@ -5,14 +5,36 @@ module Server
     # The catalogue as JSON. It does not change while the process lives, so the
     # text and its tag are made once.
     module Movements
+      # @param studio [Records::Studio]
       # @return [String] JSON
-      def self.text
-        @text ||= JSON.generate({"movements" => Sparrow::Catalogue.house.map { |movement| movement(movement) }})
+      def self.text(studio)
+        return house if studio.movements_version.zero?
+        JSON.generate({"movements" => Sparrow::Catalogue.house.map { |movement| movement(movement) } + own(studio)})
       end
 
       # @return [String] an entity tag
-      def self.tag
-        @tag ||= Digest::SHA256.hexdigest(text).slice(0, 20)
+      def self.tag(studio)
+        return @tag ||= Digest::SHA256.hexdigest(house).slice(0, 20) if studio.movements_version.zero?
+        Digest::SHA256.hexdigest("#{tag_of_house}#{studio.id}#{studio.movements_version}").slice(0, 20)
+      end
+
+      def self.house
+        @house ||= JSON.generate({"movements" => Sparrow::Catalogue.house.map { |movement| movement(movement) }})
+      end
+
+      def self.tag_of_house
+        @tag_of_house ||= Digest::SHA256.hexdigest(house)
+      end
+
+      # @return [Array<Hash>] the studio's own, retired ones marked
+      def self.own(studio)
+        studio.studio_movements.order(:movement_id).map { |stored| own_one(stored) }
+      end
+
+      # @param stored [Records::StudioMovement]
+      # @return [Hash]
+      def self.own_one(stored)
+        movement(stored.movement).merge("own" => true, "retired" => !stored.retired_at.nil?)
       end
 
       # @param movement [Sparrow::Catalogue::Movement]
@@ -26,7 +48,7 @@ module Server
       def self.rung(rung)
         rung.to_h.except(:movement_id, :target, :pattern).transform_keys(&:to_s).merge("tempo" => rung.tempo&.to_s)
       end
-      private_class_method :rung
+      private_class_method :rung, :house, :tag_of_house, :own
     end
   end
 end

@@ -6,7 +6,7 @@ module Server
     # timeline and calls, and the clock as last told.
     class RunWhole < RunLine
       attributes :document, :clock, :log_version
-      attribute(:preview) { |run| Sparrow::Preview.new(run.document).to_h }
+      attribute(:preview) { |run| Sparrow::Preview.new(run.document, catalogue: run.studio.catalogue).to_h }
     end
   end
 end

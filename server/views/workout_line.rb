@@ -6,9 +6,10 @@ module Server
     class WorkoutLine
       include Alba::Resource
 
-      attributes :id, :title, :ready, :total_s, :lock_version
+      attributes :id, :title, :ready, :total_s, :lock_version, :tags
       attribute(:stations) { |workout| workout.stations_count }
       attribute(:slot_minutes) { |workout| workout.document["slot_minutes"] }
+      attribute(:formats) { |workout| (workout.document["blocks"] || []).map { |block| block["format"] }.uniq - ["pause"] }
       attribute(:updated_at) { |workout| Views.instant(workout.updated_at) }
       attribute(:updated_by) { |workout| workout.updated_by&.name }
     end

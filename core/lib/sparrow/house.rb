@@ -57,6 +57,19 @@ module Sparrow
     end
     private_class_method :settle, :exact
 
+    # Standards that contradict themselves.
+    # @param given [Hash] in the shape of a document's "house"
+    # @return [Array<Problem>] with pointers into it
+    def self.complaints(given, at: "/house")
+      falling = (%w[shares hold_shares load_shares round_shares] & given.keys).reject do |key|
+        numbers = Level::ALL.map { |level| given[key][level] || DEFAULTS[key][level] }
+        numbers == numbers.sort
+      end
+      upside = BANDS.flat_map { |key| (given[key] || {}).filter_map { |level, band| "#{key}/#{level}/min" if band["min"] > band["max"] } }
+      falling.map { |key| Problem.new(pointer: "#{at}/#{key}", message: "must not fall from one level to the next") } +
+        upside.map { |key| Problem.new(pointer: "#{at}/#{key}", message: "is above the maximum") }
+    end
+
     # @param key [Symbol] one of the shares
     # @return [Rational] a level's share, 1 for all of it
     def share(key, level)

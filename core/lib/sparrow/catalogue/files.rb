@@ -22,8 +22,13 @@ module Sparrow
       # @param document [Hash] one parsed file
       # @return [Array<String>] what the schema refuses, empty where it is sound
       def self.complaints(document)
+        errors(document).map { |error| error.fetch("error") }
+      end
+
+      # @return [Array<Hash>] with "data_pointer" and "error" each
+      def self.errors(document)
         @schemer ||= JSONSchemer.schema(Pathname(SCHEMA))
-        @schemer.validate(document).map { |error| error.fetch("error") }
+        @schemer.validate(document).to_a
       end
 
       # @param document [Hash] one parsed file

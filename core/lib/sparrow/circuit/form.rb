@@ -121,13 +121,14 @@ module Sparrow
       end.new
       BLOCK = S::Choice.new { |value| (value.is_a?(Hash) && BY_FORMAT[value["format"]]) || UNKNOWN_FORMAT }
 
-      HOUSE = S::Record.new({
+      HOUSE_KEYS = {
         "pace" => by_level(PACE), "transition_s" => SHORT, "position_change_s" => SHORT, "reserve" => S::Whole.new(0..20),
         "fill" => S::Whole.new(50..100, "percent"), "set_rest_s" => SHORT, "fives_from" => S::Whole.new(5..1000),
         "shares" => by_level(PERCENT), "hold_shares" => by_level(PERCENT), "load_shares" => by_level(PERCENT),
         "rest_shares" => by_level(PERCENT), "round_shares" => by_level(PERCENT), "lowering_s" => by_level(S::Whole.new(0..9, "seconds")),
         "ranges" => by_level(RANGE), "hold_ranges" => by_level(SECONDS_RANGE)
-      })
+      }.freeze
+      HOUSE = S::Record.new(HOUSE_KEYS)
       WORKOUT = S::Record.new({
         "format" => S::OneOf.new("willing-sparrow/workout"), "version" => S::OneOf.new(1),
         "title" => S::Text.new(length: 1..120), "note" => NOTE, "slot_minutes" => S::Whole.new(5..240, "minutes"),

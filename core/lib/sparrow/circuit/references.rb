@@ -16,7 +16,7 @@ module Sparrow
 
       # @return [Array<Problem>]
       def problems
-        @problems = []
+        @problems = House.complaints(@document["house"] || {})
         blocks = @document.fetch("blocks")
         distinct_ids(blocks, "/blocks", "block")
         blocks.each_with_index { |block, index| block(block, "/blocks/#{index}") }

@@ -1,0 +1,53 @@
+# frozen_string_literal: true
+
+module Server
+  module Records
+    # A studio's own movement, as a document of the catalogue's form. A retired
+    # one is no longer offered, and stays in the circuits that have it.
+    class StudioMovement < Base
+      belongs_to :studio, class_name: "Server::Records::Studio"
+
+      # @param document [Hash]
+      # @raise [Sparrow::Refused]
+      def self.add(studio, document)
+        Sparrow::Catalogue::Own.read(document, catalogue: studio.catalogue)
+        transaction do
+          if studio.studio_movements.exists?(movement_id: document["id"])
+            raise Sparrow::Refused.new([Sparrow::Problem.new(pointer: "/id", message: "is taken by another of your movements")])
+          end
+          studio.studio_movements.create!(movement_id: document["id"], document: document).tap { studio.increment!(:movements_version) }
+        end
+      end
+
+      # @return [String] an id that the studio has not used
+      def self.free_id(studio, base)
+        stem = "#{Sparrow::Catalogue::Own::PREFIX}#{base.delete_prefix(Sparrow::Catalogue::Own::PREFIX)}".slice(0, 34)
+        taken = studio.studio_movements.pluck(:movement_id)
+        [stem, *(2..).lazy.map { |number| "#{stem}_#{number}" }.first(taken.size + 1)].find { |id| !taken.include?(id) }
+      end
+
+      # Its id stays, and so do its rungs.
+      # @raise [Sparrow::Refused]
+      def rewrite(document)
+        gone = self.document["ladder"].map { |rung| rung["id"] } - Array(document["ladder"]).filter_map { |rung| rung["id"] if rung.is_a?(Hash) }
+        if gone.any?
+          raise Sparrow::Refused.new([Sparrow::Problem.new(pointer: "/ladder", message: "must keep #{gone.join(", ")}: circuits may stand on it")])
+        end
+        Sparrow::Catalogue::Own.read(document, catalogue: studio.catalogue)
+        change(document: document.merge("id" => movement_id))
+      end
+
+      def change(**fields)
+        transaction do
+          update!(**fields)
+          studio.increment!(:movements_version)
+        end
+      end
+
+      # @return [Sparrow::Catalogue::Movement]
+      def movement
+        Sparrow::Catalogue::Files.movement(document)
+      end
+    end
+  end
+end

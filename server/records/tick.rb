@@ -1,0 +1,13 @@
+# frozen_string_literal: true
+
+module Server
+  module Records
+    # One tap while a run goes on: a round done, or so many reps of a total. A
+    # tap is never deleted, only undone.
+    class Tick < Base
+      belongs_to :run, class_name: "Server::Records::Run"
+      belongs_to :person, class_name: "Server::Records::Person", optional: true
+      scope :standing, -> { where(undone_at: nil) }
+    end
+  end
+end

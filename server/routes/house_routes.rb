@@ -1,0 +1,66 @@
+# frozen_string_literal: true
+
+module Server
+  class Routes
+    # House standards: the numbers a studio plans with, and the circuits that a
+    # change of them would touch.
+    module HouseRoutes
+      S = Sparrow::Shape
+      FORM = S::Record.new(Sparrow::Circuit::Form::HOUSE_KEYS.merge("depth" => S::OneOf.new("parallel", "full")))
+      CHANGE = S::Record.new({"house" => FORM, "bring" => S::List.new(S::Text.new(length: 1..64), size: 0..500, noun: "circuits")}, required: %w[house])
+
+      # What these routes share.
+      module Helpers
+        def house_view
+          {"house" => studio.house, "defaults" => Sparrow::House::DEFAULTS.merge("depth" => "parallel"),
+           "schools" => Sparrow::Scaling.schools.map { |school| school.to_h.transform_keys(&:to_s) }}
+        end
+
+        # @return [Hash] without what is the default anyway
+        # @raise [Sparrow::Refused]
+        def house_given(given)
+          problems = Sparrow::House.complaints(given)
+          raise Sparrow::Refused.new(problems) if problems.any?
+          given
+        end
+
+        def touched(house)
+          studio.workouts.kept.order(:title).filter_map do |workout|
+            touch = Sparrow::House::Touch.new(workout.document, house.except("depth"), catalogue: studio.catalogue).call
+            depth = house["depth"] && house["depth"] != workout.document.fetch("depth", "parallel")
+            next unless touch || depth
+            {"id" => workout.id, "title" => workout.title, "depth" => depth || false,
+             **(touch || {"total_before_s" => workout.total_s, "total_after_s" => workout.total_s, "targets" => 0})}
+          end
+        end
+
+        def bring_along(ids, house)
+          studio.workouts.kept.where(id: ids.grep(/\A\h{8}-/)).find_each do |workout|
+            document = workout.document.merge("house" => house.except("depth"), "depth" => house.fetch("depth", workout.document.fetch("depth", "parallel")))
+            workout.save_over(workout.lock_version, Sparrow::Preview.new(document, catalogue: studio.catalogue), by: instructor)
+          end
+        end
+      end
+
+      def self.registered(app)
+        app.helpers Helpers
+
+        app.get("/api/house") { render_json(house_view) }
+
+        app.post("/api/house/touches") do
+          render_json({"circuits" => touched(house_given(body_as(CHANGE)["house"]))})
+        end
+
+        app.put("/api/house") do
+          given = body_as(CHANGE)
+          house = house_given(given["house"])
+          studio.transaction do
+            studio.update!(house: house)
+            bring_along(given["bring"] || [], house)
+          end
+          render_json(house_view)
+        end
+      end
+    end
+  end
+end

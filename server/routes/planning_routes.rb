@@ -1,0 +1,62 @@
+# frozen_string_literal: true
+
+module Server
+  class Routes
+    # What is offered while a circuit is planned. Nothing is stored: each answer
+    # is a patch or a block that the board takes or leaves.
+    module PlanningRoutes
+      S = Sparrow::Shape
+      ID = S::Text.new(length: 1..40)
+      SOLVE = S::Record.new({"workout" => S::Anything.new, "block" => ID, "station" => ID, "window_s" => S::Whole.new(5..7200, "seconds")}, required: %w[workout])
+      SLOT = S::Record.new({"workout" => S::Anything.new, "minutes" => S::Whole.new(5..240, "minutes")}, required: %w[workout minutes])
+      SUGGEST = S::Record.new({"workout" => S::Anything.new, "kind" => S::OneOf.new("warm_up", "cool_down"), "minutes" => S::Whole.new(1..30, "minutes")},
+        required: %w[workout kind minutes])
+      REFORMAT = S::Record.new({"block" => S::Anything.new, "format" => S::OneOf.new(*Sparrow::Circuit::Reformat::FORMATS)}, required: %w[block format])
+      KINDS = {"warm_up" => Sparrow::Suggest::WarmUp, "cool_down" => Sparrow::Suggest::CoolDown}.freeze
+
+      # What these routes share.
+      module Helpers
+        # Refusals of the workout point into the body; others stand as they are.
+        def of_workout(document)
+          raise Sparrow::Refused.new([Sparrow::Problem.new(pointer: "", message: "must be an object")]) unless document.is_a?(Hash)
+          Sparrow::Circuit.read(document, catalogue: studio.catalogue)
+        rescue Sparrow::Refused => refused
+          raise Problems.unprocessable(refused, under: "/workout")
+        end
+      end
+
+      def self.registered(app)
+        app.helpers Helpers
+
+        app.post("/api/planning/targets") do
+          given = body_as(SOLVE)
+          of_workout(given["workout"])
+          render_json(Sparrow::Targets::Solve.new(given["workout"], block: given["block"], station: given["station"],
+            window_s: given["window_s"], catalogue: studio.catalogue).call)
+        end
+
+        app.post("/api/planning/slot") do
+          given = body_as(SLOT)
+          of_workout(given["workout"])
+          render_json(Sparrow::Targets::FitToSlot.new(given["workout"], minutes: given["minutes"], catalogue: studio.catalogue).call)
+        end
+
+        app.post("/api/planning/suggestion") do
+          given = body_as(SUGGEST)
+          timeline = Sparrow::Timeline.compile(of_workout(given["workout"]))
+          render_json(KINDS.fetch(given["kind"]).new(timeline, catalogue: studio.catalogue).call(given["minutes"] * 60))
+        end
+
+        app.post("/api/planning/format") do
+          given = body_as(REFORMAT)
+          block = given["block"]
+          unless block.is_a?(Hash) && Sparrow::Circuit::Reformat::FORMATS.include?(block["format"])
+            raise Sparrow::Refused.new([Sparrow::Problem.new(pointer: "/block", message: "must be a block with stations")])
+          end
+          changed = Sparrow::Circuit::Reformat.call(block, given["format"])
+          render_json({"block" => changed, **Sparrow::Circuit::Reformat.fates(block["format"], given["format"])})
+        end
+      end
+    end
+  end
+end
