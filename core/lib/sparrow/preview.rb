@@ -46,8 +46,18 @@ module Sparrow
         "stations" => block.stations.map { |station| station(block, station) }, "kit" => kit.of(block)
       }
       shown["forecast"] = line.forecast if line.forecast
+      shown["gates"] = gates(line) if line.gates
       shown["groups"] = line.groups.map { |group| group(group) } if line.groups
       shown
+    end
+
+    # Where the people are waited for. A cap ends by the clock, and needs no waiting.
+    def gates(line)
+      line.gates.map do |gate|
+        end_s = [gate.end_s, line.end_s].min
+        {"start_s" => gate.start_s, "end_s" => end_s, "round" => gate.round, "station" => gate.station&.id,
+         "waits" => !(line.block.cap_s && end_s == line.end_s)}
+      end
     end
 
     def group(group)

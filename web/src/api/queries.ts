@@ -18,6 +18,19 @@ export function useWorkouts() {
   return useQuery({ queryKey: ['workouts'], queryFn: async () => (await ask(api.GET('/api/workouts'))).workouts })
 }
 
+/** The studio's standards, and the schools of scaling. */
+export function useHouse() {
+  return useQuery({ queryKey: ['house'], queryFn: () => ask(api.GET('/api/house')), staleTime: 60_000 })
+}
+
+export function useTemplates() {
+  return useQuery({
+    queryKey: ['templates'],
+    queryFn: async () => (await ask(api.GET('/api/templates'))).templates,
+    staleTime: Infinity,
+  })
+}
+
 /** What was logged of a run, to be read. */
 export function useRunLog(id: string) {
   return useQuery({

@@ -1,35 +1,52 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
+import Select from 'primevue/select'
 import ToggleSwitch from 'primevue/toggleswitch'
 import { computed, ref, useId } from 'vue'
 import { LEVELS, type Block, type Level } from '@/api/types'
 import NumberField from './NumberField.vue'
+import SchoolChoice from './SchoolChoice.vue'
 import { setKey, type Typed } from './document'
+import {
+  CLOCK_FIELDS,
+  formatOf,
+  GATES,
+  takesEscalation,
+  takesGate,
+  takesRotation,
+  takesRoundsByLevel,
+  type ClockField,
+} from './formats'
 import { useBoard } from './useBoard'
 
-// A timed block's clock: work, rest, rounds, and what is asked for less often.
+// The numbers by which a block's format runs, and what is asked for less often.
 const props = defineProps<{ block: Block; index: number }>()
 const board = useBoard()
 const id = useId()
 
-type Key = 'work_s' | 'rest_s' | 'rounds' | 'round_rest_s' | 'get_ready_s'
-const FIELDS: { key: Key; label: string; unit?: string; hint?: string; needed?: boolean }[] = [
-  { key: 'work_s', label: 'Work', unit: 's', needed: true },
-  { key: 'rest_s', label: 'Rest', unit: 's', needed: true },
-  { key: 'rounds', label: 'Rounds', needed: true },
-  { key: 'round_rest_s', label: 'Round rest', unit: 's', hint: 'rest' },
-  { key: 'get_ready_s', label: 'Get ready', unit: 's', hint: '0' },
+const SWITCHES = computed(() =>
+  [
+    { key: 'rest_after_last' as const, label: 'Rest after the last', shown: props.block.format === 'intervals' },
+    { key: 'escalate' as const, label: 'Each round a level harder', shown: takesEscalation(props.block) },
+  ].filter((toggle) => toggle.shown),
+)
+const gates = computed(() => GATES.filter((gate) => gate.value !== 'round' || props.block.format !== 'chipper'))
+const FLOWS = [
+  { value: 'together', label: 'All at one station' },
+  { value: 'rotate', label: 'Groups that move on' },
 ]
-const SWITCHES = [
-  { key: 'rest_after_last', label: 'Rest after the last' },
-  { key: 'escalate', label: 'Each round a level harder' },
-] as const
+const DAYS = [
+  { value: 'lighter', label: 'Lighter day: the minimum' },
+  { value: 'heavier', label: 'Heavier day: the maximum' },
+]
 
+const fields = computed(() => CLOCK_FIELDS[formatOf(props.block)])
 const asked = ref(false)
 const used = computed(() => {
   const { escalate, rounds_by_level, rest_after_last, switch_s } = props.block
   return Boolean(escalate || rounds_by_level || rest_after_last || switch_s)
 })
+const hasMore = computed(() => takesRoundsByLevel(props.block) || takesEscalation(props.block))
 const pointer = computed(() => `/blocks/${props.index}`)
 
 function set(key: string, value: unknown) {
@@ -43,7 +60,7 @@ function setRoundsOf(level: Level, value: Typed) {
 }
 
 /** A number that the format needs is never taken away: an empty field stays empty and is complained of. */
-function setField(field: (typeof FIELDS)[number], value: Typed) {
+function setField(field: ClockField, value: Typed) {
   if (!field.needed) return set(field.key, value)
   board.edit(
     'Change the clock',
@@ -56,7 +73,7 @@ function setField(field: (typeof FIELDS)[number], value: Typed) {
 <template>
   <div class="clock">
     <NumberField
-      v-for="field in FIELDS"
+      v-for="field in fields"
       :key="field.key"
       :label="field.label"
       :unit="field.unit"
@@ -65,7 +82,39 @@ function setField(field: (typeof FIELDS)[number], value: Typed) {
       :error="board.errorAt(`${pointer}/${field.key}`)"
       @update:model-value="setField(field, $event)"
     />
+    <Select
+      v-if="takesGate(block)"
+      aria-label="Where all wait for all"
+      :model-value="block.gate ?? (block.format === 'chipper' ? 'free' : 'round')"
+      :options="gates"
+      option-label="label"
+      option-value="value"
+      size="small"
+      @update:model-value="set('gate', $event)"
+    />
+    <Select
+      v-if="takesRotation(block)"
+      aria-label="How the room moves"
+      :model-value="block.flow ?? 'together'"
+      :options="FLOWS"
+      option-label="label"
+      option-value="value"
+      size="small"
+      @update:model-value="set('flow', $event === 'together' ? undefined : $event)"
+    />
+    <Select
+      v-if="block.format === 'quota'"
+      aria-label="Kind of day"
+      :model-value="block.day ?? 'heavier'"
+      :options="DAYS"
+      option-label="label"
+      option-value="value"
+      size="small"
+      @update:model-value="set('day', $event)"
+    />
+    <SchoolChoice :model-value="block.scaling" label="Levels by" @update:model-value="set('scaling', $event)" />
     <Button
+      v-if="hasMore"
       :label="asked ? 'Less' : 'More'"
       :aria-expanded="asked || used"
       variant="text"
@@ -73,18 +122,24 @@ function setField(field: (typeof FIELDS)[number], value: Typed) {
       @click="asked = !asked"
     />
   </div>
-  <div v-if="asked || used" class="clock more">
+  <p v-if="board.errorAt(`${pointer}/stations`)" class="small warn-text" role="alert">
+    Stations {{ board.errorAt(`${pointer}/stations`) }}
+  </p>
+  <div v-if="hasMore && (asked || used)" class="clock more">
+    <template v-if="takesRoundsByLevel(block)">
+      <NumberField
+        v-for="level in LEVELS"
+        :key="level"
+        :label="`Rounds, ${level}`"
+        hint="all"
+        width="3rem"
+        :model-value="block.rounds_by_level?.[level]"
+        :error="board.errorAt(`${pointer}/rounds_by_level/${level}`)"
+        @update:model-value="setRoundsOf(level, $event)"
+      />
+    </template>
     <NumberField
-      v-for="level in LEVELS"
-      :key="level"
-      :label="`Rounds, ${level}`"
-      hint="all"
-      width="3rem"
-      :model-value="block.rounds_by_level?.[level]"
-      :error="board.errorAt(`${pointer}/rounds_by_level/${level}`)"
-      @update:model-value="setRoundsOf(level, $event)"
-    />
-    <NumberField
+      v-if="block.format === 'intervals'"
       label="Switch sides"
       unit="s"
       hint="0"

@@ -1,21 +1,29 @@
 <script setup lang="ts">
 import InputText from 'primevue/inputtext'
+import Button from 'primevue/button'
 import Select from 'primevue/select'
+import { useToast } from 'primevue/usetoast'
 import { computed, useTemplateRef } from 'vue'
+import { api, ask, wording } from '@/api/client'
 import { clockText, plural } from '@/components/clockText'
 import LevelMark from '@/components/LevelMark.vue'
-import { LEVELS, type Block, type Movement } from '@/api/types'
+import { readable } from '@/components/readable'
+import { LEVELS, type Block, type Format, type Movement } from '@/api/types'
 import BlockClock from './BlockClock.vue'
+import BlockForecast from './BlockForecast.vue'
 import MoveButtons from './MoveButtons.vue'
 import MovementFinder from './MovementFinder.vue'
 import NumberField from './NumberField.vue'
 import StationRow from './StationRow.vue'
-import { addStation, move, ROLES, setKey, type Typed } from './document'
+import { addCompound, addStation, move, ROLES, setKey, type Typed } from './document'
+import { FORMATS, formatOf, isPaced } from './formats'
 import { useBoard } from './useBoard'
 import { useDragOrder } from './useDragOrder'
 
 const props = defineProps<{ block: Block; index: number; count: number }>()
+const emit = defineEmits<{ targets: [block: string, name: string] }>()
 const board = useBoard()
+const toast = useToast()
 
 const pointer = computed(() => `/blocks/${props.index}`)
 const preview = computed(() => board.blockPreview(props.block.id))
@@ -37,6 +45,37 @@ function setNeeded(key: string, value: Typed) {
 
 function add(movement: Movement) {
   change(`Add ${movement.name}`, (block) => addStation(block, movement))
+}
+
+/** Two movements to begin with; the parts are chosen in the station. */
+function addParts() {
+  const [one, other] = ['high_knees', 'mountain_climber'].map((id) => board.movement(id))
+  if (one && other) change('Add a compound station', (block) => void addCompound(block, [one, other]))
+}
+
+const KEY_WORDS: Record<string, string> = { work_s: 'work', rest_s: 'rest', cap_s: 'cap', target_s: 'aim' }
+const inWords = (keys: string[]) => keys.map((key) => KEY_WORDS[key] ?? readable(key.replace(/_s$/, ''))).join(', ')
+const aside = computed(() => Object.keys(props.block.set_aside ?? {}))
+
+/** The server moves the keys; what the new format has no use for waits in the block. */
+async function reformat(format: Format) {
+  try {
+    const answer = await ask(api.POST('/api/planning/format', { body: { block: props.block, format } }))
+    board.edit(`Format: ${FORMATS.find((known) => known.value === format)?.label}`, (draft) => {
+      const index = draft.blocks.findIndex((held) => held.id === answer.block.id)
+      if (index >= 0) draft.blocks[index] = answer.block
+    })
+    const kept = answer.set_aside.filter((key) => key in (answer.block.set_aside ?? {}))
+    if (kept.length)
+      toast.add({
+        severity: 'secondary',
+        summary: 'Nothing is lost',
+        detail: `Set aside until a format needs it: ${inWords(kept)}.`,
+        life: 6000,
+      })
+  } catch (error) {
+    toast.add({ severity: 'warn', summary: 'That did not work', detail: wording(error), life: 6000 })
+  }
 }
 
 function shift(by: 1 | -1) {
@@ -69,17 +108,37 @@ useDragOrder(list, '.handle', (from, to) => change('Move station', (block) => mo
         size="small"
         @update:model-value="set('role', $event)"
       />
+      <Select
+        v-if="!isPause"
+        aria-label="Format of the block"
+        :model-value="formatOf(block)"
+        :options="FORMATS"
+        option-label="label"
+        option-value="value"
+        size="small"
+        @update:model-value="reformat"
+      >
+        <template #option="{ option }">
+          <span class="option"
+            ><b>{{ option.label }}</b
+            ><span class="small">{{ option.says }}</span></span
+          >
+        </template>
+      </Select>
       <NumberField
-        v-else
+        v-if="isPause"
         label="Lasts"
         unit="s"
         :model-value="block.seconds"
         :error="board.errorAt(`${pointer}/seconds`)"
         @update:model-value="setNeeded('seconds', $event)"
       />
-      <span class="total figure" :class="{ late: board.late.value }">{{
-        preview ? clockText(preview.total_s) : '–'
-      }}</span>
+      <span class="total" :class="{ late: board.late.value }"
+        ><span v-if="preview && isPaced(block) && block.format !== 'amrap'" class="small quiet">about </span
+        ><span class="figure">{{
+          !preview ? '–' : block.format === 'quota' ? 'all day' : clockText(preview.total_s)
+        }}</span></span
+      >
       <MoveButtons
         :name="title"
         :first="index === 0"
@@ -91,6 +150,7 @@ useDragOrder(list, '.handle', (from, to) => change('Move station', (block) => mo
 
     <template v-if="!isPause">
       <BlockClock :block="block" :index="index" />
+      <p v-if="aside.length" class="small quiet aside">Set aside for another format: {{ inWords(aside) }}.</p>
 
       <div v-if="block.stations?.length" class="columns" aria-hidden="true">
         <span>{{ plural(block.stations.length, 'station') }}</span>
@@ -109,12 +169,30 @@ useDragOrder(list, '.handle', (from, to) => change('Move station', (block) => mo
       </div>
       <div class="add">
         <MovementFinder
-          :movements="board.movements"
+          :movements="board.offered"
           :label="`Add a station to ${title}: type a movement`"
           :input-id="`add-${block.id}`"
           @pick="add"
         />
+        <Button
+          label="Compound"
+          icon="pi pi-link"
+          size="small"
+          variant="text"
+          title="Several movements that count as one"
+          @click="addParts"
+        />
+        <Button
+          v-if="block.stations?.length && block.format !== 'quota'"
+          label="Finish together"
+          icon="pi pi-align-center"
+          size="small"
+          variant="text"
+          :aria-label="`Finish together: ${title}`"
+          @click="emit('targets', block.id, title)"
+        />
       </div>
+      <BlockForecast v-if="preview && block.stations?.length" :block="block" :preview="preview" />
     </template>
   </section>
 </template>
@@ -166,6 +244,18 @@ useDragOrder(list, '.handle', (from, to) => change('Move station', (block) => mo
 }
 .add {
   padding-top: var(--space-2);
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: var(--space-1) var(--space-2);
+}
+.option {
+  display: grid;
+}
+.aside {
+  border-left: 3px solid var(--rule);
+  padding-left: var(--space-2);
+  margin-bottom: var(--space-2);
 }
 @media (max-width: 60rem) {
   .columns {

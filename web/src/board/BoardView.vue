@@ -7,11 +7,16 @@ import KeySheet from '@/components/KeySheet.vue'
 import { controlKey, plainKey, useShortcuts, type Shortcut } from '@/composables/useShortcuts'
 import { useOpenRun } from '@/composables/useOpenRun'
 import type { Movement, Workout } from '@/api/types'
+import BalancePanel from './BalancePanel.vue'
 import BlockEditor from './BlockEditor.vue'
 import BoardHeader from './BoardHeader.vue'
 import ConflictDialog from './ConflictDialog.vue'
 import FindingsPanel from './FindingsPanel.vue'
 import HistoryDialog from './HistoryDialog.vue'
+import SelectionBar from './SelectionBar.vue'
+import SlotDialog from './SlotDialog.vue'
+import SuggestDialog from './SuggestDialog.vue'
+import TargetsDialog, { type TargetsPlace } from './TargetsDialog.vue'
 import TotalsPanel from './TotalsPanel.vue'
 import { addBlock, addPause, move } from './document'
 import { createBoard, provideBoard } from './useBoard'
@@ -27,6 +32,9 @@ const { openRun, opening } = useOpenRun()
 const document = board.document
 const keysShown = ref(false)
 const historyShown = ref(false)
+const slotShown = ref(false)
+const suggestShown = ref(false)
+const targetsOf = ref<TargetsPlace | null>(null)
 function undo() {
   const label = board.undo()
   if (label) toast.add({ severity: 'secondary', summary: `Undone: ${label}`, life: 1800 })
@@ -55,6 +63,10 @@ function fixNumbered(event: KeyboardEvent) {
   if (finding?.fix && board.preview.of.value === document.value) board.applyFix(finding)
 }
 
+function finishTogether() {
+  targetsOf.value = { name: 'the whole class' }
+}
+
 const shortcuts: Shortcut[] = [
   { keys: 'Ctrl Z', label: 'Undo', matches: controlKey('z'), run: undo, inFields: true },
   { keys: 'Ctrl Shift Z', label: 'Redo', matches: controlKey('z', true), run: redo, inFields: true },
@@ -66,6 +78,8 @@ const shortcuts: Shortcut[] = [
     inFields: true,
   },
   { keys: 'Alt ↑ / Alt ↓', label: 'In a cell: the next rung up or down', matches: () => false, run: () => undefined },
+  { keys: 'Alt F', label: 'In a cell: the number that fits the window', matches: () => false, run: () => undefined },
+  { keys: 'Alt R / Alt B', label: 'In a cell: copy it right, or below', matches: () => false, run: () => undefined },
   { keys: 'Alt Shift ↑ / ↓', label: 'In a station: move it', matches: () => false, run: () => undefined },
   {
     keys: 'Alt 1 … Alt 9',
@@ -73,6 +87,14 @@ const shortcuts: Shortcut[] = [
     matches: (event) => event.altKey && !event.shiftKey && /^Digit[1-9]$/.test(event.code),
     run: fixNumbered,
     inFields: true,
+  },
+  { keys: 't', label: 'Targets that finish together', matches: plainKey('t'), run: finishTogether },
+  { keys: 's', label: 'Fit to the slot', matches: plainKey('s'), run: () => (slotShown.value = true) },
+  {
+    keys: 'w',
+    label: 'Suggest a warm-up or cool-down',
+    matches: plainKey('w'),
+    run: () => (suggestShown.value = true),
   },
   { keys: 'a', label: 'Add a station to the last block', matches: plainKey('a'), run: () => focusFinder() },
   { keys: '?', label: 'These keys', matches: plainKey('?'), run: () => (keysShown.value = true) },
@@ -87,6 +109,8 @@ function focusFinder() {
 const blocks = useTemplateRef<HTMLElement>('blocks')
 useDragOrder(blocks, '.block-handle', (from, to) => board.edit('Move block', (draft) => move(draft.blocks, from, to)))
 
+const ordinal = (block: string, station: string) =>
+  (document.value.blocks.find((held) => held.id === block)?.stations ?? []).findIndex((held) => held.id === station) + 1
 const blockTitle = (id: string) => document.value.blocks.find((block) => block.id === id)?.title ?? ''
 </script>
 
@@ -103,6 +127,7 @@ const blockTitle = (id: string) => document.value.blocks.find((block) => block.i
 
     <div class="middle">
       <div class="blocks">
+        <SelectionBar />
         <div ref="blocks">
           <BlockEditor
             v-for="(block, index) in document.blocks"
@@ -110,6 +135,7 @@ const blockTitle = (id: string) => document.value.blocks.find((block) => block.i
             :block="block"
             :index="index"
             :count="document.blocks.length"
+            @targets="(id, name) => (targetsOf = { block: id, name })"
           />
         </div>
         <p v-if="!document.blocks.length" class="quiet">
@@ -125,11 +151,28 @@ const blockTitle = (id: string) => document.value.blocks.find((block) => block.i
             severity="secondary"
             @click="board.edit('Add a pause', (draft) => void addPause(draft))"
           />
+          <Button
+            label="Suggest"
+            size="small"
+            variant="outlined"
+            aria-keyshortcuts="w"
+            title="A warm-up or cool-down for this class"
+            @click="suggestShown = true"
+          />
+          <Button
+            label="Finish together"
+            size="small"
+            variant="outlined"
+            aria-keyshortcuts="t"
+            @click="finishTogether"
+          />
+          <Button label="Fit to slot" size="small" variant="outlined" aria-keyshortcuts="s" @click="slotShown = true" />
         </div>
       </div>
       <aside class="side" tabindex="0" aria-label="Totals and findings">
         <TotalsPanel />
         <FindingsPanel />
+        <BalancePanel />
         <p class="small quiet">
           An estimate for a group, not for a person. Anyone with a condition, pregnant or just after birth, after
           surgery or long inactive asks a doctor first.
@@ -142,10 +185,14 @@ const blockTitle = (id: string) => document.value.blocks.find((block) => block.i
         v-if="board.preview.preview.value"
         :preview="board.preview.preview.value"
         :title="blockTitle"
+        :ordinal="ordinal"
         :class="{ late: board.late.value }"
       />
     </section>
     <ConflictDialog />
+    <SlotDialog v-model:visible="slotShown" />
+    <SuggestDialog v-model:visible="suggestShown" />
+    <TargetsDialog :place="targetsOf" @close="targetsOf = null" />
     <HistoryDialog v-model:visible="historyShown" />
     <KeySheet v-model:visible="keysShown" :shortcuts="shortcuts" />
   </div>

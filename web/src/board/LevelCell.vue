@@ -2,8 +2,8 @@
 import InputText from 'primevue/inputtext'
 import Select from 'primevue/select'
 import { computed } from 'vue'
-import type { Level, Station } from '@/api/types'
-import { chooseRung, rungOf, stepRung } from './document'
+import { LEVELS, type Level, type Station } from '@/api/types'
+import { chooseRung, copyCell, rungOf, stepRung } from './document'
 import { targetHint, targetText, writeTarget } from './target'
 import { useBoard } from './useBoard'
 
@@ -27,13 +27,39 @@ const figures = computed(
     board.blockPreview(props.blockId)?.stations.find((station) => station.id === props.station.id)?.levels[props.level],
 )
 const tooMany = computed(() => figures.value?.fits != null && figures.value.reps_counted > figures.value.fits)
-/** What the number comes to: its moves where they are more, else how many the window has time for. */
+const block = computed(() => board.document.value.blocks[props.blockIndex])
+const isDay = computed(() => block.value?.format === 'quota')
+const onLadder = computed(() => Boolean(props.station.ladder))
+/** What the number comes to: both numbers where they differ, what the set takes, how many the window has time for. */
 const beside = computed(() => {
   const cell = figures.value
   if (!cell) return ''
-  if (cell.fits === null || cell.reps_counted === 0) return cell.target
-  const plain = cell.moves === cell.reps_counted ? 'reps' : `${cell.reps_counted} counted, ${cell.moves} moves`
-  return `${plain}, ${cell.fits} fit`
+  if (cell.per_round) return `${cell.target}${cell.moves === cell.reps_counted ? ` = ${cell.reps_counted}` : ''}`
+  if (cell.reps_counted === 0 || isDay.value) return cell.target
+  const numbers = cell.moves === cell.reps_counted ? 'reps' : `${cell.reps_counted} counted, ${cell.moves} moves`
+  const parts = [numbers]
+  if (cell.fits === null && cell.set_s) parts.push(`about ${cell.set_s} s`)
+  if (cell.left_s !== null && cell.left_s > 0) parts.push(`${cell.left_s} s left`)
+  else if (cell.fits !== null) parts.push(`${cell.fits} fit`)
+  return parts.join(', ')
+})
+const beyond = computed(() => [
+  ...(figures.value?.tempo ? [`tempo ${figures.value.tempo}`] : []),
+  ...(figures.value?.load_kg ? [`${figures.value.load_kg} kg`] : []),
+  ...(props.station.levels[props.level].note ? [props.station.levels[props.level].note!] : []),
+])
+/** A number that the school filled in stands where one would be typed. */
+const hint = computed(() => {
+  const cell = figures.value
+  if (onLadder.value) return 'ladder'
+  const filled = cell?.filled?.find((key) => ['reps', 'hold_s', 'work_s'].includes(key))
+  return filled && cell ? cell.target.replace(/ reps.*| s$|^hold | a side.*/g, '') : targetHint(rung.value)
+})
+const low = computed(() => figures.value?.reserve && figures.value.reserve.left < 0)
+const reserveText = computed(() => {
+  const reserve = figures.value?.reserve
+  if (!reserve) return ''
+  return `Estimate for a ${props.level}: ${reserve.left} ${reserve.unit === 's' ? 'seconds' : 'moves a side'} left in round ${reserve.round}`
 })
 const name = computed(() => `${movement.value?.name ?? 'Station'}, ${props.level}`)
 
@@ -51,7 +77,7 @@ function change(label: string, work: (station: Station) => void, key = '') {
 function type(text: string | undefined) {
   change(
     'Target',
-    (station) => writeTarget(station.levels[props.level], text ?? '', rung.value),
+    (station) => writeTarget(station.levels[props.level], text ?? '', rung.value, isDay.value),
     `${pointer.value}/target`,
   )
 }
@@ -64,12 +90,43 @@ function step(by: 1 | -1) {
   change('Rung', (station) => movement.value && stepRung(movement.value, station, props.level, by))
 }
 
-/** Alt and an arrow: the next rung, from anywhere in the cell. */
+/** The number that the window has time for, as numbers are called. */
+function takeOffer() {
+  const offer = figures.value?.offer
+  if (offer)
+    change('The number that fits', (station) => writeTarget(station.levels[props.level], String(offer), rung.value))
+}
+
+function copyAcross() {
+  change('Copy across', (station) => {
+    for (const level of LEVELS.slice(LEVELS.indexOf(props.level) + 1))
+      copyCell(station.levels[props.level], station.levels[level], true)
+  })
+}
+
+function copyDown() {
+  board.edit('Copy down', (draft) => {
+    const stations = draft.blocks[props.blockIndex]?.stations ?? []
+    const own = stations[props.stationIndex]
+    const below = stations[props.stationIndex + 1]
+    if (own && below) copyCell(own.levels[props.level], below.levels[props.level], own.movement === below.movement)
+  })
+}
+
+/** With Alt: an arrow for the next rung, F the number that fits, R a copy to the levels right, B one below. */
 function key(event: KeyboardEvent) {
-  if (!event.altKey || event.shiftKey || (event.key !== 'ArrowUp' && event.key !== 'ArrowDown')) return
+  if (!event.altKey || event.shiftKey || event.ctrlKey) return
+  const work = {
+    ArrowUp: () => step(1),
+    ArrowDown: () => step(-1),
+    KeyF: takeOffer,
+    KeyR: copyAcross,
+    KeyB: copyDown,
+  }[event.code]
+  if (!work) return
   event.preventDefault()
   event.stopPropagation()
-  step(event.key === 'ArrowUp' ? 1 : -1)
+  work()
 }
 </script>
 
@@ -77,6 +134,7 @@ function key(event: KeyboardEvent) {
   <div class="cell" :class="[level, { wrong: error }]" @keydown.capture="key">
     <Select
       v-if="movement"
+      :title="rung ? `Counts when: ${rung.standard}` : undefined"
       :model-value="prescription.variation"
       :options="movement.ladder"
       option-label="name"
@@ -89,7 +147,8 @@ function key(event: KeyboardEvent) {
     <div class="target">
       <InputText
         :model-value="targetText(prescription, rung)"
-        :placeholder="targetHint(rung)"
+        :placeholder="hint"
+        :disabled="onLadder"
         :aria-label="`${name}: target`"
         :invalid="Boolean(error)"
         class="number"
@@ -98,8 +157,19 @@ function key(event: KeyboardEvent) {
         @update:model-value="type"
         @focus="($event.target as HTMLInputElement).select()"
       />
-      <span class="figures small" :class="{ 'warn-text': tooMany }"> {{ beside }}</span>
+      <span class="figures small" :class="{ 'warn-text': tooMany || low }" :title="reserveText"> {{ beside }}</span>
+      <button
+        v-if="figures?.offer && prescription.reps !== undefined && !error"
+        type="button"
+        class="link small"
+        :aria-label="`${name}: take the ${figures.offer} that fit`"
+        aria-keyshortcuts="Alt+F"
+        @click="takeOffer"
+      >
+        {{ figures.offer }}?
+      </button>
     </div>
+    <p v-if="beyond.length" class="small quiet beyond">{{ beyond.join(' · ') }}</p>
     <p v-if="error" class="error small" role="alert">{{ error }}</p>
   </div>
 </template>
@@ -143,6 +213,9 @@ function key(event: KeyboardEvent) {
 .figures.warn-text {
   color: var(--warn);
   font-weight: 600;
+}
+.beyond {
+  line-height: 1.2;
 }
 .error {
   color: var(--warn);

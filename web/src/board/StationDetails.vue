@@ -1,12 +1,14 @@
 <script setup lang="ts">
 import InputText from 'primevue/inputtext'
+import Button from 'primevue/button'
 import Select from 'primevue/select'
 import { computed, useId } from 'vue'
 import LevelMark from '@/components/LevelMark.vue'
 import { LEVELS, type Level, type Station } from '@/api/types'
 import MovementFinder from './MovementFinder.vue'
 import NumberField from './NumberField.vue'
-import { replaceMovement, setKey, type Typed } from './document'
+import SchoolChoice from './SchoolChoice.vue'
+import { copyCell, replaceMovement, setKey, type Typed } from './document'
 import { useBoard } from './useBoard'
 
 // What a station has of its own: sides, counting, times, rounds; and each
@@ -29,7 +31,12 @@ const OF_LEVEL = [
   { key: 'work_s', label: 'Own stop', unit: 's', hint: 'none', width: '3.6rem' },
   { key: 'rest_s', label: 'Rest', unit: 's', hint: 'block', width: '3.6rem' },
   { key: 'tempo', label: 'Tempo', unit: undefined, hint: "rung's", width: '5.2rem' },
+  { key: 'load_kg', label: 'Load', unit: 'kg', hint: 'none', width: '3.6rem' },
 ] as const
+const block = computed(() => board.document.value.blocks[props.blockIndex])
+const format = computed(() => block.value?.format ?? 'intervals')
+const timed = computed(() => format.value === 'intervals')
+const inRounds = computed(() => ['intervals', 'every_minute', 'rounds', 'ladder'].includes(format.value))
 const COUNTING = [
   { value: 'each', label: 'Every move counts' },
   { value: 'per_side', label: 'So many for each side' },
@@ -49,6 +56,45 @@ function setLevel(level: Level, key: string, value: Typed) {
   change(`levels/${level}/${key}`, (station) => setKey(station.levels[level], key, value))
 }
 
+/** 3-0-1-0 in words. */
+function tempoWords(tempo: unknown): string {
+  const digits = typeof tempo === 'string' ? tempo.match(/^(\d)-(\d)-(\d)-(\d)$/) : null
+  if (!digits) return ''
+  const [down, low, up, top] = digits.slice(1).map(Number) as [number, number, number, number]
+  const pauses = [low ? `pause ${low} s low` : '', top ? `pause ${top} s at the top` : '']
+  return (
+    [`${down} s down`, pauses[0], `${up} s up`, pauses[1]].filter(Boolean).join(', ') +
+    `: ${down + low + up + top} s a move`
+  )
+}
+
+function setSplits(level: Level, text: string | undefined) {
+  const parts = (text ?? '').split(/[\s,]+/).filter(Boolean)
+  const splits = parts.map((part) => (/^\d+$/.test(part) ? Number(part) : part))
+  change(`levels/${level}/splits`, (station) =>
+    setKey(station.levels[level], 'splits', splits.length ? splits : undefined),
+  )
+}
+
+function copyRight(level: Level) {
+  change('', (station) => {
+    for (const other of LEVELS.slice(LEVELS.indexOf(level) + 1))
+      copyCell(station.levels[level], station.levels[other], true)
+  })
+}
+
+function copyBelow(level: Level) {
+  board.edit('Copy down', (draft) => {
+    const stations = draft.blocks[props.blockIndex]!.stations!
+    const own = stations[props.stationIndex]!
+    const below = stations[props.stationIndex + 1]
+    if (below) copyCell(own.levels[level], below.levels[level], own.movement === below.movement)
+  })
+}
+const isLast = computed(() => props.stationIndex === (block.value?.stations?.length ?? 0) - 1)
+const rungOfLevel = (level: Level) =>
+  board.movement(props.station.movement)?.ladder.find((rung) => rung.id === props.station.levels[level].variation)
+
 function setRounds(text: string | undefined) {
   const typed = (text ?? '').trim()
   const rounds =
@@ -60,7 +106,13 @@ function setRounds(text: string | undefined) {
 <template>
   <div class="details">
     <div class="line">
-      <span class="labelled"
+      <SchoolChoice
+        :model-value="station.scaling"
+        label="Levels of this station by"
+        inherit="Levels as the block"
+        @update:model-value="change('scaling', (draft) => setKey(draft, 'scaling', $event))"
+      />
+      <span v-if="timed" class="labelled"
         ><label :for="`${id}-sides`">Sides</label>
         <Select
           :label-id="`${id}-sides`"
@@ -74,7 +126,7 @@ function setRounds(text: string | undefined) {
             change('sides', (draft) => setKey(draft, 'sides', $event === 'both' ? undefined : $event))
           "
       /></span>
-      <span class="labelled"
+      <span v-if="!station.parts" class="labelled"
         ><span>Counting</span>
         <Select
           aria-label="Counting"
@@ -97,7 +149,7 @@ function setRounds(text: string | undefined) {
         :error="board.errorAt(`${pointer}/${field.key}`)"
         @update:model-value="change(field.key, (draft) => setKey(draft, field.key, $event))"
       />
-      <span class="labelled"
+      <span v-if="inRounds" class="labelled"
         ><label :for="`${id}-rounds`">In rounds</label>
         <InputText
           :id="`${id}-rounds`"
@@ -109,7 +161,8 @@ function setRounds(text: string | undefined) {
           @update:model-value="setRounds"
       /></span>
       <MovementFinder
-        :movements="board.movements"
+        v-if="!station.parts"
+        :movements="board.offered"
         label="Another movement instead"
         :input-id="`${id}-replace`"
         @pick="(movement) => change('movement', (draft) => replaceMovement(draft, movement))"
@@ -137,10 +190,47 @@ function setRounds(text: string | undefined) {
           :model-value="station.levels[level].note ?? ''"
           @update:model-value="setLevel(level, 'note', $event)"
       /></span>
+      <span v-if="format === 'chipper'" class="labelled"
+        ><label :for="`${id}-${level}-splits`">Sets</label>
+        <InputText
+          :id="`${id}-${level}-splits`"
+          class="rounds"
+          size="small"
+          placeholder="suggested"
+          :model-value="(station.levels[level].splits ?? []).join(', ')"
+          :invalid="Boolean(board.errorBelow(`${pointer}/levels/${level}/splits`))"
+          @update:model-value="setSplits(level, $event)"
+        />
+        <span v-if="board.errorBelow(`${pointer}/levels/${level}/splits`)" class="warn-text" role="alert"
+          >Sets {{ board.errorBelow(`${pointer}/levels/${level}/splits`) }}</span
+        ></span
+      >
+      <span v-if="tempoWords(station.levels[level].tempo)" class="small quiet">{{
+        tempoWords(station.levels[level].tempo)
+      }}</span>
+      <span class="copies">
+        <Button
+          v-if="level !== 'advanced'"
+          label="Copy right"
+          size="small"
+          variant="text"
+          :aria-label="`Copy ${level} to the levels right of it`"
+          @click="copyRight(level)"
+        />
+        <Button
+          v-if="!isLast"
+          label="Copy down"
+          size="small"
+          variant="text"
+          :aria-label="`Copy ${level} to the station below`"
+          @click="copyBelow(level)"
+        />
+      </span>
+      <p v-if="rungOfLevel(level)" class="small standard"><b>Counts when:</b> {{ rungOfLevel(level)!.standard }}</p>
     </div>
     <p class="small quiet">
-      Tempo is lower, pause, lift, pause in seconds: 3-0-1-0 takes 4 s a move. A level's own stop makes the others'
-      window longer than its own: it waits.
+      Tempo is lower, pause, lift, pause in seconds: 3-0-1-0 takes 4 s a move, and a typed tempo is taken as typed. A
+      level's own stop makes the others' window longer than its own: it waits.
     </p>
   </div>
 </template>
@@ -169,7 +259,10 @@ function setRounds(text: string | undefined) {
   min-width: 8.5rem;
 }
 .rounds {
-  width: 5rem;
+  width: 5.5rem;
+}
+.standard {
+  flex-basis: 100%;
 }
 .grow {
   flex: 1 1 12rem;

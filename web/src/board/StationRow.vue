@@ -2,10 +2,13 @@
 import Button from 'primevue/button'
 import { computed, ref } from 'vue'
 import { LEVELS, type Station } from '@/api/types'
+import LadderFields from './LadderFields.vue'
 import MoveButtons from './MoveButtons.vue'
 import LevelCell from './LevelCell.vue'
+import PartsEditor from './PartsEditor.vue'
 import StationDetails from './StationDetails.vue'
 import { duplicateStation, move } from './document'
+import { readable } from '@/components/readable'
 import { useBoard } from './useBoard'
 
 const props = defineProps<{
@@ -18,10 +21,17 @@ const props = defineProps<{
 const board = useBoard()
 const open = ref(false)
 
-const name = computed(() => board.movement(props.station.movement)?.name ?? 'Compound')
+const block = computed(() => board.document.value.blocks[props.blockIndex])
+const name = computed(
+  () =>
+    board.movement(props.station.movement)?.name ??
+    (props.station.parts ?? []).map((part) => board.movement(part.movement)?.name ?? part.movement).join(' + '),
+)
+const key = computed(() => `${props.blockId}/${props.station.id}`)
 const marks = computed(() => {
   const station = props.station
   const list: string[] = []
+  if (station.scaling) list.push(`by ${readable(station.scaling)}`)
   if (station.sides === 'split') list.push('half a side')
   if (station.sides === 'each') list.push('each side')
   if (station.work_s !== undefined) list.push(`work ${station.work_s} s`)
@@ -41,7 +51,7 @@ function shift(by: 1 | -1) {
 }
 
 /** Alt+Shift and an arrow moves the station, wherever in its row the focus is. */
-function key(event: KeyboardEvent) {
+function pressed(event: KeyboardEvent) {
   if (!event.altKey || !event.shiftKey || (event.key !== 'ArrowUp' && event.key !== 'ArrowDown')) return
   event.preventDefault()
   event.stopPropagation()
@@ -50,9 +60,16 @@ function key(event: KeyboardEvent) {
 </script>
 
 <template>
-  <div class="station" role="group" :aria-label="`Station ${stationIndex + 1}: ${name}`" @keydown="key">
+  <div class="station" role="group" :aria-label="`Station ${stationIndex + 1}: ${name}`" @keydown="pressed">
     <div class="head">
       <span class="handle" title="Drag to move" aria-hidden="true">⠿</span>
+      <input
+        type="checkbox"
+        class="pick"
+        :checked="board.selection.value.has(key)"
+        :aria-label="`Choose ${name}`"
+        @change="board.toggleSelected(key)"
+      />
       <span class="ordinal">{{ stationIndex + 1 }}</span>
       <div class="name">
         <b>{{ name }}</b>
@@ -91,6 +108,13 @@ function key(event: KeyboardEvent) {
         @click="open = !open"
       />
     </MoveButtons>
+    <LadderFields
+      v-if="block?.format === 'ladder'"
+      :station="station"
+      :block-index="blockIndex"
+      :station-index="stationIndex"
+    />
+    <PartsEditor v-if="station.parts" :station="station" :block-index="blockIndex" :station-index="stationIndex" />
     <StationDetails
       v-if="open"
       class="details"
@@ -118,6 +142,13 @@ function key(event: KeyboardEvent) {
 .handle {
   cursor: grab;
   color: var(--ink-soft);
+}
+.pick {
+  align-self: center;
+  accent-color: var(--accent);
+  width: 1.1rem;
+  height: 1.1rem;
+  margin: 0;
 }
 .ordinal {
   font-family: var(--font-display);

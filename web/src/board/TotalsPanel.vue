@@ -3,12 +3,18 @@ import { computed } from 'vue'
 import { clockText } from '@/components/clockText'
 import LevelMark from '@/components/LevelMark.vue'
 import { LEVELS } from '@/api/types'
+import { isPaced } from './formats'
 import { useBoard } from './useBoard'
 
 const board = useBoard()
 const preview = board.preview.preview
 const state = board.preview.state
 const slot = computed(() => board.document.value.slot_minutes)
+
+/** Where people pace a block its time is a prediction, and so is the sum. */
+const predicted = computed(() =>
+  board.document.value.blocks.some((block) => isPaced(block) && block.format !== 'amrap'),
+)
 
 const saying = computed(() => {
   switch (state.value) {
@@ -27,7 +33,8 @@ const saying = computed(() => {
 <template>
   <section class="totals" aria-label="Totals">
     <p class="big" :class="{ late: board.late.value }" aria-live="polite">
-      <span class="value figure" data-testid="total">{{ preview ? clockText(preview.total_s) : '–' }}</span>
+      <span v-if="predicted" class="quiet">about </span
+      ><span class="value figure" data-testid="total">{{ preview ? clockText(preview.total_s) : '–' }}</span>
       <span v-if="typeof slot === 'number'" class="quiet"> of {{ slot }}:00</span>
     </p>
     <p class="small warn-text state" role="status">{{ saying }}</p>
@@ -53,6 +60,12 @@ const saying = computed(() => {
         <tr>
           <th scope="row">Waiting</th>
           <td v-for="level in LEVELS" :key="level" class="number">{{ clockText(preview.lanes[level].waiting_s) }}</td>
+        </tr>
+        <tr v-if="LEVELS.some((level) => preview!.lanes[level].transition_s)">
+          <th scope="row">On the way</th>
+          <td v-for="level in LEVELS" :key="level" class="number">
+            {{ clockText(preview.lanes[level].transition_s) }}
+          </td>
         </tr>
         <tr>
           <th scope="row">Done early</th>

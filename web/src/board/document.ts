@@ -68,9 +68,46 @@ export function addStation(block: Block, movement: Movement): Station {
     movement: movement.id,
     levels: JSON.parse(JSON.stringify(movement.opens)) as Station['levels'],
   }
-  if (LEVELS.some((level) => rungOf(movement, station.levels[level])?.sides === 'one_sided')) station.sides = 'split'
+  if (block.format === 'quota') for (const level of LEVELS) asDayTotal(station.levels[level])
+  if (
+    block.format === 'intervals' &&
+    LEVELS.some((level) => rungOf(movement, station.levels[level])?.sides === 'one_sided')
+  )
+    station.sides = 'split'
   stations.push(station)
   return station
+}
+
+/** A day's total to begin with: the opening number, three to five times. */
+function asDayTotal(prescription: Prescription) {
+  const number = typeof prescription.reps === 'number' ? prescription.reps : 10
+  delete prescription.reps
+  prescription.quota = { min: number * 3, max: number * 5 }
+}
+
+/** A station of several movements that count as one: 4 of this and 4 of that. */
+export function addCompound(block: Block, movements: Movement[]): Station {
+  const stations = (block.stations ??= [])
+  const station: Station = {
+    id: freeId('s', stations),
+    counting: 'compound',
+    parts: movements.map((movement) => ({ movement: movement.id, reps: 4 })),
+    levels: { beginner: { reps: 4 }, intermediate: { reps: 6 }, advanced: { reps: 8 } },
+  }
+  if (block.format === 'quota') for (const level of LEVELS) asDayTotal(station.levels[level])
+  stations.push(station)
+  return station
+}
+
+/** What one cell may give another: the version where it is the same movement, the number, tempo, load and note. */
+const COPIED = ['reps', 'hold_s', 'work_s', 'rest_s', 'tempo', 'load_kg', 'note', 'splits', 'quota'] as const
+
+export function copyCell(from: Prescription, to: Prescription, sameMovement: boolean) {
+  for (const key of COPIED) {
+    if (from[key] === undefined) Reflect.deleteProperty(to, key)
+    else Object.assign(to, { [key]: JSON.parse(JSON.stringify(from[key])) })
+  }
+  if (sameMovement && from.variation) to.variation = from.variation
 }
 
 /** Puts another movement in a station's place; what was typed for the old one goes. */

@@ -1,5 +1,5 @@
 import { applyPatch, compare, deepClone, type Operation } from 'fast-json-patch'
-import { computed, inject, provide, type InjectionKey } from 'vue'
+import { computed, inject, provide, ref, type InjectionKey } from 'vue'
 import type { Finding, Movement, Workout, WorkoutDocument } from '@/api/types'
 import { useHistory } from './history'
 import { drafts, useAutosave } from './useAutosave'
@@ -28,10 +28,13 @@ export function createBoard(workout: Workout, movements: Movement[]) {
     history.change(deepClone(next) as WorkoutDocument, label)
   }
 
+  /** A JSON Patch that the server offered, as one step. */
+  function patch(label: string, operations: Operation[]) {
+    edit(label, (draft) => void applyPatch(draft, deepClone(operations) as Operation[]))
+  }
+
   function applyFix(finding: Finding) {
-    if (!finding.fix) return
-    const operations = finding.fix.patch as Operation[]
-    edit(finding.fix.label, (draft) => void applyPatch(draft, deepClone(operations) as Operation[]))
+    if (finding.fix) patch(finding.fix.label, finding.fix.patch as Operation[])
   }
 
   /** What is wrong at a pointer or anywhere below it. */
@@ -45,14 +48,27 @@ export function createBoard(workout: Workout, movements: Movement[]) {
     return undefined
   }
 
+  /** Stations chosen together, as «block/station». */
+  const selection = ref(new Set<string>())
+  function toggleSelected(key: string) {
+    const next = new Set(selection.value)
+    if (!next.delete(key)) next.add(key)
+    selection.value = next
+  }
+
   const board = {
     id: workout.id,
+    selection,
+    toggleSelected,
+    clearSelection: () => (selection.value = new Set()),
     document,
     movements,
     movement: (id: string | undefined) => (id ? byId.get(id) : undefined),
     edit,
     replace,
+    patch,
     applyFix,
+    offered: movements.filter((movement) => !movement.retired),
     errorAt,
     errorBelow,
     undo: history.undo,

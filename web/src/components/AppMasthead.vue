@@ -14,6 +14,7 @@ const places = [
   { name: 'circuits', label: 'Circuits' },
   { name: 'movements', label: 'Movements' },
   { name: 'logbook', label: 'Logbook' },
+  { name: 'house', label: 'House standards' },
 ]
 
 async function leave() {

@@ -13,6 +13,7 @@ const props = defineProps<{
   now?: number | null
   compact?: boolean
   title?: (block: string) => string
+  ordinal?: (block: string, station: string) => number
 }>()
 
 const LANE = 34
@@ -24,7 +25,12 @@ const { width } = useElementSize(root)
 const inner = computed(() => Math.max(120, width.value - LEFT - 8))
 const x = computed(() => scaleLinear([0, Math.max(1, props.preview.total_s)], [0, inner.value]))
 const top = computed(() => (props.compact ? 4 : 20))
-const height = computed(() => top.value + LEVELS.length * LANE + (props.compact ? 2 : 18))
+const GROUP = 14
+/** Under the lanes, where groups move on: which station each stands at. */
+const rotating = computed(() => (props.compact ? [] : props.preview.blocks.filter((block) => block.groups)))
+const groupRows = computed(() => Math.max(0, ...rotating.value.map((block) => block.groups!.length)))
+const lanesEnd = computed(() => top.value + LEVELS.length * LANE)
+const height = computed(() => lanesEnd.value + groupRows.value * GROUP + (props.compact ? 2 : 18))
 
 const MINUTES = [1, 2, 5, 10, 15, 30, 60]
 const ticks = computed(() => {
@@ -37,7 +43,9 @@ const lanes = computed(() =>
   LEVELS.map((level, index) => ({
     level,
     base: top.value + index * LANE + LANE - 6,
-    segments: props.preview.blocks.flatMap((block) => block.lanes[level].segments),
+    segments: props.preview.blocks.flatMap((block) =>
+      block.lanes[level].segments.map((segment) => ({ ...segment, guess: block.paced })),
+    ),
   })),
 )
 
@@ -101,8 +109,17 @@ const summary = computed(() =>
         </g>
         <g v-for="lane in lanes" :key="lane.level" :class="['lane', lane.level]">
           <template v-for="segment in lane.segments" :key="segment.start_s">
-            <rect v-if="segment.kind === 'work'" class="work" v-bind="work(segment, lane.base)">
-              <title>{{ `${lane.level}: work ${segment.seconds} s from ${clockText(segment.start_s)}` }}</title>
+            <rect
+              v-if="segment.kind === 'work'"
+              class="work"
+              :class="{ guess: segment.guess }"
+              v-bind="work(segment, lane.base)"
+            >
+              <title>
+                {{
+                  `${lane.level}: work ${segment.guess ? 'about ' : ''}${segment.seconds} s from ${clockText(segment.start_s)}`
+                }}
+              </title>
             </rect>
             <path v-else-if="segment.kind === 'waiting'" class="waiting" :d="ripple(segment, lane.base)">
               <title>{{ `${lane.level}: waiting ${segment.seconds} s` }}</title>
@@ -126,6 +143,22 @@ const summary = computed(() =>
             />
           </g>
         </g>
+        <g v-for="block in rotating" :key="`groups-${block.id}`" class="groups">
+          <g v-for="(group, row) in block.groups" :key="group.number">
+            <text
+              v-for="stop in group.stops.filter((held) => x(held.seconds) > 9)"
+              :key="stop.start_s"
+              :x="x(stop.start_s + stop.seconds / 2)"
+              :y="lanesEnd + row * GROUP + 11"
+              text-anchor="middle"
+            >
+              {{ ordinal?.(block.id, stop.station) ?? '' }}
+            </text>
+            <text class="name" :x="x(block.start_s) - 4" :y="lanesEnd + row * GROUP + 11" text-anchor="end">
+              group {{ group.number }}
+            </text>
+          </g>
+        </g>
         <g v-if="!compact" class="axis">
           <g v-for="tick in ticks" :key="tick">
             <line :x1="x(tick)" :x2="x(tick)" :y1="height - 18" :y2="height - 14" />
@@ -147,7 +180,8 @@ const summary = computed(() =>
       <span><i class="sample raised" />work</span><span><i class="sample flat" />rest</span>
       <span
         ><svg width="26" height="10" aria-hidden="true"><path d="M1 7 Q4 0 7 7 T13 7 T19 7 T25 7" /></svg>waiting</span
-      ><span><i class="sample dots" />get ready, pause, switch</span><span>nothing: done</span>
+      ><span><i class="sample dots" />get ready, pause, switch</span
+      ><span><i class="sample guessed" />a prediction</span><span>nothing: done</span>
     </figcaption>
   </figure>
 </template>
@@ -190,6 +224,20 @@ svg {
 }
 .work {
   fill: var(--hue);
+}
+/* A prediction is drawn as an outline: nobody's clock says so. */
+.work.guess {
+  fill: var(--hue);
+  fill-opacity: 0.22;
+  stroke: var(--hue);
+  stroke-width: 1.2;
+}
+.groups text {
+  font-size: 10px;
+  fill: var(--ink);
+}
+.groups .name {
+  fill: var(--ink-soft);
 }
 .rest {
   stroke: var(--hue);
@@ -236,6 +284,10 @@ svg {
 .sample.raised {
   height: 11px;
   background: var(--ink-soft);
+}
+.sample.guessed {
+  height: 11px;
+  border: 1px solid var(--ink-soft);
 }
 .sample.flat {
   height: 2px;

@@ -4,7 +4,7 @@ import { usePreferences } from '@/state/preferences'
 import { ADDED_S } from './useRunClock'
 
 // The Floor by touch: the same as its keys.
-defineProps<{ state: 'before' | 'running' | 'paused' | 'over' }>()
+defineProps<{ state: 'before' | 'running' | 'paused' | 'over'; countable: boolean }>()
 defineEmits<{
   start: []
   toggle: []
@@ -14,6 +14,7 @@ defineEmits<{
   end: []
   screen: []
   keys: []
+  count: []
   leave: []
 }>()
 const preferences = usePreferences()
@@ -36,6 +37,7 @@ const plain = { severity: 'secondary', variant: 'outlined' } as const
       <Button label="End" v-bind="quiet" @click="$emit('end')" />
     </template>
     <span class="gap" />
+    <Button v-if="countable" label="Count by person" v-bind="quiet" @click="$emit('count')" />
     <Button
       :icon="preferences.sound ? 'pi pi-volume-up' : 'pi pi-volume-off'"
       :aria-label="preferences.sound ? 'Sound off' : 'Sound on'"

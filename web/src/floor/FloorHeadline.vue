@@ -5,7 +5,7 @@ import type { Cue } from '@/api/types'
 import type { Moment } from './plan'
 
 // What is read from ten metres: the seconds, what to do, and what was just called.
-const props = defineProps<{ moment: Moment; heading: string; calls: Cue[] }>()
+const props = defineProps<{ moment: Moment; heading: string; calls: Cue[]; about?: boolean; held?: boolean }>()
 
 const WORDS: Record<Moment['kind'], string> = {
   work: 'Work',
@@ -27,9 +27,13 @@ const calledFor = computed(() => props.calls.find((cue) => cue.levels?.length ==
 
 <template>
   <div class="middle" :class="moment.kind">
-    <p class="numeral" data-testid="numeral" aria-hidden="true">{{ numeral }}</p>
+    <p class="numeral" :class="{ about }" data-testid="numeral" aria-hidden="true">{{ numeral }}</p>
     <div class="words">
-      <p class="phase">{{ WORDS[moment.kind] }}<template v-if="moment.side === 'second'">: second side</template></p>
+      <p v-if="held" class="phase">Waiting for everybody</p>
+      <p v-else class="phase">
+        <template v-if="about">About this long: </template>{{ WORDS[moment.kind]
+        }}<template v-if="moment.side === 'second'">: second side</template>
+      </p>
       <p class="station" :class="{ long: heading.length > 18 }">{{ heading }}</p>
       <p class="call" :class="calledFor" role="status" aria-live="polite">{{ callText }}</p>
     </div>
@@ -57,6 +61,11 @@ const calledFor = computed(() => props.calls.find((cue) => cue.levels?.length ==
 .pause .numeral,
 .waiting .numeral {
   color: var(--accent);
+}
+/* A prediction is an outline, as on the lane chart. */
+.numeral.about {
+  color: transparent;
+  -webkit-text-stroke: 0.35vh var(--ink);
 }
 .phase {
   font-size: max(1.2rem, 5vh);

@@ -2,14 +2,16 @@
 import { useEventListener, useFullscreen, useWakeLock } from '@vueuse/core'
 import Button from 'primevue/button'
 import Dialog from 'primevue/dialog'
-import { computed, nextTick, onMounted, ref, watch } from 'vue'
+import { computed, nextTick, onMounted, ref, useTemplateRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { clockText } from '@/components/clockText'
 import KeySheet from '@/components/KeySheet.vue'
 import LaneChart from '@/components/LaneChart.vue'
 import { plainKey, useShortcuts, type Shortcut } from '@/composables/useShortcuts'
-import { LEVELS, type Movement, type Run } from '@/api/types'
+import { LEVELS, type Level, type Movement, type Run } from '@/api/types'
 import { usePreferences } from '@/state/preferences'
+import FloorGroups from './FloorGroups.vue'
+import FloorPaced from './FloorPaced.vue'
 import FloorControls from './FloorControls.vue'
 import FloorHeadline from './FloorHeadline.vue'
 import FloorLevel from './FloorLevel.vue'
@@ -17,6 +19,8 @@ import { momentAt, stretched } from './plan'
 import { useSound } from './sound'
 import { useCalls } from './useCalls'
 import { ADDED_S, useRunClock } from './useRunClock'
+import { useGateHold } from './useGateHold'
+import { useTicks } from './useTicks'
 import { useVersions } from './useVersions'
 
 // The hall's view: read from ten metres, no names and no limits.
@@ -40,6 +44,16 @@ const state = computed(() => {
 const running = computed(() => state.value === 'running')
 const calls = useCalls(plan, second, running, (cue) => preferences.sound && sound.call(cue))
 const moment = computed(() => momentAt(plan.value, second.value))
+const heldAt = useGateHold(plan, second, running, clock.jumps, clock.holdAt)
+const held = computed(() => heldAt.value !== null && state.value === 'paused')
+const ticks = useTicks(props.run.id)
+const countable = props.run.document.blocks.some((block) => ['amrap', 'chipper', 'quota'].includes(block.format))
+const planBlock = computed(() => plan.value.blocks.find((block) => block.id === moment.value.blockId))
+const blockNow = computed(() => props.run.document.blocks.find((block) => block.id === moment.value.blockId))
+const blockPreview = computed(() => props.run.preview.blocks.find((block) => block.id === moment.value.blockId))
+const pacedNow = computed(() => Boolean(blockPreview.value?.paced && blockNow.value))
+const about = computed(() => moment.value.paced && !planBlock.value?.capped)
+const paced = useTemplateRef<{ tap: (level: Level) => void }>('paced')
 const chart = computed(() => stretched(plan.value))
 const leftText = computed(() => clockText(Math.ceil(plan.value.totalS - second.value)))
 
@@ -47,10 +61,14 @@ const resting = computed(() => moment.value.kind === 'rest' || moment.value.kind
 const heading = computed(() => {
   const { kind, blockId, station, blockTitle } = moment.value
   if (kind === 'pause') return blockTitle
+  if (held.value) return 'Space when all are through'
+  if (pacedNow.value) return kind === 'ready' ? `Next: ${blockNow.value?.title || blockTitle}` : blockTitle
+  if (blockPreview.value?.groups) return kind === 'work' || kind === 'switch' ? blockTitle : 'Move on'
   const name = versions.name(blockId, station)
   return kind === 'work' || kind === 'switch' ? name : name && `Next: ${name}`
 })
 const nextLine = computed(() => {
+  if (pacedNow.value || blockPreview.value?.groups) return ''
   const next = moment.value.next
   if (next) return `Next: ${versions.line(next.blockId, next.station)}`
   return moment.value.kind === 'work' ? 'Last station' : ''
@@ -78,6 +96,12 @@ const shortcuts: Shortcut[] = [
     run: clock.back,
   },
   { keys: '+', label: `Add ${ADDED_S} seconds here`, matches: plainKey('+', '='), run: clock.addTime },
+  {
+    keys: '1 2 3',
+    label: 'A round, or the next set, for that level',
+    matches: (event) => plainKey('1', '2', '3')(event) && pacedNow.value,
+    run: (event) => paced.value?.tap(LEVELS[Number(event.key) - 1]!),
+  },
   { keys: 'm', label: 'Sound on or off', matches: plainKey('m'), run: () => (preferences.sound = !preferences.sound) },
   { keys: 'f', label: 'Full screen', matches: plainKey('f'), run: () => void screen.toggle() },
   { keys: 'd', label: 'Light or dark', matches: plainKey('d'), run: preferences.toggleTheme },
@@ -109,6 +133,7 @@ watch(clock.isOver, (over) => over && nextTick(() => document.getElementById('to
       >
       <span class="status small" role="status">
         <template v-if="state === 'paused'">paused</template>
+        <template v-if="ticks.away.value"> · taps kept here</template>
         <template v-if="clock.untold.value"> · kept here, the server does not answer</template>
         <template v-if="running && !wake.isActive.value"> · this browser may let the screen sleep</template>
       </span>
@@ -134,8 +159,24 @@ watch(clock.isOver, (over) => over && nextTick(() => document.getElementById('to
       />
     </div>
     <template v-else>
-      <FloorHeadline :moment="moment" :heading="heading" :calls="calls" />
-      <div v-if="moment.station" class="levels">
+      <FloorHeadline :moment="moment" :heading="heading" :calls="calls" :about="about" :held="held" />
+      <FloorPaced
+        v-if="pacedNow"
+        ref="paced"
+        :block="blockNow!"
+        :preview="blockPreview!"
+        :moment="moment"
+        :versions="versions"
+        :ticks="ticks"
+      />
+      <FloorGroups
+        v-else-if="blockPreview?.groups"
+        :preview="blockPreview"
+        :second="moment.plannedS"
+        :working="moment.kind === 'work' || moment.kind === 'switch'"
+        :versions="versions"
+      />
+      <div v-else-if="moment.station" class="levels">
         <FloorLevel
           v-for="level in LEVELS"
           :key="level"
@@ -163,6 +204,8 @@ watch(clock.isOver, (over) => over && nextTick(() => document.getElementById('to
       @end="askToEnd"
       @screen="screen.toggle()"
       @keys="keysShown = true"
+      :countable="countable"
+      @count="router.push({ name: 'count', params: { id: run.id } })"
       @leave="router.push({ name: 'today' })"
     />
     <KeySheet v-model:visible="keysShown" :shortcuts="shortcuts" />

@@ -10,8 +10,20 @@ export interface Plan {
   cues: Cue[]
   /** Where sections begin: the numeral counts down to the next of these. */
   boundaries: number[]
-  blocks: { id: string; title: string; startS: number; rounds: number }[]
+  blocks: PlanBlock[]
   preview: Preview
+  additions: { at_s: number; add_s: number }[]
+}
+
+export interface PlanBlock {
+  id: string
+  title: string
+  startS: number
+  rounds: number
+  /** Its times are predictions: the people pace it. */
+  paced: boolean
+  capped: boolean
+  gates: { endS: number; round: number; waits: boolean }[]
 }
 
 const SECTION_CUES = new Set<Cue['kind']>(['block', 'go', 'next', 'switch', 'finish'])
@@ -40,13 +52,21 @@ export function planOf(run: Run, additions: { at_s: number; add_s: number }[]): 
       title: titles.get(block.id) ?? '',
       startS: block.start_s,
       rounds: block.rounds,
+      paced: block.paced,
+      capped: block.format === 'amrap' || (block.gates ?? []).some((gate) => !gate.waits),
+      gates: (block.gates ?? []).map((gate) => ({ endS: gate.end_s, round: gate.round, waits: gate.waits })),
     })),
     preview,
+    additions,
   }
   for (const { at_s: at, add_s: by } of additions) {
     for (const level of LEVELS) plan.lanes[level] = stretch(plan.lanes[level], at, by)
     plan.cues = plan.cues.map((cue) => (cue.at_s > at ? { ...cue, at_s: cue.at_s + by } : cue))
-    plan.blocks = plan.blocks.map((block) => (block.startS > at ? { ...block, startS: block.startS + by } : block))
+    plan.blocks = plan.blocks.map((block) => ({
+      ...block,
+      startS: block.startS > at ? block.startS + by : block.startS,
+      gates: block.gates.map((gate) => (gate.endS > at ? { ...gate, endS: gate.endS + by } : gate)),
+    }))
     plan.totalS += by
   }
   plan.boundaries = [...new Set(plan.cues.filter((cue) => SECTION_CUES.has(cue.kind)).map((cue) => cue.at_s))].sort(
@@ -95,6 +115,10 @@ export interface Moment {
   station: string | undefined
   side: Segment['side']
   lanes: Record<Level, { kind: Segment['kind']; leftS: number; level: Level; workLeftS: number }>
+  /** The block is paced by the people, and this is about when. */
+  paced: boolean
+  /** The second of the plan as it was made, before anything was added. */
+  plannedS: number
   /** The station that comes after this one, with its round. */
   next: { station: string; blockId: string; round: number } | undefined
 }
@@ -111,13 +135,17 @@ export function momentAt(plan: Plan, second: number): Moment {
   const upcoming = upcomingWork(plan, now, working ? leading : undefined)
   const shown = working ? leading : upcoming
   const inBlock = plan.blocks.findLast((candidate) => candidate.startS <= (shown?.start_s ?? now)) ?? block
+  const paced = Boolean(block?.paced && leading?.kind !== 'ready')
+  const gate = paced ? block?.gates.find((held) => held.endS > now) : undefined
   return {
     kind: leading?.kind ?? 'done',
     leftS: boundary - now,
-    blockId: working || !upcoming ? (block?.id ?? '') : (inBlock?.id ?? ''),
+    paced,
+    plannedS: plannedSecond(plan, now),
+    blockId: paced ? block!.id : working || !upcoming ? (block?.id ?? '') : (inBlock?.id ?? ''),
     blockTitle: block?.title ?? '',
     rounds: inBlock?.rounds ?? 1,
-    round: inBlock?.id === block?.id ? shown?.round : undefined,
+    round: gate && block?.id === inBlock?.id ? gate.round : inBlock?.id === block?.id ? shown?.round : undefined,
     station: shown?.station,
     side: working ? leading?.side : undefined,
     lanes: Object.fromEntries(
@@ -128,6 +156,13 @@ export function momentAt(plan: Plan, second: number): Moment {
         ? { station: upcoming.station, blockId: blockOf(plan, upcoming), round: upcoming.round ?? 1 }
         : undefined,
   }
+}
+
+function plannedSecond(plan: Plan, now: number): number {
+  return plan.additions.reduceRight((second, { at_s: at, add_s: by }) => {
+    if (second <= at) return second
+    return Math.max(at, second - by)
+  }, now)
 }
 
 function laneAt(plan: Plan, level: Level, segment: Segment | undefined, now: number) {

@@ -17,6 +17,8 @@ export const ADDED_S = 10
 export function useRunClock(run: Run) {
   const key = `sparrow.clock.${run.id}`
   const state = shallowRef(newest(clock.heard(run.clock), kept(key)))
+  /** Counts the jumps, so that what passes by itself can be told from what was skipped. */
+  const jumps = ref(0)
   const untold = ref(state.value.toldAtMs > (run.clock?.told_at_ms ?? 0))
   const nowMs = ref(timeNow())
   const plan = computed(() => planOf(run, state.value.additions))
@@ -54,6 +56,11 @@ export function useRunClock(run: Run) {
   }, TICK_MS)
   useEventListener(document, 'visibilitychange', () => (nowMs.value = timeNow()))
 
+  function jump(to: number) {
+    jumps.value++
+    return clock.seek(state.value, to, timeNow())
+  }
+
   const moving = (change: () => clock.ClockState) => () => {
     if (isStarted.value && !isOver.value) set(change())
   }
@@ -68,8 +75,10 @@ export function useRunClock(run: Run) {
     start: () => !isStarted.value && set(clock.start(state.value, timeNow())),
     pause: moving(() => clock.pause(state.value, timeNow())),
     resume: moving(() => clock.resume(state.value, timeNow())),
-    skip: moving(() => clock.seek(state.value, sectionAfter(plan.value, second.value), timeNow())),
-    back: moving(() => clock.seek(state.value, sectionBefore(plan.value, second.value), timeNow())),
+    skip: moving(() => jump(sectionAfter(plan.value, second.value))),
+    back: moving(() => jump(sectionBefore(plan.value, second.value))),
+    holdAt: (at: number) => set(clock.pause(clock.seek(state.value, at, timeNow()), timeNow())),
+    jumps,
     addTime: moving(() => clock.add(state.value, second.value, ADDED_S, timeNow())),
     end: moving(() => clock.finish(state.value, timeNow())),
   }

@@ -9,6 +9,9 @@ import { RouterLink, useRouter } from 'vue-router'
 import { api, ask, wording } from '@/api/client'
 import { useWorkouts } from '@/api/queries'
 import { emptyDocument } from '@/board/document'
+import { FORMATS } from '@/board/formats'
+import TagsField from '@/circuits/TagsField.vue'
+import TemplatesDialog from '@/circuits/TemplatesDialog.vue'
 import { clockText, dayText, plural } from '@/components/clockText'
 import PageState from '@/components/PageState.vue'
 import { useOpenRun } from '@/composables/useOpenRun'
@@ -24,22 +27,53 @@ const workouts = useWorkouts()
 const { openRun } = useOpenRun()
 
 const words = ref('')
-const order = ref<'changed' | 'title' | 'length'>('changed')
+const order = ref<'changed' | 'title' | 'length' | 'longest'>('changed')
 const ORDERS = [
   { value: 'changed', label: 'Last changed first' },
   { value: 'title', label: 'By title' },
   { value: 'length', label: 'Shortest first' },
+  { value: 'longest', label: 'Longest first' },
 ]
 const COMPARE: Record<typeof order.value, (one: WorkoutLine, other: WorkoutLine) => number> = {
   changed: (one, other) => (other.updated_at ?? '').localeCompare(one.updated_at ?? ''),
   title: (one, other) => one.title.localeCompare(other.title),
   length: (one, other) => one.total_s - other.total_s,
+  longest: (one, other) => other.total_s - one.total_s,
 }
+const format = ref<string | null>(null)
+const tag = ref<string | null>(null)
+const tags = computed(() => [...new Set((workouts.data.value ?? []).flatMap((workout) => workout.tags))].sort())
+const has = (workout: WorkoutLine, sought: string) =>
+  [workout.title, ...workout.tags].some((text) => text.toLowerCase().includes(sought))
 const shown = computed(() =>
   (workouts.data.value ?? [])
-    .filter((workout) => workout.title.toLowerCase().includes(words.value.trim().toLowerCase()))
+    .filter((workout) => has(workout, words.value.trim().toLowerCase()))
+    .filter((workout) => !format.value || workout.formats.includes(format.value))
+    .filter((workout) => !tag.value || workout.tags.includes(tag.value))
     .sort(COMPARE[order.value]),
 )
+const formatNames = (workout: WorkoutLine) =>
+  workout.formats.map((id) => FORMATS.find((known) => known.value === id)?.label ?? id).join(', ')
+
+const templatesShown = ref(false)
+/** Two circuits to lay side by side; a third choice lets the first go. */
+const compared = ref<string[]>([])
+function toggleCompared(id: string) {
+  const rest = compared.value.filter((held) => held !== id)
+  compared.value = rest.length < compared.value.length ? rest : [...rest, id].slice(-2)
+}
+
+const fromTemplate = (id: string) =>
+  attempt(async () => {
+    const workout = await ask(api.POST('/api/workouts', { body: { template: id } }))
+    await router.push({ name: 'board', params: { id: workout.id } })
+  })
+
+const saveTags = (workout: WorkoutLine, list: string[]) =>
+  attempt(async () => {
+    await ask(api.PUT('/api/workouts/{id}/tags', { params: { path: { id: workout.id } }, body: { tags: list } }))
+    await queries.invalidateQueries({ queryKey: ['workouts'] })
+  })
 
 async function attempt(work: () => Promise<void>) {
   try {
@@ -83,7 +117,10 @@ useShortcuts([
   <div class="page">
     <div class="row spread">
       <h1>Circuits</h1>
-      <Button label="New circuit" icon="pi pi-plus" aria-keyshortcuts="n" @click="make" />
+      <span class="row">
+        <Button label="From a ready-made one" variant="outlined" @click="templatesShown = true" />
+        <Button label="New circuit" icon="pi pi-plus" aria-keyshortcuts="n" @click="make" />
+      </span>
     </div>
     <PageState :loading="workouts.isPending.value" :error="workouts.error.value" @retry="workouts.refetch()">
       <div class="row tools">
@@ -91,18 +128,36 @@ useShortcuts([
           id="search"
           v-model="words"
           type="search"
-          placeholder="Search titles"
-          aria-label="Search titles"
+          placeholder="Search titles and tags"
+          aria-label="Search titles and tags"
           aria-keyshortcuts="/"
         />
         <Select v-model="order" :options="ORDERS" option-label="label" option-value="value" aria-label="Order" />
+        <Select
+          v-model="format"
+          :options="FORMATS"
+          option-label="label"
+          option-value="value"
+          placeholder="Any format"
+          show-clear
+          aria-label="Format"
+        />
+        <Select v-if="tags.length" v-model="tag" :options="tags" placeholder="Any tag" show-clear aria-label="Tag" />
+        <Button
+          label="Compare the two"
+          variant="outlined"
+          :disabled="compared.length !== 2"
+          @click="router.push({ name: 'compare', query: { a: compared[0], b: compared[1] } })"
+        />
         <span class="quiet small" role="status">{{ plural(shown.length, 'circuit') }}</span>
       </div>
       <div v-if="shown.length" class="scroll-x">
         <table class="ledger">
           <thead>
             <tr>
+              <th scope="col"><span class="visually-hidden">Compare</span></th>
               <th scope="col">Title</th>
+              <th scope="col">Format</th>
               <th scope="col" class="number">Takes</th>
               <th scope="col" class="number">Slot</th>
               <th scope="col" class="number">Stations</th>
@@ -112,10 +167,20 @@ useShortcuts([
           </thead>
           <tbody>
             <tr v-for="workout in shown" :key="workout.id">
+              <td class="pick">
+                <input
+                  type="checkbox"
+                  :checked="compared.includes(workout.id)"
+                  :aria-label="`Compare ${workout.title}`"
+                  @change="toggleCompared(workout.id)"
+                />
+              </td>
               <td>
                 <RouterLink :to="{ name: 'board', params: { id: workout.id } }">{{ workout.title }}</RouterLink>
                 <span v-if="!workout.ready" class="small quiet"> · draft</span>
+                <br /><TagsField :tags="workout.tags" :title="workout.title" @save="saveTags(workout, $event)" />
               </td>
+              <td class="small">{{ formatNames(workout) }}</td>
               <td class="number">{{ clockText(workout.total_s) }}</td>
               <td class="number">{{ workout.slot_minutes ? `${workout.slot_minutes} min` : '–' }}</td>
               <td class="number">{{ workout.stations }}</td>
@@ -153,15 +218,21 @@ useShortcuts([
           </tbody>
         </table>
       </div>
-      <p v-else-if="words" class="quiet">No circuit has «{{ words }}» in its title.</p>
+      <p v-else-if="words || format || tag" class="quiet">No circuit answers to that search.</p>
       <p v-else class="quiet">No circuits yet. Press <kbd>n</kbd> for a new one.</p>
     </PageState>
+    <TemplatesDialog v-model:visible="templatesShown" @pick="fromTemplate" />
   </div>
 </template>
 
 <style scoped>
 .tools {
   margin: var(--space-4) 0 var(--space-2);
+}
+.pick input {
+  width: 1.1rem;
+  height: 1.1rem;
+  accent-color: var(--accent);
 }
 .actions {
   white-space: nowrap;

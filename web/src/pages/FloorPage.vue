@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query'
-import { useRoute } from 'vue-router'
+import { watch } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
 import { api, ask } from '@/api/client'
 import { useMovements } from '@/api/queries'
 import PageState from '@/components/PageState.vue'
@@ -17,6 +18,13 @@ const run = useQuery({
   refetchOnReconnect: false,
 })
 const movements = useMovements()
+const router = useRouter()
+/** A day's total has no clock: it is counted, not called. */
+watch(
+  () => run.data.value?.total_s,
+  (total) => total === 0 && router.replace({ name: 'count', params: { id } }),
+  { immediate: true },
+)
 </script>
 
 <template>

@@ -1,8 +1,12 @@
 <script setup lang="ts">
+import { useQueryClient } from '@tanstack/vue-query'
+import Button from 'primevue/button'
 import InputText from 'primevue/inputtext'
 import Select from 'primevue/select'
 import { computed, ref } from 'vue'
-import { RouterLink, useRoute } from 'vue-router'
+import { useToast } from 'primevue/usetoast'
+import { RouterLink, useRoute, useRouter } from 'vue-router'
+import { api, ask, wording } from '@/api/client'
 import { useMovements } from '@/api/queries'
 import { plural } from '@/components/clockText'
 import { findMovements } from '@/components/findMovements'
@@ -13,9 +17,19 @@ import { plainKey, useShortcuts } from '@/composables/useShortcuts'
 import type { Movement } from '@/api/types'
 
 const route = useRoute()
+const router = useRouter()
+const toast = useToast()
+const queries = useQueryClient()
 const movements = useMovements()
 const words = ref('')
 const pattern = ref<string | null>(null)
+const whose = ref<string | null>(null)
+const WHOSE = [
+  { value: 'house', label: 'The house’s' },
+  { value: 'own', label: 'Our own' },
+  { value: 'retired', label: 'Retired' },
+]
+const whoseOf = (movement: Movement) => (movement.retired ? 'retired' : movement.own ? 'own' : 'house')
 
 const patterns = computed(() =>
   [...new Set((movements.data.value ?? []).map((movement) => movement.pattern))]
@@ -24,7 +38,8 @@ const patterns = computed(() =>
 )
 const shown = computed(() =>
   findMovements(movements.data.value ?? [], words.value).filter(
-    (movement) => !pattern.value || movement.pattern === pattern.value,
+    (movement) =>
+      (!pattern.value || movement.pattern === pattern.value) && (!whose.value || whoseOf(movement) === whose.value),
   ),
 )
 const chosen = computed<Movement | undefined>(
@@ -39,6 +54,29 @@ const names = computed(
     ),
 )
 
+async function attempt(work: () => Promise<void>) {
+  try {
+    await work()
+    await queries.invalidateQueries({ queryKey: ['movements'] })
+  } catch (error) {
+    toast.add({ severity: 'warn', summary: 'That did not work', detail: wording(error), life: 6000 })
+  }
+}
+
+const copy = (movement: Movement) =>
+  attempt(async () => {
+    const made = await ask(api.POST('/api/movements', { body: { copy_of: movement.id } }))
+    await queries.invalidateQueries({ queryKey: ['movements'] })
+    await router.push({ name: 'movement-form', params: { id: made.id } })
+  })
+
+const retire = (movement: Movement) =>
+  attempt(async () => {
+    const params = { path: { id: movement.id } }
+    if (movement.retired) await ask(api.POST('/api/movements/{id}/restore', { params }))
+    else await ask(api.POST('/api/movements/{id}/retire', { params }))
+  })
+
 useShortcuts([
   { keys: '/', label: 'Search', matches: plainKey('/'), run: () => window.document.getElementById('search')?.focus() },
 ])
@@ -46,7 +84,15 @@ useShortcuts([
 
 <template>
   <div class="page">
-    <h1>Movements</h1>
+    <div class="row spread">
+      <h1>Movements</h1>
+      <Button
+        label="New movement"
+        icon="pi pi-plus"
+        variant="outlined"
+        @click="router.push({ name: 'movement-form', params: { id: 'new' } })"
+      />
+    </div>
     <PageState :loading="movements.isPending.value" :error="movements.error.value" @retry="movements.refetch()">
       <div class="row tools">
         <InputText
@@ -65,6 +111,15 @@ useShortcuts([
           show-clear
           aria-label="Pattern"
         />
+        <Select
+          v-model="whose"
+          :options="WHOSE"
+          option-label="label"
+          option-value="value"
+          placeholder="All"
+          show-clear
+          aria-label="Whose"
+        />
         <span class="quiet small" role="status">{{ plural(shown.length, 'movement') }}</span>
       </div>
       <div class="layout">
@@ -80,7 +135,30 @@ useShortcuts([
           <p v-if="!shown.length" class="quiet">Nothing of that name.</p>
         </nav>
         <article v-if="chosen">
-          <h2>{{ chosen.name }}</h2>
+          <div class="row spread">
+            <h2>
+              {{ chosen.name }}
+              <span v-if="chosen.own" class="small quiet">{{ chosen.retired ? 'our own, retired' : 'our own' }}</span>
+            </h2>
+            <span class="row">
+              <Button label="Copy as our own" size="small" variant="outlined" @click="copy(chosen)" />
+              <template v-if="chosen.own">
+                <Button
+                  label="Edit"
+                  size="small"
+                  variant="outlined"
+                  @click="router.push({ name: 'movement-form', params: { id: chosen.id } })"
+                />
+                <Button
+                  :label="chosen.retired ? 'Offer again' : 'Retire'"
+                  size="small"
+                  variant="outlined"
+                  severity="secondary"
+                  @click="retire(chosen)"
+                />
+              </template>
+            </span>
+          </div>
           <p>{{ chosen.summary }}</p>
           <p class="small quiet">
             {{ readable(chosen.pattern) }} · {{ chosen.plane }} plane · easiest rung on the left
@@ -119,6 +197,8 @@ useShortcuts([
 .index {
   display: grid;
   align-content: start;
+  max-height: calc(100vh - 13rem);
+  overflow-y: auto;
 }
 .index a {
   display: flex;

@@ -1,0 +1,133 @@
+<script setup lang="ts">
+import type { Operation } from 'fast-json-patch'
+import Button from 'primevue/button'
+import Dialog from 'primevue/dialog'
+import { computed, ref, watch } from 'vue'
+import { api, ask } from '@/api/client'
+import { clockText } from '@/components/clockText'
+import LevelMark from '@/components/LevelMark.vue'
+import { LEVELS, type Solution } from '@/api/types'
+import NumberField from './NumberField.vue'
+import type { Typed } from './document'
+import { useBoard } from './useBoard'
+import { useOffer } from './useOffer'
+
+// Targets with which the lanes finish together: what would change, and how far
+// apart they finish before and after. Taken as one step, or left.
+export interface TargetsPlace {
+  block?: string
+  station?: string
+  name: string
+}
+const props = defineProps<{ place: TargetsPlace | null }>()
+const emit = defineEmits<{ close: [] }>()
+const board = useBoard()
+const { offer, asking, problem, askFor, forget } = useOffer<Solution>()
+const windowS = ref<Typed>(undefined)
+
+const names = computed(() => {
+  const blocks = board.preview.preview.value?.blocks ?? []
+  return new Map(
+    blocks.flatMap((block) => block.stations.map((station) => [`${block.id}/${station.id}`, station.name] as const)),
+  )
+})
+const title = (block: string) => board.document.value.blocks.find((held) => held.id === block)?.title || 'Block'
+const shown = (value: Solution['changes'][number]['to']) =>
+  typeof value === 'number' ? String(value) : `${value.min}–${value.max}`
+
+watch(
+  [() => props.place, windowS],
+  ([place]) => {
+    if (!place) return forget()
+    const window_s = typeof windowS.value === 'number' ? windowS.value : undefined
+    void askFor(() =>
+      ask(
+        api.POST('/api/planning/targets', {
+          body: { workout: board.document.value, block: place.block, station: place.station, window_s },
+        }),
+      ),
+    )
+  },
+  { immediate: true },
+)
+
+function take() {
+  if (!offer.value) return
+  board.patch('Targets that finish together', offer.value.patch as Operation[])
+  emit('close')
+}
+</script>
+
+<template>
+  <Dialog
+    :visible="Boolean(place)"
+    modal
+    :header="`Finish together: ${place?.name ?? ''}`"
+    :style="{ width: 'min(46rem, 96vw)' }"
+    @update:visible="emit('close')"
+  >
+    <p class="small quiet">
+      Numbers rounded down to what fills the window, in the order of the levels, with the house's reserve left in the
+      worst round. The level profiles are estimates, for a group and not for a person.
+    </p>
+    <NumberField v-model="windowS" label="Window" unit="s" hint="as planned" width="5rem" />
+    <p v-if="problem" class="warn-text" role="alert">{{ problem }}</p>
+    <p v-else-if="asking && !offer" class="quiet">Working it out…</p>
+    <template v-if="offer">
+      <div class="scroll-x" tabindex="0" role="region" aria-label="Before and after">
+        <table v-if="offer.rows.length" class="ledger small">
+          <thead>
+            <tr>
+              <th scope="col">Seconds per set, or about in all</th>
+              <th v-for="level in LEVELS" :key="level" scope="col"><LevelMark :level="level" /></th>
+              <th scope="col" class="number">Apart</th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="row in offer.rows" :key="`${row.block}/${row.station}`">
+              <th scope="row">{{ row.station ? names.get(`${row.block}/${row.station}`) : title(row.block) }}</th>
+              <td v-for="level in LEVELS" :key="level">
+                <template v-if="row.after[level] !== null"
+                  >{{ clockText(row.before[level] ?? 0) }} → <b>{{ clockText(row.after[level] ?? 0) }}</b></template
+                ><template v-else>–</template>
+              </td>
+              <td class="number">
+                {{ row.spread_before_s }} → <b>{{ row.spread_after_s }} s</b>
+              </td>
+            </tr>
+          </tbody>
+        </table>
+      </div>
+      <p v-for="kept in offer.kept" :key="kept.block" class="small quiet">{{ title(kept.block) }}: {{ kept.why }}.</p>
+      <ul v-if="offer.changes.length" class="changes small">
+        <li v-for="change in offer.changes" :key="change.pointer">
+          <LevelMark :level="change.level" bare /> {{ names.get(`${change.block}/${change.station}`) }}:
+          {{ shown(change.from) }} → <b>{{ shown(change.to) }}</b>
+        </li>
+      </ul>
+      <p v-else>The numbers are as near as they can be.</p>
+    </template>
+    <div class="row end">
+      <Button label="Leave it" severity="secondary" variant="outlined" @click="emit('close')" />
+      <Button label="Take these" :disabled="!offer?.changes.length || asking" @click="take" />
+    </div>
+  </Dialog>
+</template>
+
+<style scoped>
+.changes {
+  columns: 2;
+  padding: 0;
+  margin: var(--space-3) 0;
+  list-style: none;
+}
+.end {
+  justify-content: flex-end;
+  margin-top: var(--space-3);
+}
+@media (max-width: 40rem) {
+  .changes {
+    columns: 1;
+  }
+}
+</style>

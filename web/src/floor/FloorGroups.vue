@@ -1,0 +1,69 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { LEVELS, type BlockPreview } from '@/api/types'
+import LevelMark from '@/components/LevelMark.vue'
+import type { useVersions } from './useVersions'
+
+// Groups that move on together: at which station each stands now, or goes to next.
+const props = defineProps<{
+  preview: BlockPreview
+  /** The second of the plan as it was made, before anything was added. */
+  second: number
+  working: boolean
+  versions: ReturnType<typeof useVersions>
+}>()
+
+const rows = computed(() =>
+  (props.preview.groups ?? []).map((group) => {
+    const at = group.stops.findLast((stop) => stop.start_s <= props.second)
+    const following = group.stops.find((stop) => stop.start_s > props.second)
+    const stop = props.working ? at : (following ?? at)
+    return { number: group.number, station: stop?.station }
+  }),
+)
+</script>
+
+<template>
+  <div class="groups" :style="{ gridTemplateColumns: `repeat(${Math.min(rows.length, 4)}, 1fr)` }">
+    <section v-for="row in rows" :key="row.number" class="group" :aria-label="`Group ${row.number}`">
+      <p class="number">Group {{ row.number }}</p>
+      <p class="name">{{ versions.name(preview.id, row.station) }}</p>
+      <p v-for="level in LEVELS" :key="level" class="version">
+        <LevelMark :level="level" bare />
+        {{ versions.version(preview.id, row.station, level).name }},
+        {{ versions.version(preview.id, row.station, level).target }}
+      </p>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.groups {
+  display: grid;
+  gap: 1.4vh 2vw;
+}
+.group {
+  border-top: 0.7vh solid var(--ink);
+  padding-top: 0.7vh;
+  min-width: 0;
+}
+.number {
+  font-size: max(0.95rem, 2.4vh);
+  color: var(--ink-soft);
+}
+.name {
+  font-family: var(--font-display);
+  font-weight: 700;
+  font-size: max(1.2rem, 4.2vh);
+  line-height: 1.08;
+}
+.version {
+  font-size: max(0.9rem, 2.2vh);
+  line-height: 1.25;
+}
+@media (max-width: 44rem) {
+  .groups {
+    grid-template-columns: 1fr !important;
+  }
+}
+</style>

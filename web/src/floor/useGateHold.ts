@@ -1,0 +1,37 @@
+import { computed, ref, watch, type Ref } from 'vue'
+import type { Plan } from './plan'
+
+/** The clock stops so shortly before the gate that what is called there comes when it goes on. */
+const SHORTLY_S = 0.001
+const NEAR_S = 0.01
+
+/**
+ * At the end of a stretch that the people pace, the clock waits until somebody
+ * says that all are through: the plan knew only about when.
+ */
+export function useGateHold(
+  plan: Readonly<Ref<Plan>>,
+  second: Readonly<Ref<number>>,
+  running: Readonly<Ref<boolean>>,
+  jumps: Readonly<Ref<number>>,
+  holdAt: (second: number) => void,
+) {
+  const heldAt = ref<number | null>(null)
+  const gates = computed(() => plan.value.blocks.flatMap((block) => block.gates.filter((gate) => gate.waits)))
+  let jumped = jumps.value
+
+  watch(second, (now, before) => {
+    const sought = jumps.value !== jumped
+    jumped = jumps.value
+    if (sought || !running.value) return
+    const gate = gates.value.find((candidate) => before < candidate.endS - NEAR_S && now >= candidate.endS - NEAR_S)
+    if (!gate) return
+    heldAt.value = gate.endS
+    holdAt(gate.endS - SHORTLY_S)
+  })
+  watch(running, (now) => {
+    if (now) heldAt.value = null
+  })
+
+  return heldAt
+}
