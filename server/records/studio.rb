@@ -12,7 +12,7 @@ module Server
       has_many :studio_movements, class_name: "Server::Records::StudioMovement"
 
       # Catalogues by studio, with the version they were read at; one hash write at a time.
-      KEPT = Hash.new
+      KEPT = {} # rubocop:disable Style/MutableConstant
       private_constant :KEPT
 
       # The house's movements and the studio's own, retired ones too: a circuit

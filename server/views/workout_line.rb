@@ -9,7 +9,10 @@ module Server
       attributes :id, :title, :ready, :total_s, :lock_version, :tags
       attribute(:stations) { |workout| workout.stations_count }
       attribute(:slot_minutes) { |workout| workout.document["slot_minutes"] }
-      attribute(:formats) { |workout| (workout.document["blocks"] || []).map { |block| block["format"] }.uniq - ["pause"] }
+      # Of what is trained: a warm-up by the clock says nothing about a circuit.
+      attribute(:formats) do |workout|
+        (workout.document["blocks"] || []).select { |block| %w[main finisher].include?(block["role"]) }.map { |block| block["format"] }.uniq
+      end
       attribute(:updated_at) { |workout| Views.instant(workout.updated_at) }
       attribute(:updated_by) { |workout| workout.updated_by&.name }
     end

@@ -9,9 +9,22 @@ RSpec.describe "The published workout schema" do
   let(:document) do
     workout_document(
       intervals([station("s1", levels: {"beginner" => {"tempo" => "2-0-1-0", "reps" => {"min" => 4, "max" => 8}}}), station("s2", sides: "split")],
-        rounds_by_level: {"beginner" => 1}, round_rest_s: 60, escalate: false, switch_s: 2), pause,
-      house: {"pace" => {"beginner" => 1.2}, "reserve" => 2}, slot_minutes: 45, depth: "parallel"
+        rounds_by_level: {"beginner" => 1}, round_rest_s: 60, escalate: false, switch_s: 2, flow: "together", scaling: "share",
+        shares: {"beginner" => 50}, set_aside: {"cap_s" => 60}), pause, *others,
+      house: {"pace" => {"beginner" => 1.2}, "reserve" => 2, "fill" => 90, "ranges" => {"beginner" => {"min" => 5, "max" => 9}}, "lowering_s" => {"advanced" => 2}},
+      slot_minutes: 45, depth: "parallel", head_count: 12
     )
+  end
+
+  # A block of each other format, with the keys that are its own.
+  let(:others) do
+    ladder = station("l").tap { |held| held["levels"].each_value { |given| given.delete("reps") } }.merge("ladder" => {"total" => 20, "shape" => "flat", "step" => 2}, "in_rounds" => [1, 2])
+    day = station("q").tap { |held| held["levels"].each_value { |given| given.delete("reps") and given["quota"] = {"min" => 20, "max" => 30} } }
+    sets = station("c", set_aside: {"in_rounds" => [1]}).tap { |held| held["levels"]["advanced"].merge!("reps" => 10, "splits" => [6, 4], "set_aside" => {"quota" => {"min" => 1, "max" => 2}}) }
+    {"rounds" => {"rounds" => 2, "gate" => "round", "cap_s" => 300, "target_s" => 200, "stations" => [station("r")]},
+     "amrap" => {"cap_s" => 300, "stations" => [station("a", scaling: "tempo")]}, "chipper" => {"set_rest_s" => 10, "gate" => "free", "stations" => [sets]},
+     "ladder" => {"rounds" => 2, "stations" => [ladder]}, "every_minute" => {"rounds" => 2, "interval_s" => 60, "stations" => [station("e")]},
+     "quota" => {"day" => "lighter", "stations" => [day]}}.map { |format, keys| {"id" => format, "role" => "main", "format" => format, **keys} }
   end
 
   strange_values = [nil, -1, 0, 1, 51, 3.0, 1.5, 10**9, "", "both", "x" * 1001, true, [], {}, "0-0-0-0", [1, 1], {"min" => 1}].freeze

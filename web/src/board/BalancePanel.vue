@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import SelectButton from 'primevue/selectbutton'
+import Select from 'primevue/select'
 import { computed, ref } from 'vue'
 import { clockText } from '@/components/clockText'
 import LevelMark from '@/components/LevelMark.vue'
@@ -12,14 +12,14 @@ const board = useBoard()
 const by = ref<keyof Balance>('pattern')
 const unit = ref<'work_s' | 'moves'>('work_s')
 const BY = [
-  { value: 'pattern', label: 'Pattern' },
-  { value: 'plane', label: 'Plane' },
-  { value: 'position', label: 'Position' },
-  { value: 'impact', label: 'Impact' },
+  { value: 'pattern', label: 'by pattern' },
+  { value: 'plane', label: 'by plane' },
+  { value: 'position', label: 'by position' },
+  { value: 'impact', label: 'by impact' },
 ]
 const UNITS = [
-  { value: 'work_s', label: 'Time' },
-  { value: 'moves', label: 'Moves' },
+  { value: 'work_s', label: 'in time' },
+  { value: 'moves', label: 'in moves' },
 ]
 const balance = computed(() => board.preview.preview.value?.balance)
 const values = computed(() => {
@@ -36,24 +36,24 @@ const shown = (number: number) => (unit.value === 'work_s' ? clockText(number) :
 <template>
   <section aria-label="Balance">
     <h2>Balance</h2>
-    <SelectButton
-      v-model="by"
-      :options="BY"
-      option-label="label"
-      option-value="value"
-      :allow-empty="false"
-      size="small"
-      aria-label="Balance by"
-    />
-    <SelectButton
-      v-model="unit"
-      :options="UNITS"
-      option-label="label"
-      option-value="value"
-      :allow-empty="false"
-      size="small"
-      aria-label="In time or moves"
-    />
+    <div class="row">
+      <Select
+        v-model="by"
+        :options="BY"
+        option-label="label"
+        option-value="value"
+        size="small"
+        aria-label="Balance by"
+      />
+      <Select
+        v-model="unit"
+        :options="UNITS"
+        option-label="label"
+        option-value="value"
+        size="small"
+        aria-label="In time or moves"
+      />
+    </div>
     <table v-if="values.length" class="small">
       <thead class="visually-hidden">
         <tr>

@@ -112,7 +112,6 @@ function setField(field: ClockField, value: Typed) {
       size="small"
       @update:model-value="set('day', $event)"
     />
-    <SchoolChoice :model-value="block.scaling" label="Levels by" @update:model-value="set('scaling', $event)" />
     <Button
       v-if="hasMore"
       :label="asked ? 'Less' : 'More'"
@@ -121,6 +120,7 @@ function setField(field: ClockField, value: Typed) {
       size="small"
       @click="asked = !asked"
     />
+    <SchoolChoice :model-value="block.scaling" label="Levels by" @update:model-value="set('scaling', $event)" />
   </div>
   <p v-if="board.errorAt(`${pointer}/stations`)" class="small warn-text" role="alert">
     Stations {{ board.errorAt(`${pointer}/stations`) }}

@@ -3,11 +3,13 @@ import { computed } from 'vue'
 import { clockText } from '@/components/clockText'
 import LevelMark from '@/components/LevelMark.vue'
 import { readable } from '@/components/readable'
+import { useBoard } from './useBoard'
 import { LEVELS, type Block, type BlockPreview, type Level } from '@/api/types'
 
 // What a block comes to beyond its clock: predictions where the people pace it,
 // the order of the groups where they move on, and the kit that is needed at once.
 const props = defineProps<{ block: Block; preview: BlockPreview }>()
+const board = useBoard()
 
 const forecast = computed(() => props.preview.forecast)
 const stationName = (id: string) => props.preview.stations.find((station) => station.id === id)?.name ?? id
@@ -78,7 +80,7 @@ const kit = computed(() =>
 
 <template>
   <div class="forecast small">
-    <table v-if="forecast && block.format !== 'quota' && preview.stations.length" class="lanes">
+    <table v-if="forecast && block.format !== 'quota' && preview.stations.length" class="predicted">
       <caption class="quiet">
         A prediction, from tempo and the house's pace for each level
       </caption>
@@ -123,7 +125,7 @@ const kit = computed(() =>
       >
     </p>
     <p v-if="kit.length" class="quiet">
-      Kit at once:
+      Kit at once for {{ board.document.value.head_count ?? 12 }} people:
       <template v-for="(piece, index) in kit" :key="piece.equipment"
         ><span v-if="index">, </span>{{ readable(piece.equipment) }} {{ piece.together }} together or
         {{ piece.rotate }} in groups</template

@@ -36,6 +36,14 @@ const ready = computed(() => board.preview.preview.value?.ready ?? false)
       :error="board.errorAt('/slot_minutes')"
       @update:model-value="board.edit('Slot', (draft) => setKey(draft, 'slot_minutes', $event), 'slot')"
     />
+    <NumberField
+      label="People"
+      hint="12"
+      width="3.2rem"
+      :model-value="document.head_count"
+      :error="board.errorAt('/head_count')"
+      @update:model-value="board.edit('People', (draft) => setKey(draft, 'head_count', $event), 'people')"
+    />
     <span
       class="state small"
       :class="{ 'warn-text': ['offline', 'refused', 'conflict'].includes(saveState) }"

@@ -213,6 +213,7 @@ const blockTitle = (id: string) => document.value.blocks.find((block) => block.i
   position: sticky;
   top: var(--space-3);
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: var(--space-4);
   border-top: 2px solid var(--ink);
   padding-top: var(--space-3);

@@ -262,7 +262,7 @@ function setRounds(text: string | undefined) {
   width: 5.5rem;
 }
 .standard {
-  flex-basis: 100%;
+  flex: 1 1 16rem;
 }
 .grow {
   flex: 1 1 12rem;

@@ -144,7 +144,8 @@ function pressed(event: KeyboardEvent) {
   color: var(--ink-soft);
 }
 .pick {
-  align-self: center;
+  flex: none;
+  align-self: flex-start;
   accent-color: var(--accent);
   width: 1.1rem;
   height: 1.1rem;

@@ -32,6 +32,14 @@ const names = computed(() => {
   )
 })
 const title = (block: string) => board.document.value.blocks.find((held) => held.id === block)?.title || 'Block'
+/** A station without a number has nothing to be apart by, and a pause no targets. */
+const rows = computed(() => offer.value?.rows.filter((row) => LEVELS.some((level) => row.after[level] !== null)) ?? [])
+const keptBlocks = computed(
+  () =>
+    offer.value?.kept.filter(
+      (kept) => board.document.value.blocks.find((block) => block.id === kept.block)?.format !== 'pause',
+    ) ?? [],
+)
 const shown = (value: Solution['changes'][number]['to']) =>
   typeof value === 'number' ? String(value) : `${value.min}–${value.max}`
 
@@ -75,7 +83,7 @@ function take() {
     <p v-else-if="asking && !offer" class="quiet">Working it out…</p>
     <template v-if="offer">
       <div class="scroll-x" tabindex="0" role="region" aria-label="Before and after">
-        <table v-if="offer.rows.length" class="ledger small">
+        <table v-if="rows.length" class="ledger small">
           <thead>
             <tr>
               <th scope="col">Seconds per set, or about in all</th>
@@ -84,7 +92,7 @@ function take() {
             </tr>
           </thead>
           <tbody>
-            <tr v-for="row in offer.rows" :key="`${row.block}/${row.station}`">
+            <tr v-for="row in rows" :key="`${row.block}/${row.station}`">
               <th scope="row">{{ row.station ? names.get(`${row.block}/${row.station}`) : title(row.block) }}</th>
               <td v-for="level in LEVELS" :key="level">
                 <template v-if="row.after[level] !== null"
@@ -98,7 +106,7 @@ function take() {
           </tbody>
         </table>
       </div>
-      <p v-for="kept in offer.kept" :key="kept.block" class="small quiet">{{ title(kept.block) }}: {{ kept.why }}.</p>
+      <p v-for="kept in keptBlocks" :key="kept.block" class="small quiet">{{ title(kept.block) }}: {{ kept.why }}.</p>
       <ul v-if="offer.changes.length" class="changes small">
         <li v-for="change in offer.changes" :key="change.pointer">
           <LevelMark :level="change.level" bare /> {{ names.get(`${change.block}/${change.station}`) }}:

@@ -55,7 +55,8 @@ const rows = computed(() =>
   font-family: var(--font-display);
   font-weight: 700;
   font-size: max(1.2rem, 4.2vh);
-  line-height: 1.08;
+  line-height: 1.15;
+  margin-bottom: 0.6vh;
 }
 .version {
   font-size: max(0.9rem, 2.2vh);

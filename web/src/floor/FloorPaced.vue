@@ -106,7 +106,12 @@ function about(level: Level): string {
           :key="station.id"
           :class="{ through: isTotal && nextSet(station.id, level) === 0 }"
         >
-          <span class="name">{{ versions.version(block.id, station.id, level).name }}</span>
+          <span class="name"
+            >{{ versions.version(block.id, station.id, level).name
+            }}<span v-if="stations.length < 5" class="standard">{{
+              versions.version(block.id, station.id, level).standard
+            }}</span></span
+          >
           <span v-if="isTotal" class="target"
             ><b>{{ total(station.id, level) - done(station.id, level) }}</b> of {{ total(station.id, level) }}</span
           >
@@ -178,6 +183,14 @@ li {
   font-size: max(1rem, 2.9vh);
   line-height: 1.1;
 }
+.standard {
+  display: block;
+  font-family: var(--font-text);
+  font-weight: 400;
+  font-size: max(0.8rem, 1.8vh);
+  color: var(--ink-soft);
+  line-height: 1.2;
+}
 .target {
   font-size: max(1rem, 2.9vh);
   font-weight: 600;
@@ -217,6 +230,9 @@ li {
   font-size: 1.6rem;
 }
 @media (max-width: 44rem) {
+  .standard {
+    display: none;
+  }
   .levels {
     grid-template-columns: 1fr;
   }

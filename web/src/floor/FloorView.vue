@@ -52,7 +52,10 @@ const planBlock = computed(() => plan.value.blocks.find((block) => block.id === 
 const blockNow = computed(() => props.run.document.blocks.find((block) => block.id === moment.value.blockId))
 const blockPreview = computed(() => props.run.preview.blocks.find((block) => block.id === moment.value.blockId))
 const pacedNow = computed(() => Boolean(blockPreview.value?.paced && blockNow.value))
-const about = computed(() => moment.value.paced && !planBlock.value?.capped)
+/** A rest between rounds is the clock's; the work before a gate is anybody's guess. */
+const about = computed(
+  () => moment.value.paced && !planBlock.value?.capped && !['rest', 'ready', 'pause'].includes(moment.value.kind),
+)
 const paced = useTemplateRef<{ tap: (level: Level) => void }>('paced')
 const chart = computed(() => stretched(plan.value))
 const leftText = computed(() => clockText(Math.ceil(plan.value.totalS - second.value)))
@@ -129,7 +132,9 @@ watch(clock.isOver, (over) => over && nextTick(() => document.getElementById('to
     <header class="strip">
       <span class="where"
         ><b>{{ moment.blockTitle }}</b>
-        <template v-if="moment.round"> · round {{ moment.round }} of {{ moment.rounds }}</template></span
+        <template v-if="moment.round && moment.rounds > 1">
+          · round {{ moment.round }} of {{ moment.rounds }}</template
+        ></span
       >
       <span class="status small" role="status">
         <template v-if="state === 'paused'">paused</template>

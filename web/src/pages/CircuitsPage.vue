@@ -52,6 +52,7 @@ const shown = computed(() =>
     .filter((workout) => !tag.value || workout.tags.includes(tag.value))
     .sort(COMPARE[order.value]),
 )
+const isPredicted = (workout: WorkoutLine) => workout.formats.some((id) => ['rounds', 'ladder', 'chipper'].includes(id))
 const formatNames = (workout: WorkoutLine) =>
   workout.formats.map((id) => FORMATS.find((known) => known.value === id)?.label ?? id).join(', ')
 
@@ -181,7 +182,10 @@ useShortcuts([
                 <br /><TagsField :tags="workout.tags" :title="workout.title" @save="saveTags(workout, $event)" />
               </td>
               <td class="small">{{ formatNames(workout) }}</td>
-              <td class="number">{{ clockText(workout.total_s) }}</td>
+              <td class="number">
+                <span v-if="isPredicted(workout)" class="small quiet">about </span
+                >{{ workout.total_s ? clockText(workout.total_s) : '–' }}
+              </td>
               <td class="number">{{ workout.slot_minutes ? `${workout.slot_minutes} min` : '–' }}</td>
               <td class="number">{{ workout.stations }}</td>
               <td class="small quiet">

@@ -62,7 +62,9 @@ const stationNames = (block: Block) =>
             <RouterLink :to="{ name: 'board', params: { id: side.workout.id } }">{{ side.workout.title }}</RouterLink>
           </h2>
           <p>
-            <span class="figure total">{{ clockText(side.preview.total_s) }}</span>
+            <span v-if="side.preview.blocks.some((block) => block.paced && block.format !== 'amrap')" class="quiet"
+              >about </span
+            ><span class="figure total">{{ clockText(side.preview.total_s) }}</span>
             <span class="quiet">
               of {{ side.workout.slot_minutes ? `${side.workout.slot_minutes} min` : 'no slot' }} ·
               {{ side.preview.findings.length }} findings</span
@@ -101,9 +103,9 @@ const stationNames = (block: Block) =>
           </table>
           <ol class="blocks">
             <li v-for="(block, index) in side.workout.document.blocks" :key="block.id">
-              <b>{{ block.title }}</b>
-              <span class="quiet">
-                {{ formatName(block) }}, {{ clockText(side.preview.blocks[index]?.total_s ?? 0) }}</span
+              <b>{{ block.title }}</b>:
+              <span class="quiet"
+                >{{ formatName(block) }}, {{ clockText(side.preview.blocks[index]?.total_s ?? 0) }}</span
               >
               <br /><span class="small">{{ stationNames(block) }}</span>
             </li>

@@ -182,7 +182,7 @@ const roundsOf = (block: string, personId: string) =>
                 <div class="row">
                   <Button
                     v-if="nextSet(block.id, goal)"
-                    :label="`+ ${nextSet(block.id, goal)}`"
+                    :label="`A set of ${nextSet(block.id, goal)} done`"
                     :aria-label="`A set of ${nextSet(block.id, goal)}: ${goal.name}`"
                     @click="add(block.id, goal.station, nextSet(block.id, goal))"
                   />

@@ -251,8 +251,9 @@ onBeforeRouteLeave(() => !dirty.value || window.confirm('Leave without keeping t
                 <RouterLink :to="{ name: 'board', params: { id: circuit.id } }">{{ circuit.title }}</RouterLink></label
               >
               <span class="small quiet">
-                {{ clockText(circuit.total_before_s) }} → {{ clockText(circuit.total_after_s) }},
-                {{ plural(circuit.targets, 'target') }}<template v-if="circuit.depth">, depth</template>
+                {{ clockText(circuit.total_before_s) }} → {{ clockText(circuit.total_after_s)
+                }}<template v-if="circuit.targets">, {{ plural(circuit.targets, 'target') }}</template
+                ><template v-if="circuit.depth">, depth</template>
               </span>
             </li>
           </ul>

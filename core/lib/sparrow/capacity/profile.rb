@@ -29,7 +29,7 @@ module Sparrow
       end
 
       def self.demand(rung)
-        Catalogue.house.variation(rung).demand_value.rationalize(Rational(1, 1000))
+        Rational(Catalogue.house.variation(rung).demand_value.to_s)
       end
       private_class_method :levels, :read, :strength, :demand
 

@@ -31,7 +31,7 @@ module Sparrow
         load = load_of(take, 1)
         fresh = load && fresh(take, load)
         per_set = fresh ? (fresh * COMFORTABLE / [load.amount, 1].min).floor : PLAIN
-        size = [[per_set, LEAST].max, total].min
+        size = [per_set, LEAST].max.clamp(nil, total)
         split(total, (total / size.to_f).ceil)
       end
 
@@ -62,7 +62,7 @@ module Sparrow
 
       # Nothing leaves the reserve: short sets all the same, at least of three.
       def self.fallback(total, most)
-        [[total / LEAST, 1].max, most].min
+        [total / LEAST, 1].max.clamp(nil, most)
       end
 
       def self.load_of(take, count)

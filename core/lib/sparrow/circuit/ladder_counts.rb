@@ -34,7 +34,7 @@ module Sparrow
         given = @ladder.fetch("total")
         return given unless (@station["scaling"] || @block["scaling"]) == "share"
         shared = Scaling::Rounding.of(given, share(level), alternating: @levels.fetch(level).evens?, fives_from: @house.fives_from)
-        [[Scaling::Rounding.to_step(shared, step), step].max, given].min
+        [Scaling::Rounding.to_step(shared, step), step].max.clamp(nil, given)
       end
 
       private

@@ -164,7 +164,7 @@ module Sparrow
       end
 
       def switch(given, station, block, at)
-        return unless (given["sides"] || station["sides"]) == "split" && block["format"] == "intervals"
+        return if block["format"] != "intervals" || (given["sides"] || station["sides"]) != "split"
         stop = given["work_s"] || longest(given["hold_s"])&.*(2) || station["work_s"] || block["work_s"]
         switch_s = block.fetch("switch_s", 0)
         return if switch_s < stop / 2

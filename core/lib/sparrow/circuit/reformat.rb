@@ -5,7 +5,7 @@ module Sparrow
     # Another format for a block, with nothing lost of what was typed: keys that
     # the new format knows are kept, a few are converted, the others are set
     # aside in the block itself and come back when a format knows them again.
-    # docs/formats/changing-formats.md is written from TABLE by a spec's help.
+    # docs/formats/changing-formats.md holds the table, and a spec holds it to this.
     class Reformat
       FORMATS = Form::BLOCK_KEYS.keys.freeze
       # What a format opens with where nothing stands yet.
@@ -36,7 +36,7 @@ module Sparrow
         return @block if @from == @to
         moved = shift(@block, Form::BLOCK_KEYS.fetch(@to), Form::ALL_BLOCK_KEYS)
         moved = OPENING.fetch(@to).merge(moved) { |_, opening, typed| typed.nil? ? opening : typed }
-        moved["gate"] = "free" if @to == "chipper" && moved["gate"] && !CHIPPER_GATES.include?(moved["gate"])
+        moved = unknown_gate(moved) if @to == "chipper" && moved["gate"] && !CHIPPER_GATES.include?(moved["gate"])
         moved.merge("format" => @to, "stations" => (@block["stations"] || []).map { |station| station(station) })
       end
 
@@ -52,6 +52,15 @@ module Sparrow
         {"kept" => (kept - converted).sort, "converted" => converted.sort, "set_aside" => (block_keys + station_keys + level_keys - kept - converted).sort}
       end
 
+      # @return [String] the fates of all pairs, a line each, as Markdown
+      def self.table
+        rows = FORMATS.product(FORMATS).reject { |from, to| from == to }.map do |from, to|
+          cells = fates(from, to).values_at("kept", "converted", "set_aside").map { |keys| keys.empty? ? "–" : keys.join(", ") }
+          "| #{from} → #{to} | #{cells.join(" | ")} |"
+        end
+        ["| change | kept | converted | set aside |", "|---|---|---|---|", *rows].join("\n")
+      end
+
       def self.converted(from, to)
         keys = []
         keys << "reps" if to == "ladder" || (to == "quota" && !%w[ladder quota].include?(from))
@@ -62,6 +71,11 @@ module Sparrow
       private_class_method :converted
 
       private
+
+      # A chipper has no rounds to wait after: nobody waits, and the gate is kept for later.
+      def unknown_gate(moved)
+        moved.except("gate").merge("set_aside" => (moved["set_aside"] || {}).merge("gate" => moved["gate"]))
+      end
 
       # Moves keys between a holder and its "set_aside".
       def shift(holder, known, movable)

@@ -59,7 +59,7 @@ module Sparrow
       def beside(level, given, advanced)
         case @school
         when "tempo" then {"tempo" => lowered(level, given)}
-        when "load" then {"load_kg" => advanced["load_kg"] && halves(advanced["load_kg"] * @house.share(:load_shares, level))}
+        when "load" then {"load_kg" => advanced["load_kg"] && halves(Rational(advanced["load_kg"].to_s) * @house.share(:load_shares, level))}
         when "rest" then {"rest_s" => @rest_s && Rounding.to_step(@rest_s * @house.share(:rest_shares, level), 5)}
         else {}
         end
@@ -72,7 +72,7 @@ module Sparrow
       end
 
       def halves(kilos)
-        number = Rounding.to_step(kilos.rationalize(Rational(1, 100)) * 2, 1) / 2.0
+        number = Rounding.to_step(kilos * 2, 1) / 2.0
         (number == number.to_i) ? number.to_i : number
       end
 
@@ -86,7 +86,7 @@ module Sparrow
       def in_fives(hold, share)
         return if hold.nil?
         return hold.transform_values { |seconds| in_fives(seconds, share) } if hold.is_a?(Hash)
-        [[Rounding.to_step(hold * share, 5), 5].max, hold].min
+        [Rounding.to_step(hold * share, 5), 5].max.clamp(nil, hold)
       end
 
       def share(key, level)

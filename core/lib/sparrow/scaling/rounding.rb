@@ -17,7 +17,7 @@ module Sparrow
         return advanced if share >= 1
         step = step_for(advanced, alternating, fives_from)
         least = alternating ? LEAST_ALTERNATING : LEAST
-        [[to_step(advanced * share, step), least].max, advanced].min
+        [to_step(advanced * share, step), least].max.clamp(nil, advanced)
       end
 
       # @return [Integer] the unit in which a number of this size is called

@@ -50,7 +50,7 @@ module Sparrow
         chosen = []
         until left.empty?
           best = left.max_by { |movement| [gain(movement, reached), worth(movement), movement.id] }
-          chosen << [best, why(best, reached)]
+          chosen << [best, why(best)]
           reached |= joints_of(best)
           left -= [best]
         end
@@ -65,9 +65,10 @@ module Sparrow
         joints_of(movement).sum { |joint| @loads.joints[joint] }
       end
 
-      def why(movement, reached)
-        joints = (joints_of(movement) - reached).select { |joint| @loads.joints[joint].positive? }.sort_by { |joint| -@loads.joints[joint] }.first(3)
-        return "Rehearses the #{Suggest.words(movement.pattern)} that comes later." if joints.empty? && @loads.patterns[movement.pattern].positive?
+      def why(movement)
+        later_s = @loads.patterns[movement.pattern] / 3
+        return "Rehearses the #{Suggest.words(movement.pattern)}: #{ClockText.of(later_s)} of it later." if later_s.positive?
+        joints = joints_of(movement).select { |joint| @loads.joints[joint].positive? }.sort_by { |joint| -@loads.joints[joint] }.first(3)
         return "Keeps everything moving; nothing later asks for it." if joints.empty?
         "Moves the #{Suggest.list(joints)}: #{ClockText.of(joints.map { |joint| @loads.joints[joint] }.max / 3)} of load later."
       end

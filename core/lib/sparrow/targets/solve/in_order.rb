@@ -22,19 +22,6 @@ module Sparrow
         end
         private_class_method :same?
       end
-
-      # A number lowered until it leaves the reserve in the worst round.
-      module Reserve
-        # @param amounts [Hash] what this lane's cells ask so far; the number chosen is added
-        # @return [Integer, nil]
-        def self.within(capacity, cell, number, amounts, reserve)
-          return number if number.nil? || number < 1
-          highest = capacity.highest(cell.take, reserve: reserve, below: number + 1, amounts: amounts)
-          kept = highest.positive? ? [cell.rounded(highest), 1].max : number
-          amounts[cell.take.object_id] = kept
-          kept
-        end
-      end
     end
   end
 end

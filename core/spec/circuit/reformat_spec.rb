@@ -1,0 +1,65 @@
+# frozen_string_literal: true
+
+RSpec.describe Sparrow::Circuit::Reformat do
+  formats = described_class::FORMATS
+  blocks = {
+    "intervals" => {"work_s" => 35, "rest_s" => 25, "rounds" => 2, "round_rest_s" => 50, "switch_s" => 3, "flow" => "together", "rest_after_last" => true,
+                    "rounds_by_level" => {"beginner" => 1}, "escalate" => false},
+    "every_minute" => {"interval_s" => 75, "rounds" => 4, "escalate" => true},
+    "rounds" => {"rounds" => 3, "gate" => "station", "cap_s" => 600, "target_s" => 500, "rest_s" => 5, "round_rest_s" => 30},
+    "amrap" => {"cap_s" => 840},
+    "chipper" => {"gate" => "station", "cap_s" => 900, "target_s" => 800, "set_rest_s" => 15},
+    "ladder" => {"rounds" => 4, "gate" => "round", "cap_s" => 700, "round_rest_s" => 40},
+    "quota" => {"day" => "lighter"}
+  }.freeze
+
+  # One block of a format with everything typed in it that the format knows.
+  def typed(format, keys)
+    levels = Sparrow::Catalogue.house.movement("squat").opening_prescriptions.transform_values { |given| given.merge("reps" => 12, "tempo" => "3-0-1-0") }
+    station = {"id" => "s", "movement" => "squat", "note" => "slow", "levels" => levels}
+    case format
+    when "chipper" then levels.each_value { |given| given["splits"] = [7, 5] }
+    when "quota" then levels.each_value { |given| given.delete("reps") and given["quota"] = {"min" => 30, "max" => 50} }
+    when "ladder" then station["ladder"] = {"total" => 40, "shape" => "ascending"} and levels.each_value { |given| given.delete("reps") }
+    else station["in_rounds"] = [1] unless format == "amrap"
+    end
+    {"id" => "b", "role" => "main", "format" => format, "title" => "Locks", "get_ready_s" => 10, "scaling" => "share", **keys, "stations" => [station]}
+  end
+
+  formats.product(formats).reject { |from, to| from == to }.each do |from, to|
+    it "goes from #{from} to #{to} and back without losing anything that was typed" do
+      block = typed(from, blocks.fetch(from))
+      expect(refusal_of(workout_document(block))).to eq({})
+      there = described_class.call(block, to)
+      expect(refusal_of(workout_document(there))).to eq({}), there.inspect
+      expect(there).to include("format" => to, "title" => "Locks", "scaling" => "share")
+      back = described_class.call(there, from)
+      expect(refusal_of(workout_document(back))).to eq({})
+      expect(back).to include(block.except("stations"))
+      station = block["stations"].first
+      expect(back["stations"].first).to include(station.except("levels"))
+      Sparrow::Level::ALL.each { |level| expect(back["stations"].first["levels"][level]).to include(station["levels"][level]) }
+    end
+  end
+
+  it "keeps what was typed through any walk of formats" do
+    block = typed("intervals", blocks.fetch("intervals"))
+    walked = formats.shuffle(random: Random.new(7)).reduce(block) { |held, format| described_class.call(held, format) }
+    expect(described_class.call(walked, "intervals")).to include(block.except("stations"))
+  end
+
+  it "makes a number a round into a total over the rounds" do
+    ladder = described_class.call(typed("rounds", blocks["rounds"].merge("rounds" => 4)).tap { |block| block["stations"].first.delete("in_rounds") }, "ladder")
+    expect(ladder["stations"].first["ladder"]).to eq("total" => 48, "shape" => "descending")
+  end
+
+  it "does not stumble over what is half typed" do
+    broken = {"id" => "b", "role" => "main", "format" => "rounds", "rounds" => "", "stations" => [{"id" => "s", "movement" => "squat", "levels" => {"advanced" => {"reps" => "x"}}}]}
+    formats.each { |format| expect(described_class.call(broken, format)["format"]).to eq(format) }
+  end
+
+  it "is told in docs/formats/changing-formats.md as it is" do
+    told = File.read(File.join(Sparrow::ROOT, "..", "docs", "formats", "changing-formats.md"))
+    expect(told).to include(described_class.table)
+  end
+end

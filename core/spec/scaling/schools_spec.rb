@@ -1,0 +1,88 @@
+# frozen_string_literal: true
+
+RSpec.describe Sparrow::Scaling do
+  let(:same_rung) { {"beginner" => "squat.parallel", "intermediate" => "squat.parallel", "advanced" => "squat.parallel"} }
+
+  def open_levels(rungs = same_rung, **advanced)
+    rungs.to_h { |level, rung| [level, {"variation" => rung}.merge((level == "advanced") ? advanced.transform_keys(&:to_s) : {})] }
+  end
+
+  # The three prescriptions of a block's one station under a school.
+  def under(school, levels, movement: "squat", **block)
+    station = {"id" => "s", "movement" => movement, "levels" => levels}
+    workout = Sparrow::Circuit.read(workout_document(intervals([station], scaling: school, **block)))
+    Sparrow::Level::ALL.map { |level| workout.blocks.first.stations.first.at(level) }
+  end
+
+  it "offers every school that a document may name, each with what it is good for" do
+    form = Sparrow::Circuit::Form::SCALING
+    expect(described_class.schools.map(&:id)).to all(satisfy { |id| form.read(id, Sparrow::Shape::Trail.new) == id })
+    expect(described_class.schools.size).to eq(9)
+    expect(described_class.schools.map(&:good_for)).to all(match(/\w.*\./))
+  end
+
+  it "gives each level its share of the advanced number, by the house's or the block's own shares" do
+    expect(under("share", open_levels(reps: 90)).map(&:reps_counted)).to eq([45, 70, 90])
+    expect(under("share", open_levels(reps: 90), shares: {"beginner" => 40, "intermediate" => 60}).map(&:reps_counted)).to eq([35, 55, 90])
+  end
+
+  it "leaves alone what was typed" do
+    levels = open_levels(reps: 90).merge("beginner" => {"variation" => "squat.chair_tap", "reps" => 12})
+    takes = under("share", levels)
+    expect(takes.map(&:reps_counted)).to eq([12, 70, 90])
+    expect(takes.map(&:filled)).to eq([[], ["reps"], []])
+  end
+
+  it "lets each level go at a third, two thirds and all of the longest hold, in fives" do
+    planks = open_levels({"beginner" => "plank.knees", "intermediate" => "plank.forearm", "advanced" => "plank.forearm"}, hold_s: 60)
+    expect(under("hold", planks, movement: "plank", work_s: 60).map(&:stop_s)).to eq([20, 40, 60])
+    planks["advanced"]["hold_s"] = 50
+    expect(under("hold", planks, movement: "plank", work_s: 60).map(&:stop_s)).to eq([15, 35, 50])
+  end
+
+  it "gives each level the house's band" do
+    expect(under("range", open_levels).map(&:reps)).to eq([6..10, 8..12, 10..16])
+  end
+
+  it "fills nothing where as many clean reps as fit are asked" do
+    expect(under("clean_reps", open_levels).map(&:reps)).to eq([nil, nil, nil])
+  end
+
+  it "keeps rung and number and lowers more slowly from level to level" do
+    takes = under("tempo", open_levels(reps: 8))
+    expect(takes.map(&:reps_counted)).to eq([8, 8, 8])
+    expect(takes.map { |take| take.tempo&.to_s }).to eq([nil, "3-0-1-0", "4-0-1-0"])
+  end
+
+  it "gives each level its share of the bottle, in half kilograms" do
+    expect(under("load", open_levels(reps: 8, load_kg: 2.5)).map(&:load_kg)).to eq([1.5, 2, 2.5])
+  end
+
+  it "gives a lower level a longer rest" do
+    expect(under("rest", open_levels(reps: 8), rest_s: 20).map(&:rest_s)).to eq([40, 30, 20])
+  end
+
+  it "gives a lower level fewer rounds, and one at least" do
+    block = Sparrow::Circuit.read(workout_document(intervals(1, scaling: "rounds", rounds: 3))).blocks.first
+    expect(Sparrow::Level::ALL.map { |level| block.rounds_for(level) }).to eq([1, 2, 3])
+    block = Sparrow::Circuit.read(workout_document(intervals(1, scaling: "rounds", rounds: 4, rounds_by_level: {"beginner" => 3}))).blocks.first
+    expect(Sparrow::Level::ALL.map { |level| block.rounds_for(level) }).to eq([3, 3, 4])
+  end
+
+  it "lets a station follow another school than its block" do
+    station = {"id" => "s", "movement" => "squat", "scaling" => "share", "levels" => open_levels(reps: 40)}
+    workout = Sparrow::Circuit.read(workout_document(intervals([station], scaling: "clean_reps")))
+    expect(workout.blocks.first.stations.first.at("beginner").reps_counted).to eq(20)
+  end
+
+  it "never gives a lower level more than a higher one on the same rung" do
+    levels = open_levels(reps: 40)
+    levels["intermediate"]["reps"] = 15
+    expect(under("share", levels).map(&:reps_counted)).to eq([15, 15, 40])
+  end
+
+  it "refuses shares that fall from one level to the next" do
+    document = workout_document(intervals(1, scaling: "share", shares: {"beginner" => 80, "intermediate" => 60}))
+    expect(refusal_of(document)).to eq("/blocks/0/shares" => "must not fall from one level to the next")
+  end
+end
