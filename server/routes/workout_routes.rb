@@ -6,7 +6,7 @@ module Server
     module WorkoutRoutes
       S = Sparrow::Shape
       CREATE = S::Record.new({"document" => S::Anything.new, "copy_of" => S::Text.new(length: 1..64), "template" => S::Text.new(length: 1..80)})
-      TAG = S::Text.new(length: 1..30, form: /\A[^,\n]*\S[^,\n]*\z/, says: "must be a word or two without a comma")
+      TAG = S::Text.new(length: 1..30, form: /\A[^,\n]*[^,\s][^,\n]*\z/, says: "must be a word or two without a comma")
       TAGS = S::Record.new({"tags" => S::List.new(TAG, size: 0..12, noun: "tags")}, required: %w[tags])
       SAVE = S::Record.new({"document" => S::Anything.new, "lock_version" => S::Whole.new(1..1_000_000_000)},
         required: %w[document lock_version])

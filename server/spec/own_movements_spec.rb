@@ -1,0 +1,89 @@
+# frozen_string_literal: true
+
+require_relative "server_helper"
+
+RSpec.describe "A studio's own movements" do
+  before { signed_in_studio }
+
+  def copy(id = "squat")
+    send_json(:post, "/api/movements", {"copy_of" => id})
+  end
+
+  def document(id)
+    send_json(:get, "/api/movements/#{id}/document")["document"]
+  end
+
+  it "begin as a copy of any other, and stand in the catalogue" do
+    made = copy
+    expect([status, made["id"], made["own"], made["retired"]]).to eq([201, "own_squat", true, false])
+    expect(copy["id"]).to eq("own_squat_2")
+    expect(copy("own_squat")["id"]).to eq("own_squat_3")
+    ids = send_json(:get, "/api/movements")["movements"].map { |movement| movement["id"] }
+    expect(ids).to include("squat", "own_squat", "own_squat_2")
+  end
+
+  it "can be planned with, run and logged" do
+    movement = copy
+    station = {"id" => "s", "movement" => movement["id"], "levels" => movement["opens"]}
+    workout = make_workout(workout_document(intervals([station])))
+    expect(status).to eq(201)
+    expect(open_run(workout)["preview"]["blocks"].first["stations"].first["name"]).to eq(movement["name"])
+  end
+
+  it "are changed as documents, with the same checks" do
+    id = copy["id"]
+    changed = document(id).merge("name" => "Weir squat")
+    expect(send_json(:put, "/api/movements/#{id}", {"document" => changed})["name"]).to eq("Weir squat")
+    changed["ladder"][0]["standard"] = "x"
+    send_json(:put, "/api/movements/#{id}", {"document" => changed})
+    expect([status, field_errors.keys]).to eq([422, ["/document/ladder/0/standard"]])
+    expect(document(id)["ladder"][0]["standard"]).not_to eq("x")
+  end
+
+  it "keep the rungs that circuits may stand on" do
+    id = copy["id"]
+    send_json(:put, "/api/movements/#{id}", {"document" => document(id).tap { |held| held["ladder"].pop }})
+    expect([status, field_errors["/document/ladder"]]).to match([422, /must keep jump/])
+  end
+
+  it "are retired and offered again, and stay in their circuits" do
+    movement = copy
+    workout = make_workout(workout_document(intervals([{"id" => "s", "movement" => movement["id"], "levels" => movement["opens"]}])))
+    expect(send_json(:post, "/api/movements/#{movement["id"]}/retire")["retired"]).to be(true)
+    send_json(:post, "/api/preview", {"workout" => workout["document"]})
+    expect(status).to eq(200)
+    expect(send_json(:post, "/api/movements/#{movement["id"]}/restore")["retired"]).to be(false)
+  end
+
+  it "do not change the house's" do
+    send_json(:put, "/api/movements/squat", {"document" => document("squat")})
+    expect(status).to eq(404)
+    send_json(:post, "/api/movements", {"document" => document("squat")})
+    expect(field_errors).to eq("/document/id" => "must begin with own_")
+    send_json(:post, "/api/movements", {})
+    expect(field_errors.keys).to eq(["/document"])
+  end
+
+  it "are nobody else's" do
+    id = copy["id"]
+    make_studio("Other", email: "other@example.test")
+    sign_in(email: "other@example.test")
+    expect(send_json(:get, "/api/movements")["movements"].map { |movement| movement["id"] }).not_to include(id)
+    %W[/api/movements/#{id} /api/movements/#{id}/document].each do |path|
+      send_json(:get, path)
+      expect(status).to eq(404), path
+    end
+    send_json(:post, "/api/movements/#{id}/retire")
+    expect(status).to eq(404)
+  end
+
+  it "change the catalogue's tag" do
+    send_json(:get, "/api/movements")
+    before = last_response["etag"]
+    copy
+    send_json(:get, "/api/movements")
+    expect(last_response["etag"]).not_to eq(before)
+    send_json(:get, "/api/movements", nil, if_none_match: last_response["etag"])
+    expect(status).to eq(304)
+  end
+end
