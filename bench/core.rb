@@ -19,12 +19,22 @@ windows = timeline.blocks.sum { |line| line.windows.size }
 puts "A class of #{Sparrow::ClockText.of(timeline.total_s)}: #{workout.each_station.count} stations, #{windows} windows, " \
   "#{timeline.blocks.sum { |line| line.lanes.values.sum(&:size) }} segments, #{answer["cues"].size} calls."
 
+formats = SixtyMinutes.every_format
+in_formats = Sparrow::Circuit.read(formats)
+puts "A class in every format, #{Sparrow::ClockText.of(Sparrow::Timeline.compile(in_formats).total_s)}: " \
+  "#{in_formats.blocks.map(&:format).join(", ")}; #{in_formats.each_station.count} stations."
+
 report = Benchmark.ips(quiet: true) do |bench|
   bench.config(time: 2, warmup: 1)
   bench.report("read the document") { Sparrow::Circuit.read(document) }
   bench.report("  (validate it by JSON Schema instead)") { schema.valid?(document) }
   bench.report("compile") { Sparrow::Timeline.compile(workout) }
   bench.report("compile and review") { Sparrow::Review.of(Sparrow::Timeline.compile(workout)) }
+  bench.report("compile, every format") { Sparrow::Timeline.compile(in_formats) }
+  bench.report("compile and review, every format") { Sparrow::Review.of(Sparrow::Timeline.compile(in_formats)) }
+  bench.report("targets for the whole class") { Sparrow::Targets::Solve.new(document).call }
+  bench.report("targets, every format") { Sparrow::Targets::Solve.new(formats).call }
+  bench.report("ways to fit 45 minutes") { Sparrow::Targets::FitToSlot.new(document, minutes: 45).call }
   bench.report("calls") { Sparrow::Cues.of(timeline) }
   bench.report("preview, whole: read to JSON") { JSON.generate(Sparrow::Preview.new(document).to_h) }
   bench.report("  (of it: parse and generate JSON)") { [JSON.parse(text), JSON.generate(answer)] }

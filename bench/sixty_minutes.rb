@@ -16,6 +16,31 @@ module SixtyMinutes
     ]}
   end
 
+  # A class of about an hour with a block of each format.
+  def self.every_format
+    list = %w[squat push_up row plank]
+    {"format" => "willing-sparrow/workout", "version" => 1, "title" => "Lock-gate of all kinds", "slot_minutes" => 60, "blocks" => [
+      block("b1", "warm_up", %w[arm_sweep hip_and_spine high_knees], rounds: 2, work_s: 45, rest_s: 5),
+      paced("b2", "rounds", list, rounds: 3, round_rest_s: 60), paced("b3", "amrap", list, cap_s: 600),
+      paced("b4", "chipper", list), paced("b5", "every_minute", list, rounds: 2),
+      paced("b6", "ladder", list, rounds: 4) { |station| station.merge("ladder" => {"total" => 40, "shape" => "descending"}) },
+      paced("b7", "quota", list) { |station| station },
+      block("b8", "finisher", list, rounds: 2, work_s: 30, rest_s: 15, flow: "rotate"),
+      block("b9", "cool_down", %w[thigh_stretch chest_stretch], rounds: 1, work_s: 60, rest_s: 10, sides: "split")
+    ]}
+  end
+
+  def self.paced(id, format, movements, **keys)
+    stations = movements.each_with_index.map do |movement, index|
+      levels = Sparrow::Catalogue.house.movement(movement).opening_prescriptions
+      levels = levels.transform_values { |given| given.except("reps") } if %w[ladder quota].include?(format)
+      levels = levels.transform_values { |given| given.merge("quota" => {"min" => 20, "max" => 40}) } if format == "quota"
+      station = {"id" => "s#{index}", "movement" => movement, "levels" => levels}
+      (block_given? && movement != "plank") ? yield(station) : station
+    end
+    {"id" => id, "role" => "main", "format" => format, "title" => format, **keys.transform_keys(&:to_s), "stations" => stations}
+  end
+
   def self.block(id, role, movements, sides: "both", **clock)
     stations = movements.each_with_index.map do |movement, index|
       levels = Sparrow::Catalogue.house.movement(movement).opening_prescriptions
@@ -24,5 +49,5 @@ module SixtyMinutes
     end
     {"id" => id, "role" => role, "format" => "intervals", "title" => role, "get_ready_s" => 10, **clock.transform_keys(&:to_s), "stations" => stations}
   end
-  private_class_method :block
+  private_class_method :block, :paced
 end

@@ -36,6 +36,34 @@ module Steps
     find_field("Add a station to #{block}: type a movement").send_keys(:enter)
   end
 
+  # Opens a list by its label and takes an entry.
+  def choose_option(label, option)
+    find("[role=combobox][aria-label='#{label}']").click
+    find("[role=option]", text: option, match: :first).click
+  end
+
+  # A circuit of one block, opened on the board.
+  def open_block(block, title: "Lock side", **rest)
+    document = workout_document(block, title: title, **rest)
+    studio = Server::Records::Studio.first
+    workout = Server::Records::Workout.begin(studio, Sparrow::Preview.new(document), by: studio.instructors.first)
+    visit "/circuits/#{workout.id}"
+    expect(page).to have_css("[data-testid=total]", text: /\d:\d\d/)
+    workout
+  end
+
+  # A run of a block, on the Floor with a clock moved by hand.
+  def open_floor_of(block, **rest)
+    document = workout_document(block, title: "Lock side", **rest)
+    studio = Server::Records::Studio.first
+    workout = Server::Records::Workout.begin(studio, Sparrow::Preview.new(document), by: studio.instructors.first)
+    run = Server::Records::Run.open(workout, client_key: SecureRandom.uuid, by: studio.instructors.first)
+    hold_clock
+    visit "/runs/#{run.id}/floor"
+    expect(page).to have_button("Start")
+    run
+  end
+
   def saved
     have_css("[data-testid=save-state]", text: "Saved", exact_text: true)
   end

@@ -12,6 +12,13 @@ RSpec.describe "Every screen" do
     "Today" => ["/", "h1"],
     "Circuits" => ["/circuits", "tbody tr"],
     "Circuit board" => [-> { "/circuits/#{Server::Records::Workout.find_by!(title: "Slipway Holds").id}" }, "li .severity, .lanes svg"],
+    "Board of predictions" => [-> { "/circuits/#{Server::Records::Workout.find_by!(title: "Weir-side Chipper").id}" }, ".predicted"],
+    "Two circuits" => [-> { "/circuits/compare?#{{a: "Every Bell", b: "Slow Paddle"}.map { |key, title| "#{key}=#{Server::Records::Workout.find_by!(title: title).id}" }.join("&")}" }, "section table"],
+    "House standards" => ["/house", "table"],
+    "New movement" => ["/movements/new/edit", "fieldset"],
+    "Count" => [-> { "/runs/#{run_of("Work-party Day").id}/count" }, "progress"],
+    "Count of rounds" => [-> { "/runs/#{run_of("Bilge-pump Twelve").id}/count" }, ".people li"],
+    "Floor of groups" => [-> { "/runs/#{run_of("Ferry Round").id}/floor" }, "[data-testid=numeral]"],
     "Movements" => ["/movements/push_up", ".rung"],
     "Floor" => [-> { "/runs/#{run_of("Slipway Holds").id}/floor" }, "[data-testid=numeral]"],
     "Log" => [-> { "/runs/#{run_of("Slipway Holds", finished_at: Time.now.utc).id}/log" }, "tbody tr"],
@@ -48,6 +55,22 @@ RSpec.describe "Every screen" do
     find("body").send_keys(:escape)
     click_button "Keys"
     expect(page).to have_css("[role=dialog]")
+    expect(page).to be_axe_clean
+  end
+
+  it "is clean with each of the board's offers open" do
+    sign_in_as
+    open_circuit
+    {"Finish together" => "table", "Fit to slot" => ".ways", "Suggest" => ".moves"}.each do |name, sign|
+      click_button name, exact: true
+      expect(page).to have_css("[role=dialog] #{sign}")
+      expect(page).to be_axe_clean
+      find("[role=dialog] .p-dialog-close-button").click
+      expect(page).to have_no_css("[role=dialog]")
+    end
+    visit "/circuits"
+    click_button "From a ready-made one"
+    expect(page).to have_css("[role=dialog] li")
     expect(page).to be_axe_clean
   end
 

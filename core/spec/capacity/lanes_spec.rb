@@ -50,6 +50,14 @@ RSpec.describe Sparrow::Capacity::Lanes do
     expect(points.first.available).to be < 12
   end
 
+  it "has sets for a day's total of anything, a hold too" do
+    Sparrow::Catalogue.house.each do |movement|
+      levels = movement.opening_prescriptions.transform_values { |given| given.except("reps").merge("quota" => {"min" => 20, "max" => 40}) }
+      line = timeline_of({"id" => "q", "role" => "main", "format" => "quota", "stations" => [{"id" => "s", "movement" => movement.id, "levels" => levels}]}).blocks.first
+      expect(line.forecast["beginner"]["stations"].first["sets"].sum).to eq(40), movement.id
+    end
+  end
+
   it "splits a total into the fewest even sets that keep the reserve" do
     take = cell(push_ups(30))
     sets = Sparrow::Capacity::Sets.even(take, 30, rest_s: 20, reserve: 2)

@@ -30,7 +30,7 @@ module Sparrow
       def self.comfortable(take, total)
         load = load_of(take, 1)
         fresh = load && fresh(take, load)
-        per_set = fresh ? (fresh * COMFORTABLE / [load.amount, 1].min).floor : PLAIN
+        per_set = (fresh && load.amount.positive?) ? (fresh * COMFORTABLE / load.amount).floor : PLAIN
         size = [per_set, LEAST].max.clamp(nil, total)
         split(total, (total / size.to_f).ceil)
       end

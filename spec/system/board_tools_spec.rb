@@ -1,0 +1,107 @@
+# frozen_string_literal: true
+
+require_relative "../support/browser"
+
+RSpec.describe "The board's offers" do
+  before { sign_in_as }
+
+  def stations(title, block = 2)
+    Server::Records::Workout.find_by!(title: title).document["blocks"][block]["stations"]
+  end
+
+  it "brings the lanes together, only when it is taken, and back in one step" do
+    open_circuit
+    before = stations("Lock-gate Tuesday")
+    click_button "Finish together: Lock-gate circuit"
+    within("[role=dialog]") do
+      expect(page).to have_css("tbody tr", text: "Skater")
+      expect(page).to have_css("li", text: "Skater: 16 → ")
+      click_button "Leave it"
+    end
+    expect(stations("Lock-gate Tuesday")).to eq(before)
+    find("body").send_keys("t")
+    within("[role=dialog]") do
+      expect(page).to have_css("li", text: "Skater: 16 → ")
+      click_button "Take these"
+    end
+    expect(find_field("Skater, beginner: target").value).not_to eq("16")
+    expect(page).to saved
+    chord(:control, "z")
+    expect(find_field("Skater, beginner: target").value).to eq("16")
+    expect(page).to saved
+    expect(stations("Lock-gate Tuesday")).to eq(before)
+  end
+
+  it "fits the class to a slot by the way that is chosen" do
+    open_circuit
+    find("body").send_keys("s")
+    click_button "30 min"
+    within("[role=dialog]") do
+      expect(page).to have_content("takes 36:40 of 30:00")
+      first(".way", text: "in Lock-gate circuit").click
+    end
+    expect(page).to have_no_css("[role=dialog]")
+    expect(find_field("Slot").value).to eq("30")
+    minutes, seconds = find("[data-testid=total]").text.split(":").map(&:to_i)
+    expect(minutes * 60 + seconds).to be_between(25 * 60, 30 * 60)
+  end
+
+  it "suggests a warm-up and puts it where a class begins" do
+    open_circuit("Weir-side Saturday")
+    add_station("Main", "squat")
+    expect(page).to have_css("[role=group]", text: "Squat")
+    click_button "Suggest", exact: true
+    within("[role=dialog]") do
+      expect(page).to have_content("Raises the pulse")
+      expect(page).to have_content("Rehearses the squat")
+      click_button "Add this block"
+    end
+    expect(all("section.block").map { |block| block["aria-label"] }).to eq(%w[Warm-up Main])
+    click_button "Suggest", exact: true
+    click_button "Cool-down", exact: true
+    within("[role=dialog]") do
+      expect(page).to have_content("Stretches the front of thigh")
+      click_button "Add this block"
+    end
+    expect(all("section.block").map { |block| block["aria-label"] }).to eq(%w[Warm-up Main Cool-down])
+    expect(page).to saved
+  end
+
+  it "copies a cell across and down, and takes the number that fits, by key" do
+    open_circuit
+    find_field("Squat, beginner: target").click
+    chord(:alt, "r")
+    expect(page).to have_field("Squat, advanced: target", with: find_field("Squat, beginner: target").value)
+    expect(page).to have_css(".cell.advanced", text: "Chair-tap squat")
+    chord(:alt, "f")
+    expect(find_field("Squat, beginner: target").value).to eq("10")
+    chord(:alt, "b")
+    expect(page).to have_field("Push-up, beginner: target", with: "10")
+    chord(:control, "z")
+    expect(page).to have_field("Push-up, beginner: target", with: "5")
+  end
+
+  it "changes several stations at once, each change one step back" do
+    open_circuit
+    %w[Squat Skater].each { |name| check "Choose #{name}", allow_label_click: true }
+    expect(page).to have_content("2 stations chosen")
+    click_button "Rungs up"
+    expect(page).to have_css(".cell.beginner", text: "Parallel squat")
+    click_button "Remove", exact: true
+    expect(page).to have_no_css("[role=group]", text: "Skater")
+    chord(:control, "z")
+    chord(:control, "z")
+    expect(page).to have_css(".cell.beginner", text: "Chair-tap squat")
+    expect(page).to have_css("[role=group]", text: "Skater")
+  end
+
+  it "sums up the balance by level" do
+    open_circuit
+    within("section[aria-label=Balance]") do
+      expect(page).to have_css("th", text: "trunk bracing")
+      expect(page).to have_css("td", text: "4:00")
+    end
+    choose_option("Balance by", "by impact")
+    within("section[aria-label=Balance]") { expect(page).to have_css("th", text: "high") }
+  end
+end
