@@ -39,7 +39,9 @@ module Steps
   # Opens a list by its label and takes an entry.
   def choose_option(label, option)
     find("[role=combobox][aria-label='#{label}']").click
-    find("[role=option]", text: option, match: :first).click
+    # The list moves as it opens: the entry itself is clicked, not the place where it was.
+    find("[role=option]", text: option, match: :first).execute_script("this.click()")
+    expect(page).to have_no_css("[role=listbox]")
   end
 
   # A circuit of one block, opened on the board.

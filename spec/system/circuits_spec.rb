@@ -11,9 +11,7 @@ RSpec.describe "The list of circuits" do
 
   it "begins one from a ready-made circuit" do
     click_button "From a ready-made one"
-    within("[role=dialog]") do
-      choose_option("Format", "Chipper") rescue nil
-    end
+    within("[role=dialog]") { expect(page).to have_css("li", minimum: 10) }
     click_button "Use Weir-side Chipper"
     expect(page).to have_css("[data-testid=total]", text: /\d+:\d\d/)
     expect(find_field("Title of the circuit").value).to eq("Weir-side Chipper")
@@ -26,7 +24,7 @@ RSpec.describe "The list of circuits" do
     fill_in "Search titles and tags", with: ""
     choose_option("Format", "Every minute")
     expect(page).to have_css("tbody tr", count: 1, text: "Every Bell")
-    find("[aria-label=Format]").find(:xpath, "./ancestor-or-self::*[contains(@class,'p-select')][1]").find(".p-select-clear-icon").click
+    find("[aria-label=Format]").find(:xpath, "./ancestor::div[contains(@class,'p-select')][1]").find(".p-select-clear-icon").click
     choose_option("Tag", "holds")
     expect(page).to have_css("tbody tr", count: 1, text: "Slipway Holds")
     fill_in "Search titles and tags", with: "nothing like it"

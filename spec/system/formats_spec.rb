@@ -71,12 +71,12 @@ RSpec.describe "Formats on the board" do
     expect(page).to have_css(".cell.intermediate", text: "30 s left")
     fill_in "Squat, advanced: target", with: "40"
     expect(page).to have_css("li.warn", text: "The set takes 108 s of its 60.")
-    click_button(/Ask for 20/)
+    find(:button, text: /Ask for 20/).click
     expect(page).to have_no_content("The set takes 108 s")
   end
 
   it "takes a day's total from minimum to maximum" do
-    workout = open_block(block("quota", [squats(nil).tap { |held| held["levels"].each_value { |given| given.delete("reps") and given["quota"] = {"min" => 30, "max" => 50} } }]))
+    workout = open_block(block("quota", [squats.tap { |held| held["levels"].each_value { |given| given.replace(given.except("reps").merge("quota" => {"min" => 30, "max" => 50})) } }]))
     fill_in "Squat, beginner: target", with: "20-40"
     expect(page).to have_css(".cell.beginner", text: "20–40 in the day")
     choose_option("Kind of day", "Lighter")

@@ -73,4 +73,43 @@ RSpec.describe "By keyboard alone" do
     press "?"
     expect(page).to have_no_css("[role=dialog]")
   end
+
+  # Two minutes are what a typist of three keys a second has for 360 keys; a
+  # third of them is to think in.
+  most_keys = 120
+
+  it "somebody goes from a blank circuit to six stations in three levels in few keystrokes" do
+    sign_in_as
+    visit "/circuits"
+    expect(page).to have_css("tbody tr")
+    @pressed = 0
+    started = Process.clock_gettime(Process::CLOCK_MONOTONIC)
+    press "n"
+    expect(page).to have_content("There is no station yet.")
+    press "a"
+    {"squ" => "Squat", "pus" => "Push-up", "ska" => "Skater", "row" => "Row under a table or bar", "side p" => "Side plank", "dead" => "Dead bug"}.each do |letters, name|
+      press letters
+      expect(page).to have_css("[role=option]", text: /\A#{name}/)
+      press :enter
+      expect(page).to have_css("[role=group]", text: name)
+    end
+    press :escape
+    # From the finder back to the last station's cells: another number for each level.
+    tab_to("Dead bug, advanced: target", back: true)
+    press "6"
+    tab_to("Dead bug, intermediate: target", back: true)
+    press "8"
+    tab_to("Dead bug, beginner: target", back: true)
+    press "10"
+    chord :control, "s"
+    expect(page).to saved
+    took = Process.clock_gettime(Process::CLOCK_MONOTONIC) - started
+
+    stations = Server::Records::Workout.order(:created_at).last.document["blocks"].first["stations"]
+    expect(stations.map { |station| station["movement"] }).to eq(%w[squat push_up skater row side_plank dead_bug])
+    expect(stations.map { |station| station["levels"].keys }.uniq).to eq([%w[beginner intermediate advanced]])
+    expect(stations.last["levels"].values.map { |level| level["reps"] }).to eq([10, 8, 6])
+    expect(@pressed).to be <= most_keys
+    expect(took).to be < 120
+  end
 end

@@ -21,7 +21,6 @@ import { useBoard } from './useBoard'
 import { useDragOrder } from './useDragOrder'
 
 const props = defineProps<{ block: Block; index: number; count: number }>()
-const emit = defineEmits<{ targets: [block: string, name: string] }>()
 const board = useBoard()
 const toast = useToast()
 
@@ -189,7 +188,7 @@ useDragOrder(list, '.handle', (from, to) => change('Move station', (block) => mo
           size="small"
           variant="text"
           :aria-label="`Finish together: ${title}`"
-          @click="emit('targets', block.id, title)"
+          @click="board.targetsOf.value = { block: block.id, name: title }"
         />
       </div>
       <BlockForecast v-if="preview && block.stations?.length" :block="block" :preview="preview" />

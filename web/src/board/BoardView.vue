@@ -16,7 +16,7 @@ import HistoryDialog from './HistoryDialog.vue'
 import SelectionBar from './SelectionBar.vue'
 import SlotDialog from './SlotDialog.vue'
 import SuggestDialog from './SuggestDialog.vue'
-import TargetsDialog, { type TargetsPlace } from './TargetsDialog.vue'
+import TargetsDialog from './TargetsDialog.vue'
 import TotalsPanel from './TotalsPanel.vue'
 import { addBlock, addPause, move } from './document'
 import { createBoard, provideBoard } from './useBoard'
@@ -34,7 +34,6 @@ const keysShown = ref(false)
 const historyShown = ref(false)
 const slotShown = ref(false)
 const suggestShown = ref(false)
-const targetsOf = ref<TargetsPlace | null>(null)
 function undo() {
   const label = board.undo()
   if (label) toast.add({ severity: 'secondary', summary: `Undone: ${label}`, life: 1800 })
@@ -64,7 +63,7 @@ function fixNumbered(event: KeyboardEvent) {
 }
 
 function finishTogether() {
-  targetsOf.value = { name: 'the whole class' }
+  board.targetsOf.value = { name: 'the whole class' }
 }
 
 const shortcuts: Shortcut[] = [
@@ -135,7 +134,6 @@ const blockTitle = (id: string) => document.value.blocks.find((block) => block.i
             :block="block"
             :index="index"
             :count="document.blocks.length"
-            @targets="(id, name) => (targetsOf = { block: id, name })"
           />
         </div>
         <p v-if="!document.blocks.length" class="quiet">
@@ -192,7 +190,7 @@ const blockTitle = (id: string) => document.value.blocks.find((block) => block.i
     <ConflictDialog />
     <SlotDialog v-model:visible="slotShown" />
     <SuggestDialog v-model:visible="suggestShown" />
-    <TargetsDialog :place="targetsOf" @close="targetsOf = null" />
+    <TargetsDialog />
     <HistoryDialog v-model:visible="historyShown" />
     <KeySheet v-model:visible="keysShown" :shortcuts="shortcuts" />
   </div>

@@ -168,6 +168,14 @@ function setRounds(text: string | undefined) {
         @pick="(movement) => change('movement', (draft) => replaceMovement(draft, movement))"
       />
     </div>
+    <div v-if="!station.ladder && format !== 'quota'" class="line">
+      <Button
+        label="Finish together at this station"
+        size="small"
+        variant="outlined"
+        @click="board.targetsOf.value = { block: block!.id, station: station.id, name: 'this station' }"
+      />
+    </div>
     <div v-for="level in LEVELS" :key="level" class="line">
       <LevelMark class="level" :level="level" />
       <NumberField

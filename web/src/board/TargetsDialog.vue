@@ -14,14 +14,9 @@ import { useOffer } from './useOffer'
 
 // Targets with which the lanes finish together: what would change, and how far
 // apart they finish before and after. Taken as one step, or left.
-export interface TargetsPlace {
-  block?: string
-  station?: string
-  name: string
-}
-const props = defineProps<{ place: TargetsPlace | null }>()
-const emit = defineEmits<{ close: [] }>()
 const board = useBoard()
+const place = board.targetsOf
+const close = () => (place.value = null)
 const { offer, asking, problem, askFor, forget } = useOffer<Solution>()
 const windowS = ref<Typed>(undefined)
 
@@ -44,14 +39,14 @@ const shown = (value: Solution['changes'][number]['to']) =>
   typeof value === 'number' ? String(value) : `${value.min}–${value.max}`
 
 watch(
-  [() => props.place, windowS],
-  ([place]) => {
-    if (!place) return forget()
+  [place, windowS],
+  ([asked]) => {
+    if (!asked) return forget()
     const window_s = typeof windowS.value === 'number' ? windowS.value : undefined
     void askFor(() =>
       ask(
         api.POST('/api/planning/targets', {
-          body: { workout: board.document.value, block: place.block, station: place.station, window_s },
+          body: { workout: board.document.value, block: asked.block, station: asked.station, window_s },
         }),
       ),
     )
@@ -62,7 +57,7 @@ watch(
 function take() {
   if (!offer.value) return
   board.patch('Targets that finish together', offer.value.patch as Operation[])
-  emit('close')
+  close()
 }
 </script>
 
@@ -72,7 +67,7 @@ function take() {
     modal
     :header="`Finish together: ${place?.name ?? ''}`"
     :style="{ width: 'min(46rem, 96vw)' }"
-    @update:visible="emit('close')"
+    @update:visible="close"
   >
     <p class="small quiet">
       Numbers rounded down to what fills the window, in the order of the levels, with the house's reserve left in the
@@ -116,7 +111,7 @@ function take() {
       <p v-else>The numbers are as near as they can be.</p>
     </template>
     <div class="row end">
-      <Button label="Leave it" severity="secondary" variant="outlined" @click="emit('close')" />
+      <Button label="Leave it" severity="secondary" variant="outlined" @click="close" />
       <Button label="Take these" :disabled="!offer?.changes.length || asking" @click="take" />
     </div>
   </Dialog>

@@ -5,6 +5,12 @@ import { useHistory } from './history'
 import { drafts, useAutosave } from './useAutosave'
 import { usePreview } from './usePreview'
 
+export interface TargetsPlace {
+  block?: string
+  station?: string
+  name: string
+}
+
 /**
  * The circuit on the board: its document with undo, its saving and its preview.
  * Everything on the board changes it through edit().
@@ -56,8 +62,12 @@ export function createBoard(workout: Workout, movements: Movement[]) {
     selection.value = next
   }
 
+  /** Where targets that finish together are being asked for; null while they are not. */
+  const targetsOf = ref<TargetsPlace | null>(null)
+
   const board = {
     id: workout.id,
+    targetsOf,
     selection,
     toggleSelected,
     clearSelection: () => (selection.value = new Set()),

@@ -14,7 +14,7 @@ const places = [
   { name: 'circuits', label: 'Circuits' },
   { name: 'movements', label: 'Movements' },
   { name: 'logbook', label: 'Logbook' },
-  { name: 'house', label: 'House standards' },
+  { name: 'house', label: 'House' },
 ]
 
 async function leave() {
@@ -94,7 +94,8 @@ nav a.router-link-active {
     order: 3;
     width: 100%;
     justify-content: space-between;
-    gap: var(--space-2);
+    gap: 0 var(--space-2);
+    font-size: 0.95rem;
   }
 }
 </style>

@@ -27,7 +27,9 @@ const calledFor = computed(() => props.calls.find((cue) => cue.levels?.length ==
 
 <template>
   <div class="middle" :class="moment.kind">
-    <p class="numeral" :class="{ about }" data-testid="numeral" aria-hidden="true">{{ numeral }}</p>
+    <p class="numeral" :class="{ about, clock: numeral.includes(':') }" data-testid="numeral" aria-hidden="true">
+      {{ numeral }}
+    </p>
     <div class="words">
       <p v-if="held" class="phase">Waiting for everybody</p>
       <p v-else class="phase">
@@ -107,6 +109,9 @@ const calledFor = computed(() => props.calls.find((cue) => cue.levels?.length ==
   }
   .numeral {
     font-size: 29vh;
+  }
+  .numeral.clock {
+    font-size: min(22vh, 30vw);
   }
   .station,
   .station.long {

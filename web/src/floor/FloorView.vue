@@ -201,6 +201,7 @@ watch(clock.isOver, (over) => over && nextTick(() => document.getElementById('to
     </div>
     <FloorControls
       :state="state"
+      :countable="countable"
       @start="toggle"
       @toggle="toggle"
       @back="clock.back"
@@ -209,7 +210,6 @@ watch(clock.isOver, (over) => over && nextTick(() => document.getElementById('to
       @end="askToEnd"
       @screen="screen.toggle()"
       @keys="keysShown = true"
-      :countable="countable"
       @count="router.push({ name: 'count', params: { id: run.id } })"
       @leave="router.push({ name: 'today' })"
     />

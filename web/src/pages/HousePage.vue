@@ -337,7 +337,7 @@ input[type='checkbox'] {
 }
 @media (max-width: 60rem) {
   .layout {
-    grid-template-columns: 1fr;
+    grid-template-columns: minmax(0, 1fr);
   }
   dl {
     grid-template-columns: 1fr;

@@ -53,7 +53,7 @@ const next = computed(() => {
     return {
       kind: 'Run',
       title: ready.title,
-      detail: `${plural(ready.stations, 'station')}, ${clockText(ready.total_s)}`,
+      detail: `${plural(ready.stations, 'station')}, ${ready.total_s ? clockText(ready.total_s) : 'through the day'}`,
       go: () => openRun(ready.id),
     }
   const draft = found.drafts[0]
