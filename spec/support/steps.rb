@@ -38,10 +38,24 @@ module Steps
 
   # Opens a list by its label and takes an entry.
   def choose_option(label, option)
-    find("[role=combobox][aria-label='#{label}']").click
-    # The list moves as it opens: the entry itself is clicked, not the place where it was.
-    find("[role=option]", text: option, match: :first).execute_script("this.click()")
+    list = find("[role=combobox][aria-label='#{label}']")
+    page.scroll_to(list, align: :center)
+    list.click
+    entry = find("[role=option]", text: option, match: :first)
+    standing_still(entry)
+    entry.click
     expect(page).to have_no_css("[role=listbox]")
+  end
+
+  # A list moves as it opens; what is clicked must have come to rest.
+  def standing_still(element)
+    before = nil
+    page.document.synchronize(4, errors: [Eventually::NotYet]) do
+      place = [element.rect.x, element.rect.y]
+      moved = before != place
+      before = place
+      raise Eventually::NotYet if moved
+    end
   end
 
   # A circuit of one block, opened on the board.

@@ -45,6 +45,7 @@ RSpec.describe "Formats on the board" do
     expect(page).to have_content("name 2 rounds where the station stands in 4")
     choose_option("Levels by", "A share of the number")
     choose_option("How the total is spread", "falling")
+    retype("Total", 60)
     expect(page).to have_css(".cell.beginner", text: "= 30")
     expect(page).to have_css(".cell.intermediate", text: "= 46")
   end

@@ -11,7 +11,12 @@ interface Band {
 /** A prescription's target as it stands in its field. */
 export function targetText(prescription: Prescription, rung: Variation | undefined): string {
   const reps = prescription.reps as unknown
-  if (prescription.quota) return `${prescription.quota.min}–${prescription.quota.max}`
+  const day = prescription.quota as unknown
+  if (day !== undefined) {
+    if (!day || typeof day !== 'object') return String(day)
+    const band = day as Band
+    return band.min === band.max ? String(band.min) : `${band.min}–${band.max}`
+  }
   if (prescription.hold_s !== undefined) {
     const hold = prescription.hold_s as unknown
     const text = hold && typeof hold === 'object' ? `${(hold as Band).min}–${(hold as Band).max}` : String(hold)

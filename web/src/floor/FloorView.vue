@@ -287,7 +287,15 @@ watch(clock.isOver, (over) => over && nextTick(() => document.getElementById('to
   padding: 1vh 1.5vw;
   font-size: max(1rem, 2.3vh);
 }
+/* Laid over the screen: it goes at the first touch, and nothing may move under that finger. */
 .unlock {
+  position: fixed;
+  left: 50%;
+  bottom: 9vh;
+  transform: translateX(-50%);
+  width: max-content;
+  max-width: 94vw;
+  z-index: 4;
   font: inherit;
   font-size: max(1rem, 2.6vh);
   color: var(--ink);
