@@ -6,6 +6,14 @@ module Sparrow
     ALL = %w[beginner intermediate advanced].freeze
     RANK = ALL.each_with_index.to_h.freeze
 
+    SOMEBODY = {"beginner" => "A beginner", "intermediate" => "An intermediate", "advanced" => "Somebody advanced"}.freeze
+    private_constant :SOMEBODY
+
+    # @return [String] one of them, to begin a sentence with
+    def self.somebody(level)
+      SOMEBODY.fetch(level)
+    end
+
     # @return [Integer] 1 for beginner to 3 for advanced
     def self.rank(level)
       RANK.fetch(level) + 1

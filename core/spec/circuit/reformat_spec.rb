@@ -42,6 +42,26 @@ RSpec.describe Sparrow::Circuit::Reformat do
     end
   end
 
+  formats.product(formats).reject { |from, to| from == to }.each do |from, to|
+    it "does with each key of #{from} what the table says of #{to}" do
+      block = typed(from, blocks.fetch(from))
+      there = described_class.call(block, to)
+      fates = described_class.fates(from, to)
+      told = fates.values.flatten
+      expect(told).to match_array(told.uniq)
+      block.except("stations").slice(*Sparrow::Circuit::Form::BLOCK_KEYS.fetch(from).keys).each do |key, value|
+        expect(there[key]).to eq(value), key if fates["kept"].include?(key)
+        expect(there.dig("set_aside", key)).to eq(value), key if fates["set_aside"].include?(key)
+        expect(told).to include(key)
+      end
+      station = block["stations"].first
+      moved = there["stations"].first
+      %w[in_rounds ladder].each { |key| expect(moved.dig("set_aside", key)).to eq(station[key]), key if station[key] && fates["set_aside"].include?(key) }
+      held = station["levels"]["advanced"]
+      %w[splits quota].each { |key| expect(moved.dig("levels", "advanced", "set_aside", key)).to eq(held[key]), key if held[key] && fates["set_aside"].include?(key) }
+    end
+  end
+
   it "keeps what was typed through any walk of formats" do
     block = typed("intervals", blocks.fetch("intervals"))
     walked = formats.shuffle(random: Random.new(7)).reduce(block) { |held, format| described_class.call(held, format) }

@@ -36,7 +36,7 @@ RSpec.describe "The rules that formats need" do
   it "marks a target that would break in the last round, with the highest that would not" do
     document = workout_document(intervals([squats(12)], rounds: 3, work_s: 60, rest_s: 60))
     found = expect_mended(document, "breaks_in_last_round")
-    expect(found.first.what).to match(/Beginners would not complete this in round \d/)
+    expect(found.first.what).to match(/A beginner would not complete this in round \d/)
     expect(found.first.why).to match(/estimate/)
     expect(found.first.fix.label).to match(/Ask for \d+|Take /)
   end
@@ -54,7 +54,7 @@ RSpec.describe "The rules that formats need" do
 
   it "says who does not get through before the cap" do
     found = expect_mended(workout_document(block("rounds", [squats(20)], rounds: 3, cap_s: 120)), "cap_cuts_off")
-    expect(found.first.what).to match(/do not get through before the cap/)
+    expect(found.first.what).to match(/Before the cap these do not get through: beginner/)
   end
 
   it "marks one side only, in windows and where a set is counted" do

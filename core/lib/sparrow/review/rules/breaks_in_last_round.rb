@@ -21,7 +21,7 @@ module Sparrow
         def breaks(block, station, take, point)
           unit = point.by_time ? "seconds" : "moves a side"
           finding("warn", Place.station(block, station, take.level),
-            "#{take.level.capitalize}s would not complete this in round #{point.round}.",
+            "#{Level.somebody(take.level)} would not complete this in round #{point.round}.",
             "About #{format("%.1f", [point.available, 0].max)} #{unit} are left in them there, and #{format("%.4g", point.asked)} are asked " \
             "(an estimate from the house's level profiles).", fix(block, station, take))
         end

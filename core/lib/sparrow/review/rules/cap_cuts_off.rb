@@ -15,7 +15,7 @@ module Sparrow
         private
 
         def cut_off(line, levels)
-          finding("note", Place.block(line.block), "#{levels.map { |level| "#{level}s" }.join(" and ").capitalize} do not get through before the cap.",
+          finding("note", Place.block(line.block), "Before the cap these do not get through: #{levels.join(", ")}.",
             "The block ends at #{ClockText.of(line.block.cap_s)}; the slowest would need about #{ClockText.of(slowest(line))}.",
             Fix.set("Cap at #{ClockText.of(rounded(line))}", ["#{line.block.pointer}/cap_s", rounded(line)]))
         end
