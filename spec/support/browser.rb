@@ -41,7 +41,7 @@ RSpec.configure do |config|
 
   config.before(:each, type: :system) do
     EmptyDatabase.now
-    Demo::Scenario.load
+    DemoRows.load
     page.current_window.resize_to(1280, 800)
   end
 

@@ -62,7 +62,7 @@ RSpec.describe "Every screen" do
     sign_in_as
     open_circuit
     {"Finish together" => "table", "Fit to slot" => ".ways", "Suggest" => ".moves"}.each do |name, sign|
-      click_button name, exact: true
+      within(".row.add") { click_button name, exact: true }
       expect(page).to have_css("[role=dialog] #{sign}")
       expect(page).to be_axe_clean
       find("[role=dialog] .p-dialog-close-button").click

@@ -12,7 +12,7 @@ RSpec.describe "The list of circuits" do
   it "begins one from a ready-made circuit" do
     click_button "From a ready-made one"
     within("[role=dialog]") { expect(page).to have_css("li", minimum: 10) }
-    click_button "Use Weir-side Chipper"
+    click_button "Use this: Weir-side Chipper"
     expect(page).to have_css("[data-testid=total]", text: /\d+:\d\d/)
     expect(find_field("Title of the circuit").value).to eq("Weir-side Chipper")
     expect(Server::Records::Workout.where(title: "Weir-side Chipper").count).to eq(2)

@@ -90,7 +90,7 @@ RSpec.describe "Counting on the Floor" do
     expect(find("li", text: "Parallel squat").find(".left").text.to_i).to eq(left - 11)
     find("li", text: "Parallel squat").find_field("or a set of").send_keys("0", :enter)
     expect(page).to have_content("A set is a whole number from 1 to 1000.")
-    click_button "Take the last set of Parallel squat back"
+    click_button "Take the last back: Parallel squat"
     expect(find("li", text: "Parallel squat").find(".left").text.to_i).to eq(left)
     choose_option("Whose sets", "Kofi Penhallow")
     expect(find("li", match: :first).find(".left").text.to_i).to be > 0
@@ -104,5 +104,7 @@ RSpec.describe "Counting on the Floor" do
     expect(page).to have_button("A round for Kofi Penhallow: 1 so far")
     expect { ticks(run).count }.to eventually_be(1)
     expect(ticks(run).first.person.name).to eq("Kofi Penhallow")
+    visit "/logbook/#{run.id}"
+    expect(page).to have_css("section[aria-label='Counted on the Floor'] li", text: "Kofi Penhallow: 1 round")
   end
 end

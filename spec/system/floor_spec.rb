@@ -7,19 +7,11 @@ RSpec.describe "The Floor" do
 
   # A class of two stations with staggered stops, 90 s in all.
   def open_floor(**keys)
-    document = workout_document(
-      intervals([
-        station("s1", movement: "squat", levels: {"beginner" => {"work_s" => 20}, "intermediate" => {"work_s" => 30}}),
-        station("s2", movement: "glute_bridge", sides: "split")
-      ], get_ready_s: 10, rest_s: 20, title: "Lock side", **keys)
-    )
-    studio = Server::Records::Studio.first
-    workout = Server::Records::Workout.begin(studio, Sparrow::Preview.new(document), by: studio.instructors.first)
-    run = Server::Records::Run.open(workout, client_key: SecureRandom.uuid, by: studio.instructors.first)
-    hold_clock
-    visit "/runs/#{run.id}/floor"
-    expect(page).to have_button("Start")
-    run
+    stations = [
+      station("s1", movement: "squat", levels: {"beginner" => {"work_s" => 20}, "intermediate" => {"work_s" => 30}}),
+      station("s2", movement: "glute_bridge", sides: "split")
+    ]
+    open_floor_of(intervals(stations, get_ready_s: 10, rest_s: 20, title: "Lock side", **keys))
   end
 
   def phase

@@ -91,18 +91,32 @@ module Sparrow
       {"id" => station.id, "name" => station.name, "levels" => levels}
     end
 
-    # As the board shows a level at a station; what is not said is left out.
+    # As the board shows a level at a station. What is there for some only is left
+    # out for the others: the answer is sent at every keystroke.
     def cell(block, station, level)
       fit = Targets::WindowFit.of(block, station, level)
       take = fit.prescription
       counted = station.counts ? station.counts.fetch(level).values.sum : take.reps_counted
-      {
+      shown = {
         "target" => Targets::Wording.at(station, level), "reps_counted" => counted, "moves" => take.counting.moves(counted),
-        "window_s" => fit.window_s, "set_s" => set_s(block, station, take, fit), "fits" => fit.fits, "left_s" => fit.left_s,
-        "seconds_per_move" => take.seconds_per_move&.to_f, "offer" => offer(block, station, take, fit), "tempo" => take.tempo&.to_s,
-        "load_kg" => take.load_kg, "filled" => (take.filled if take.filled.any?),
-        "per_round" => station.counts&.fetch(level)&.values, "reserve" => reserve(take)
+        "window_s" => fit.window_s, "set_s" => set_s(block, station, take, fit), "fits" => fit.fits,
+        "seconds_per_move" => take.seconds_per_move&.to_f
       }
+      beside(shown, block, station, fit)
+    end
+
+    def beside(shown, block, station, fit)
+      take = fit.prescription
+      number = offer(block, station, take, fit)
+      shown["left_s"] = fit.left_s if fit.left_s
+      shown["offer"] = number if number
+      shown["tempo"] = take.tempo.to_s if take.tempo
+      shown["load_kg"] = take.load_kg if take.load_kg
+      shown["filled"] = take.filled if take.filled.any?
+      shown["per_round"] = station.counts.fetch(take.level).values if station.counts
+      point = @capacity.worst(take)
+      shown["reserve"] = reserve(point) if point
+      shown
     end
 
     def set_s(block, station, take, fit)
@@ -118,9 +132,8 @@ module Sparrow
     end
 
     # What the level's house profile leaves in its worst round; an estimate.
-    def reserve(take)
-      point = @capacity.worst(take)
-      point && {"left" => point.reserve.round(1), "round" => point.round, "unit" => point.by_time ? "s" : "moves"}
+    def reserve(point)
+      {"left" => point.reserve.round(1), "round" => point.round, "unit" => point.by_time ? "s" : "moves"}
     end
 
     def cue(cue)

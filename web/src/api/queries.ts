@@ -1,12 +1,13 @@
 import { useQuery } from '@tanstack/vue-query'
 import { api, ask } from './client'
 
-/** The catalogue: fetched once a visit, and told again only when it changed. */
+/** The catalogue: fetched once a visit, and told again only when it changed. Hundreds of rungs, of which nobody changes one in place. */
 export function useMovements() {
   return useQuery({
     queryKey: ['movements'],
     queryFn: async () => (await ask(api.GET('/api/movements'))).movements,
     staleTime: 10 * 60_000,
+    shallow: true,
   })
 }
 

@@ -117,13 +117,4 @@ tr.beginner th {
   text-align: right;
   width: 3.2rem;
 }
-.beginner {
-  --hue: var(--beginner);
-}
-.intermediate {
-  --hue: var(--intermediate);
-}
-.advanced {
-  --hue: var(--advanced);
-}
 </style>

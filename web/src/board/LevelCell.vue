@@ -39,7 +39,7 @@ const beside = computed(() => {
   const numbers = cell.moves === cell.reps_counted ? 'reps' : `${cell.reps_counted} counted, ${cell.moves} moves`
   const parts = [numbers]
   if (cell.fits === null && cell.set_s) parts.push(`about ${cell.set_s} s`)
-  if (cell.left_s !== null && cell.left_s > 0) parts.push(`${cell.left_s} s left`)
+  if (cell.left_s !== undefined && cell.left_s > 0) parts.push(`${cell.left_s} s left`)
   else if (cell.fits !== null) parts.push(`${cell.fits} fit`)
   return parts.join(', ')
 })

@@ -222,7 +222,7 @@ function setRounds(text: string | undefined) {
           label="Copy right"
           size="small"
           variant="text"
-          :aria-label="`Copy ${level} to the levels right of it`"
+          :aria-label="`Copy right: ${level}`"
           @click="copyRight(level)"
         />
         <Button
@@ -230,7 +230,7 @@ function setRounds(text: string | undefined) {
           label="Copy down"
           size="small"
           variant="text"
-          :aria-label="`Copy ${level} to the station below`"
+          :aria-label="`Copy down: ${level}`"
           @click="copyBelow(level)"
         />
       </span>

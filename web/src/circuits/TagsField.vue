@@ -41,7 +41,12 @@ function keep() {
   />
   <span v-else class="tags small">
     <span v-for="tag in tags" :key="tag" class="tag">{{ tag }}</span>
-    <button type="button" class="link" :aria-label="`Change the tags of ${title}`" @click="open">
+    <button
+      type="button"
+      class="link"
+      :aria-label="tags.length ? `Change the tags of ${title}` : `Tag it: ${title}`"
+      @click="open"
+    >
       {{ tags.length ? 'change' : 'tag it' }}
     </button>
   </span>

@@ -45,7 +45,7 @@ const schools = (list: string[]) => list.map(schoolName).join(', ')
       <ul class="list">
         <li v-for="template in shown" :key="template.id">
           <div>
-            <h3>{{ template.title }}</h3>
+            <h2>{{ template.title }}</h2>
             <p>{{ template.about }}</p>
             <p class="small quiet">
               {{ formats(template.formats)
@@ -58,7 +58,7 @@ const schools = (list: string[]) => list.map(schoolName).join(', ')
             label="Use this"
             size="small"
             variant="outlined"
-            :aria-label="`Use ${template.title}`"
+            :aria-label="`Use this: ${template.title}`"
             @click="emit('pick', template.id)"
           />
         </li>
@@ -72,6 +72,9 @@ const schools = (list: string[]) => list.map(schoolName).join(', ')
   list-style: none;
   padding: 0;
   margin: var(--space-3) 0 0;
+}
+h2 {
+  font-size: var(--size-1);
 }
 li {
   display: grid;

@@ -213,15 +213,6 @@ svg {
 .axis line {
   stroke: var(--ink-soft);
 }
-.beginner {
-  --hue: var(--beginner);
-}
-.intermediate {
-  --hue: var(--intermediate);
-}
-.advanced {
-  --hue: var(--advanced);
-}
 .work {
   fill: var(--hue);
 }

@@ -56,15 +56,6 @@ const left = computed(() => {
   gap: 0.4vh;
   min-width: 0;
 }
-.beginner {
-  --hue: var(--beginner);
-}
-.intermediate {
-  --hue: var(--intermediate);
-}
-.advanced {
-  --hue: var(--advanced);
-}
 .mark {
   display: flex;
   justify-content: space-between;

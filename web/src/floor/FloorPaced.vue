@@ -87,7 +87,7 @@ function about(level: Level): string {
         <button
           type="button"
           class="count"
-          :aria-label="`A round for ${level}`"
+          :aria-label="`${rounds(level)} rounds for ${level}: one more`"
           :aria-keyshortcuts="String(index + 1)"
           @click="tap(level)"
         >
@@ -145,15 +145,6 @@ function about(level: Level): string {
   border-top: 1vh solid var(--hue);
   padding-top: 1vh;
   min-width: 0;
-}
-.beginner {
-  --hue: var(--beginner);
-}
-.intermediate {
-  --hue: var(--intermediate);
-}
-.advanced {
-  --hue: var(--advanced);
 }
 .mark {
   display: flex;

@@ -183,7 +183,7 @@ const roundsOf = (block: string, personId: string) =>
                   <Button
                     v-if="nextSet(block.id, goal)"
                     :label="`A set of ${nextSet(block.id, goal)} done`"
-                    :aria-label="`A set of ${nextSet(block.id, goal)}: ${goal.name}`"
+                    :aria-label="`A set of ${nextSet(block.id, goal)} done: ${goal.name}`"
                     @click="add(block.id, goal.station, nextSet(block.id, goal))"
                   />
                   <span v-else class="small"><b>Done for today.</b></span>
@@ -208,7 +208,7 @@ const roundsOf = (block: string, personId: string) =>
                     variant="text"
                     severity="secondary"
                     :disabled="!done(block.id, goal.station)"
-                    :aria-label="`Take the last set of ${goal.name} back`"
+                    :aria-label="`Take the last back: ${goal.name}`"
                     @click="ticks.undo(mine(block.id, goal.station))"
                   />
                 </div>

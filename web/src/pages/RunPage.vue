@@ -5,6 +5,7 @@ import { useRoute, useRouter } from 'vue-router'
 import { useRunLog } from '@/api/queries'
 import { clockText, dayText } from '@/components/clockText'
 import PageState from '@/components/PageState.vue'
+import CountedOnFloor from '@/log/CountedOnFloor.vue'
 import ResultMark from '@/log/ResultMark.vue'
 import { keyOf, PAIN_WHERE } from '@/log/sheet'
 
@@ -61,6 +62,7 @@ const results = computed(
             />
           </div>
         </div>
+        <CountedOnFloor :run-id="id" :sheet="sheet" />
         <p v-if="sheet.run.state !== 'logged'" class="quiet">Not logged yet.</p>
         <template v-else>
           <p class="facts">
