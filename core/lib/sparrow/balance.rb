@@ -21,15 +21,26 @@ module Sparrow
 
     def of(level)
       sums = BY.to_h { |by| [by, Hash.new { |hash, value| hash[value] = {"work_s" => 0, "moves" => 0} }] }
-      @timeline.blocks.each do |line|
-        next unless COUNTED.include?(line.block.role)
-        line.visits.fetch(level, []).each { |visit| add(sums, visit) }
-      end
+      totals(level).each { |take, (station, work_s, counted)| add(sums, station, take, work_s, counted) }
       sums.transform_values { |held| held.sort_by { |value, sum| [-sum["work_s"], value] }.to_h }
     end
 
-    def add(sums, visit)
-      pieces(visit).each do |movement, rung, seconds, moves|
+    # Seconds and reps of each prescription over all its rounds.
+    def totals(level)
+      totals = {}.compare_by_identity
+      @timeline.blocks.each do |line|
+        next unless COUNTED.include?(line.block.role)
+        line.visits.fetch(level, []).each do |visit|
+          total = totals[visit.take] ||= [visit.station, 0, 0]
+          total[1] += visit.work_s
+          total[2] += visit.counted
+        end
+      end
+      totals
+    end
+
+    def add(sums, station, take, work_s, counted)
+      pieces(station, take, work_s, counted).each do |movement, rung, seconds, moves|
         values = {"pattern" => movement.pattern, "plane" => movement.plane, "position" => rung.position, "impact" => rung.impact}
         values.each do |by, value|
           sum = sums[by][value]
@@ -40,15 +51,14 @@ module Sparrow
     end
 
     # A compound's seconds go to its parts by their moves; the last takes what is left.
-    def pieces(visit)
-      take = visit.take
-      return [[visit.station.movement, take.variation, visit.work_s, visit.moves]] if take.variation
+    def pieces(station, take, work_s, counted)
+      return [[station.movement, take.variation, work_s, take.counting.moves(counted)]] if take.variation
       whole = take.parts.sum { |part| part["reps"] }
-      left_s = visit.work_s
+      left_s = work_s
       take.parts.each_with_index.map do |part, index|
-        seconds = (index == take.parts.size - 1) ? left_s : visit.work_s * part["reps"] / whole
+        seconds = (index == take.parts.size - 1) ? left_s : work_s * part["reps"] / whole
         left_s -= seconds
-        [part["movement"], part["rung"], seconds, part["reps"] * visit.counted]
+        [part["movement"], part["rung"], seconds, part["reps"] * counted]
       end
     end
   end

@@ -3,7 +3,8 @@
 module Sparrow
   module Capacity
     # One lane taken through the whole class: at each of its sets, what was
-    # available against what is asked.
+    # available against what is asked. It is walked at every keystroke, and many
+    # times by the solver: what does not change from walk to walk is worked out once.
     class Forecast
       # +station+ and +round+ say where; available and asked are moves per working side, or seconds.
       Point = Struct.new(:block, :station, :round, :take, :available, :asked, :by_time) do
@@ -13,17 +14,22 @@ module Sparrow
         end
       end
 
-      # A set as the model sees it: +rest_s+ before it; +most+ is the fresh maximum,
-      # nil where the profile says nothing; an open set is never too much, but tires.
-      Step = Struct.new(:block, :visit, :pattern, :most, :amount, :by_time, :seconds, :rest_s, :open)
+      # A set as the model sees it. +most+ is the fresh maximum, nil where the
+      # profile says nothing; an open set is never too much, but tires; the keeps
+      # are what is left of a tiredness after the rest before it, and after the set.
+      Step = Struct.new(:block, :visit, :own, :most, :amount, :by_time, :rest_keep, :work_keep, :open)
 
       # @param timeline [Timeline]
       # @param lane [String] a level
       def initialize(timeline, lane, profile: Profile.of_level(lane))
         @lane = lane
         @profile = profile
-        @steps = steps(timeline)
-        @patterns = @steps.map(&:pattern).uniq
+        @index = {}
+        @loads = {}
+        @keeps = Hash.new { |hash, seconds| hash[seconds] = seconds.positive? ? Math.exp(-seconds / RECOVERY_S) : 1.0 }
+        steps(timeline)
+        patterns = @index.keys
+        @shares = patterns.map { |one| patterns.map { |other| Fatigue.share(one, other) } }
       end
 
       # @param amounts [Hash{Integer => Integer}] reps in the place of those asked, by the
@@ -32,31 +38,69 @@ module Sparrow
       def points(amounts = {})
         found = []
         walk(amounts) do |step, available, asked|
-          found << Point.new(step.block, step.visit.station, step.visit.round, step.visit.take, available, asked, step.by_time)
+          visit = step.visit
+          found << Point.new(step.block, visit.station, visit.round, visit.take, available, asked, step.by_time)
+        end
+        found
+      end
+
+      # @return [Hash{Integer => Point}] of each prescription, by its object_id, the set that leaves least
+      def worst
+        found = {}
+        walk({}) do |step, available, asked|
+          visit = step.visit
+          held = found[visit.take.object_id]
+          next if held && held.available - held.asked <= available - asked
+          found[visit.take.object_id] = Point.new(step.block, visit.station, visit.round, visit.take, available, asked, step.by_time)
         end
         found
       end
 
       # @return [Boolean] whether every set of this prescription leaves so much
       def leaves?(take, reserve, amounts)
-        walk(amounts) { |step, available, asked| return false if step.visit.take.equal?(take) && available - asked < reserve }
+        walk(amounts) { |step, available, asked| return false if available - asked < reserve && step.visit.take.equal?(take) }
         true
       end
 
       private
 
+      # The model of Fatigue, with its constants at hand.
       def walk(amounts)
-        fatigue = Fatigue.new(@patterns)
+        tired = Array.new(@index.size, 0.0)
         @steps.each do |step|
-          fatigue.rest(step.rest_s)
+          rest(tired, step.rest_keep)
           most = step.most
-          asked = asked(step, amounts)
+          asked = amounts.empty? ? step.amount : asked(step, amounts)
           if most
-            available = fatigue.left(step.pattern) * most
-            asked = [asked, available].min if step.open
-            yield step, available, asked unless step.open
+            available = (1.0 - tired[step.own]) * most
+            if step.open
+              asked = available if available < asked
+            else
+              yield step, available, asked
+            end
           end
-          fatigue.work(step.pattern, added(asked, most), step.seconds)
+          work(tired, step, added(asked, most))
+        end
+      end
+
+      def rest(tired, keep)
+        return if keep >= 1.0
+        index = 0
+        while index < tired.size
+          tired[index] *= keep
+          index += 1
+        end
+      end
+
+      def work(tired, step, added)
+        own = step.own
+        keep = step.work_keep
+        shares = @shares[own]
+        index = 0
+        while index < tired.size
+          now = ((index == own) ? tired[index] : tired[index] * keep) + shares[index] * added
+          tired[index] = (now > 1.0) ? 1.0 : now
+          index += 1
         end
       end
 
@@ -66,34 +110,45 @@ module Sparrow
       end
 
       def asked(step, amounts)
-        return step.amount if amounts.empty?
         number = amounts[step.visit.take.object_id]
         (number && step.visit.counted.positive?) ? step.amount * number / step.visit.counted : step.amount
       end
 
       def steps(timeline)
-        @now_s = 0
-        timeline.blocks.flat_map do |line|
-          line.visits.fetch(@lane, []).flat_map { |visit| sets(line.block, visit) }
+        @steps = []
+        now_s = 0
+        timeline.blocks.each do |line|
+          line.visits.fetch(@lane, []).each do |visit|
+            sets(line.block, visit, visit.start_s - now_s)
+            now_s = visit.start_s + visit.work_s
+          end
         end
       end
 
-      def sets(block, visit)
-        wait_s = visit.start_s - @now_s
-        @now_s = visit.start_s + visit.work_s
+      def sets(block, visit, wait_s)
         return set(block, visit, visit.counted, visit.work_s, wait_s) unless visit.sets
-        visit.sets.each_with_index.flat_map do |count, index|
+        visit.sets.each_with_index do |count, index|
           set(block, visit, count, visit.take.set_s(count), index.zero? ? wait_s : block.set_rest_s)
         end
       end
 
+      # A station's set is the same set in every round.
       def set(block, visit, counted, work_s, wait_s)
-        take = visit.take
+        known = @loads[visit.take.object_id] ||= {}
+        found = known[counted * 10_000 + work_s] ||= loads(visit.take, counted, work_s)
+        found.each do |own, most, amount, by_time, work_keep, open|
+          @steps << Step.new(block, visit, own, most, amount, by_time, @keeps[wait_s], work_keep, open)
+          wait_s = 0
+        end
+      end
+
+      def loads(take, counted, work_s)
         open = counted.zero? && take.hold.nil? && take.variation&.counted?
         counted = take.counting.counted((work_s / take.seconds_per_move).floor) if open
-        loads = Load.of(take, counted, work_s)
-        loads.each_with_index.map do |load, index|
-          Step.new(block, visit, load.pattern, most(load), load.amount.to_f, load.by_time, work_s / loads.size.to_f, index.zero? ? wait_s : 0, open)
+        found = Load.of(take, counted, work_s)
+        found.map do |load|
+          own = @index[load.pattern] ||= @index.size
+          [own, most(load), load.amount.to_f, load.by_time, @keeps[work_s / found.size.to_f], open]
         end
       end
 

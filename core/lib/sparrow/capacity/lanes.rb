@@ -20,9 +20,7 @@ module Sparrow
       # @param take [Circuit::Prescription]
       # @return [Forecast::Point, nil]
       def worst(take)
-        found = @worst[take.level] ||= points(take.level).group_by { |point| point.take.object_id }
-          .transform_values { |points| points.min_by(&:reserve) }
-        found[take.object_id]
+        (@worst[take.level] ||= forecast(take.level).worst)[take.object_id]
       end
 
       # The most reps of this cell that leave +reserve+ in every round, all other

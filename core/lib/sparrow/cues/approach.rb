@@ -32,8 +32,11 @@ module Sparrow
 
       def versions(window)
         return "everybody moves on to the next station" if @line.block.rotates?
-        names = window.takes.each_value.map { |take| take.variation ? take.variation.name : window.station.name }.uniq
-        "#{window.station.name}. #{names.join(" / ")}"
+        # The same lanes hear the same of a station in every round.
+        (@versions ||= {})[[window.station.id, *window.takes.each_value.map(&:level)]] ||= begin
+          names = window.takes.each_value.map { |take| take.variation ? take.variation.name : window.station.name }.uniq
+          "#{window.station.name}. #{names.join(" / ")}"
+        end
       end
 
       def round(window, at_s)

@@ -40,7 +40,12 @@ module Sparrow
       end
 
       def silent?(at_s)
-        (at_s - 1..at_s + SPOKEN_S).none? { |second| @busy.key?(second) }
+        second = at_s - 1
+        while second <= at_s + SPOKEN_S
+          return false if @busy.key?(second)
+          second += 1
+        end
+        true
       end
     end
   end

@@ -16,6 +16,7 @@ module Sparrow
         @lanes = Level::ALL.to_h { |level| [level, Timeline::LaneWriter.new(start_s)] }
         @windows = []
         @done = Level::ALL.to_h { |level| [level, []] }
+        @two_windows = block.stations.to_h { |station| [station.id, station.levels.each_value.any? { |take| take.sides == "each" }] }
         @visits = (1..block.round_count).flat_map do |round|
           stations = block.stations_in(round)
           stations.map { |station| Visit.new(station, round, block.rotates? ? stations : [station]) }
@@ -71,9 +72,15 @@ module Sparrow
       end
 
       def visited(lane, visit, take)
-        two = visit.station.levels.each_value.any? { |other| other.sides == "each" }
-        stretches = take.stretches(two_windows: two, switch_s: @block.switch_s)
-        @done.fetch(lane) << Timeline::Visit.new(visit.station, visit.round, take, take.reps_counted, @lanes.fetch(lane).now_s, stretches.sum)
+        @done.fetch(lane) << Timeline::Visit.new(
+          visit.station, visit.round, take, take.reps_counted, @lanes.fetch(lane).now_s, worked_s(visit.station, take)
+        )
+      end
+
+      # @return [Integer] seconds of work in one visit, on both sides together
+      def worked_s(station, take)
+        return take.stop_s * 2 if @two_windows.fetch(station.id)
+        (take.sides == "split") ? take.stop_s - @block.switch_s : take.stop_s
       end
 
       def now_of(takes)
