@@ -28,4 +28,14 @@ RSpec.describe Sparrow::Preview do
     expect(answer["ready"]).to be(true)
     expect(described_class.new(workout_document).to_h["ready"]).to be(false)
   end
+
+  it "has people waited for at a gate, unless the clock ends the block there" do
+    waits = lambda do |**keys|
+      block = {"id" => "b", "role" => "main", "format" => "rounds", "rounds" => 2, "stations" => [station("a")], **keys.transform_keys(&:to_s)}
+      described_class.new(workout_document(block)).to_h["blocks"].first["gates"].map { |gate| gate["waits"] }
+    end
+    expect(waits.call).to eq([true, true])
+    expect(waits.call(cap_s: 3600)).to eq([true, true])
+    expect(waits.call(cap_s: 40)).to eq([true, false])
+  end
 end

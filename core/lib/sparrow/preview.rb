@@ -56,7 +56,7 @@ module Sparrow
       line.gates.map do |gate|
         end_s = [gate.end_s, line.end_s].min
         {"start_s" => gate.start_s, "end_s" => end_s, "round" => gate.round, "station" => gate.station&.id,
-         "waits" => !(line.block.cap_s && end_s == line.end_s)}
+         "waits" => !(line.ends_by_cap? && end_s == line.end_s)}
       end
     end
 

@@ -58,6 +58,10 @@ const calledFor = computed(() => props.calls.find((cue) => cue.levels?.length ==
   letter-spacing: -0.03em;
   font-variant-numeric: tabular-nums lining-nums;
 }
+/* Minutes and seconds are twice as wide, and what they leave is for the lists below. */
+.numeral.clock {
+  font-size: min(30vh, 22vw);
+}
 .rest .numeral,
 .ready .numeral,
 .pause .numeral,

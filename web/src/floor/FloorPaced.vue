@@ -24,6 +24,9 @@ const stations = computed(() =>
   (props.block.stations ?? []).filter((station) => !station.in_rounds || station.in_rounds.includes(round.value)),
 )
 
+/** What counts is read where there is room for it; the numbers always are. */
+const roomForStandards = computed(() => stations.value.length <= (isTally.value || isTotal.value ? 2 : 3))
+
 function target(station: string, level: Level): string {
   const cell = props.preview.stations.find((held) => held.id === station)?.levels[level]
   const document = props.block.stations?.find((held) => held.id === station)
@@ -108,7 +111,7 @@ function about(level: Level): string {
         >
           <span class="name"
             >{{ versions.version(block.id, station.id, level).name
-            }}<span v-if="stations.length < 5" class="standard">{{
+            }}<span v-if="roomForStandards" class="standard">{{
               versions.version(block.id, station.id, level).standard
             }}</span></span
           >
@@ -145,6 +148,7 @@ function about(level: Level): string {
   border-top: 1vh solid var(--hue);
   padding-top: 1vh;
   min-width: 0;
+  overflow: hidden;
 }
 .mark {
   display: flex;

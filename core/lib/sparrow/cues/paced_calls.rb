@@ -61,7 +61,7 @@ module Sparrow
 
       # Only a cap ends a block by the clock.
       def ending
-        return [] unless @block.cap_s && @line.total_s == @block.get_ready_s + @block.cap_s
+        return [] unless @line.ends_by_cap?
         begins_s = @line.start_s + @block.get_ready_s
         calls = [call(@line.end_s, "stop", "Time"), call(@line.end_s - Approach::COUNT_FROM, "countdown", "3-2-1"), call(@line.end_s - 10, "ten_seconds", "Ten seconds")]
         calls << call(begins_s + @block.cap_s / 2, "halfway", "Halfway") if @block.cap_s >= HALFWAY_FROM_S

@@ -13,6 +13,11 @@ module Sparrow
         start_s + total_s
       end
 
+      # @return [Boolean] whether the clock ends it, and not the slowest lane
+      def ends_by_cap?
+        !block.cap_s.nil? && total_s == block.get_ready_s + block.cap_s
+      end
+
       # @return [Hash{String => Sums}] per level
       def sums
         lanes.to_h { |level, segments| [level, Sums.of(segments, visits.fetch(level, NONE))] }
