@@ -50,9 +50,6 @@ module Server
         app.post("/api/planning/format") do
           given = body_as(REFORMAT)
           block = given["block"]
-          unless block.is_a?(Hash) && Sparrow::Circuit::Reformat::FORMATS.include?(block["format"])
-            raise Sparrow::Refused.new([Sparrow::Problem.new(pointer: "/block", message: "must be a block with stations")])
-          end
           changed = Sparrow::Circuit::Reformat.call(block, given["format"])
           render_json({"block" => changed, **Sparrow::Circuit::Reformat.fates(block["format"], given["format"])})
         end

@@ -18,12 +18,31 @@ module Sparrow
       # Only these gates are known to a chipper.
       CHIPPER_GATES = %w[station free].freeze
 
-      # @param block [Hash] of a document, sound or not
+      # @param block [Hash] of a document, half typed or not
       # @param format [String] one of FORMATS
       # @return [Hash] the block in that format
+      # @raise [Refused] where it is not even in the form of a block with stations
       def self.call(block, format)
+        raise Refused.new([Problem.new(pointer: "/block", message: "must be a block with stations")]) unless block?(block)
         new(block, format).call
       end
+
+      # Numbers may be anything that was typed; what holds them must be in its form.
+      def self.block?(block)
+        block.is_a?(Hash) && FORMATS.include?(block["format"]) && holder?(block["set_aside"]) && list?(block["stations"]) do |station|
+          holder?(station["ladder"]) && holder?(station["set_aside"]) && holder?(station["levels"]) &&
+            (station["levels"] || {}).each_value.all? { |level| level.is_a?(Hash) && holder?(level["set_aside"]) }
+        end
+      end
+
+      def self.holder?(held)
+        held.nil? || held.is_a?(Hash)
+      end
+
+      def self.list?(held, &each)
+        held.nil? || (held.is_a?(Array) && held.all? { |entry| entry.is_a?(Hash) && each.call(entry) })
+      end
+      private_class_method :block?, :holder?, :list?
 
       def initialize(block, format)
         @block = block
