@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import LevelMark from '@/components/LevelMark.vue'
 import { clockText } from '@/components/clockText'
 import { LEVELS, type Block, type BlockPreview, type Level } from '@/api/types'
+import { nextSet } from './nextSet'
 import type { Moment } from './plan'
 import type { useTicks } from './useTicks'
 import type { useVersions } from './useVersions'
@@ -48,24 +49,15 @@ const total = (station: string, level: Level) =>
 const plan = (station: string, level: Level) =>
   props.preview.forecast?.[level].stations?.find((held) => held.station === station)?.sets ?? []
 
-/** The set that comes next: the first whose sum the taps have not reached. */
-function nextSet(station: string, level: Level): number {
-  const left = total(station, level) - done(station, level)
-  if (left <= 0) return 0
-  let sum = 0
-  for (const size of plan(station, level)) {
-    sum += size
-    if (sum > done(station, level)) return Math.min(sum - done(station, level), left)
-  }
-  return left
-}
+const next = (station: string, level: Level) =>
+  nextSet(plan(station, level), done(station, level), total(station, level))
 
 /** A tap for a level: a round done, or the next set of its first open total. */
 function tap(level: Level) {
   if (isTally.value) return props.ticks.add({ block: props.block.id, lane: level, amount: 1 })
   if (!isTotal.value) return
-  const open = stations.value.find((station) => nextSet(station.id, level) > 0)
-  if (open) props.ticks.add({ block: props.block.id, lane: level, station: open.id, amount: nextSet(open.id, level) })
+  const open = stations.value.find((station) => next(station.id, level) > 0)
+  if (open) props.ticks.add({ block: props.block.id, lane: level, station: open.id, amount: next(open.id, level) })
 }
 
 const takeBack = (level: Level) =>
@@ -107,7 +99,7 @@ function about(level: Level): string {
         <li
           v-for="station in stations"
           :key="station.id"
-          :class="{ through: isTotal && nextSet(station.id, level) === 0 }"
+          :class="{ through: isTotal && next(station.id, level) === 0 }"
         >
           <span class="name"
             >{{ versions.version(block.id, station.id, level).name

@@ -11,6 +11,7 @@ import NumberField from '@/board/NumberField.vue'
 import type { Typed } from '@/board/document'
 import LevelMark from '@/components/LevelMark.vue'
 import PageState from '@/components/PageState.vue'
+import { nextSet } from '@/floor/nextSet'
 import { useTicks } from '@/floor/useTicks'
 import { useVersions } from '@/floor/useVersions'
 import { LEVELS, type Level, type Run } from '@/api/types'
@@ -75,15 +76,7 @@ function goals(block: string): Goal[] {
   })
 }
 const done = (block: string, station: string) => ticks.sum(mine(block, station))
-function nextSet(block: string, goal: Goal): number {
-  const so_far = done(block, goal.station)
-  let sum = 0
-  for (const size of goal.sets) {
-    sum += size
-    if (sum > so_far) return sum - so_far
-  }
-  return 0
-}
+const next = (block: string, goal: Goal) => nextSet(goal.sets, done(block, goal.station), goal.goal)
 
 const typed = ref<Record<string, Typed>>({})
 function add(block: string, station: string, amount: Typed) {
@@ -181,10 +174,10 @@ const roundsOf = (block: string, personId: string) =>
                 <progress :max="goal.goal" :value="done(block.id, goal.station)" :aria-label="`${goal.name} done`" />
                 <div class="row">
                   <Button
-                    v-if="nextSet(block.id, goal)"
-                    :label="`A set of ${nextSet(block.id, goal)} done`"
-                    :aria-label="`A set of ${nextSet(block.id, goal)} done: ${goal.name}`"
-                    @click="add(block.id, goal.station, nextSet(block.id, goal))"
+                    v-if="next(block.id, goal)"
+                    :label="`A set of ${next(block.id, goal)} done`"
+                    :aria-label="`A set of ${next(block.id, goal)} done: ${goal.name}`"
+                    @click="add(block.id, goal.station, next(block.id, goal))"
                   />
                   <span v-else class="small"><b>Done for today.</b></span>
                   <form class="row" @submit.prevent="add(block.id, goal.station, typed[`${block.id}/${goal.station}`])">
