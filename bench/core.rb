@@ -32,9 +32,9 @@ report = Benchmark.ips(quiet: true) do |bench|
   bench.report("compile and review") { Sparrow::Review.of(Sparrow::Timeline.compile(workout)) }
   bench.report("compile, every format") { Sparrow::Timeline.compile(in_formats) }
   bench.report("compile and review, every format") { Sparrow::Review.of(Sparrow::Timeline.compile(in_formats)) }
-  bench.report("targets for the whole class") { Sparrow::Targets::Solve.new(document).call }
-  bench.report("targets, every format") { Sparrow::Targets::Solve.new(formats).call }
-  bench.report("ways to fit 45 minutes") { Sparrow::Targets::FitToSlot.new(document, minutes: 45).call }
+  bench.report("targets for the whole class") { Sparrow::Targets::Solve.new(Sparrow::Circuit.read(document)).call }
+  bench.report("targets, every format") { Sparrow::Targets::Solve.new(Sparrow::Circuit.read(formats)).call }
+  bench.report("ways to fit 45 minutes") { Sparrow::Targets::FitToSlot.new(Sparrow::Circuit.read(document), minutes: 45).call }
   bench.report("calls") { Sparrow::Cues.of(timeline) }
   bench.report("preview, whole: read to JSON") { JSON.generate(Sparrow::Preview.new(document).to_h) }
   bench.report("  (of it: parse and generate JSON)") { [JSON.parse(text), JSON.generate(answer)] }

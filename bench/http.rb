@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 # POST /api/preview against a bare route on the same server: 16 clients, each a
-# process of its own, in turns of the three routes, so that all meet the same machine.
+# process of its own, in turns of the routes, so that all meet the same machine.
 require "net/http"
 require "socket"
 require_relative "../server/server"
@@ -11,7 +11,11 @@ require_relative "sixty_minutes"
 CLIENTS = 16
 TURN_S = 3
 TURNS = 4
-ROUTES = {"bare (SELECT 1)" => "/api/bench/bare", "the same JSON only" => "/api/bench/json", "preview" => "/api/preview"}.freeze
+# The board asks for no calls while somebody types; the Floor asks for all.
+ROUTES = {
+  "bare (SELECT 1)" => ["/api/bench/bare", {}], "the same JSON only" => ["/api/bench/json", {}],
+  "preview, whole" => ["/api/preview", {}], "preview, as typed" => ["/api/preview", {"calls" => false}]
+}.freeze
 
 def wait_for(port)
   Timeout.timeout(30) do
@@ -69,10 +73,10 @@ server = Process.spawn({"PORT" => port.to_s, "RUBYOPT" => "--yjit"}, "bundle", "
 begin
   wait_for(port)
   headers = {"content-type" => "application/json", "cookie" => cookie(port)}
-  body = JSON.generate("workout" => SixtyMinutes.document)
-  ROUTES.each_value { |path| load_with(CLIENTS, 2, port, path, body, headers) }
+  bodies = ROUTES.transform_values { |_, more| JSON.generate({"workout" => SixtyMinutes.document, **more}) }
+  ROUTES.each { |name, (path, _)| load_with(CLIENTS, 2, port, path, bodies.fetch(name), headers) }
   took = Hash.new { |hash, name| hash[name] = [] }
-  TURNS.times { ROUTES.each { |name, path| took[name].concat(load_with(CLIENTS, TURN_S, port, path, body, headers)) } }
+  TURNS.times { ROUTES.each { |name, (path, _)| took[name].concat(load_with(CLIENTS, TURN_S, port, path, bodies.fetch(name), headers)) } }
   bare = at_share(took[ROUTES.keys.first].sort, 0.95)
   puts "#{CLIENTS} clients at once, #{TURNS} turns of #{TURN_S} s each:"
   took.each do |name, all|

@@ -7,7 +7,8 @@ module Server
     module PlanningRoutes
       S = Sparrow::Shape
       ID = S::Text.new(length: 1..40)
-      SOLVE = S::Record.new({"workout" => S::Anything.new, "block" => ID, "station" => ID, "window_s" => S::Whole.new(5..7200, "seconds")}, required: %w[workout])
+      SOLVE = S::Record.new({"workout" => S::Anything.new, "block" => ID, "station" => ID, "window_s" => S::Whole.new(5..7200, "seconds"),
+                             "choose" => S::OneOf.new(*Sparrow::Targets::Solve::CHOICES)}, required: %w[workout])
       SLOT = S::Record.new({"workout" => S::Anything.new, "minutes" => S::Whole.new(5..240, "minutes")}, required: %w[workout minutes])
       SUGGEST = S::Record.new({"workout" => S::Anything.new, "kind" => S::OneOf.new("warm_up", "cool_down"), "minutes" => S::Whole.new(1..30, "minutes")},
         required: %w[workout kind minutes])
@@ -30,15 +31,13 @@ module Server
 
         app.post("/api/planning/targets") do
           given = body_as(SOLVE)
-          of_workout(given["workout"])
-          render_json(Sparrow::Targets::Solve.new(given["workout"], block: given["block"], station: given["station"],
-            window_s: given["window_s"], catalogue: studio.catalogue).call)
+          render_json(Sparrow::Targets::Solve.new(of_workout(given["workout"]), block: given["block"], station: given["station"],
+            window_s: given["window_s"], choose: given.fetch("choose", "numbers"), catalogue: studio.catalogue).call)
         end
 
         app.post("/api/planning/slot") do
           given = body_as(SLOT)
-          of_workout(given["workout"])
-          render_json(Sparrow::Targets::FitToSlot.new(given["workout"], minutes: given["minutes"], catalogue: studio.catalogue).call)
+          render_json(Sparrow::Targets::FitToSlot.new(of_workout(given["workout"]), minutes: given["minutes"], catalogue: studio.catalogue).call)
         end
 
         app.post("/api/planning/suggestion") do

@@ -4,11 +4,13 @@ module Server
   class Routes
     # The plan, measured and reviewed; nothing is stored.
     module PreviewRoutes
-      FORM = Sparrow::Shape::Record.new({"workout" => Sparrow::Shape::Anything.new}, required: %w[workout])
+      FORM = Sparrow::Shape::Record.new({"workout" => Sparrow::Shape::Anything.new, "calls" => Sparrow::Shape::Flag.new}, required: %w[workout])
 
       def self.registered(app)
         app.post("/api/preview") do
-          render_json(preview_of(body_as(FORM)["workout"], under: "/workout").to_h)
+          given = body_as(FORM)
+          preview = preview_of(given["workout"], under: "/workout")
+          render_json((given["calls"] == false) ? preview.without_calls : preview.to_h)
         end
       end
     end

@@ -113,4 +113,13 @@ RSpec.describe "Workouts" do
     expect(send_json(:post, "/api/preview", {"workout" => workout_document(intervals(4, rounds: 3, round_rest_s: 60))})["total_s"]).to eq(780)
     expect(Server::Records::Workout.count).to eq(0)
   end
+
+  it "are previewed without their calls where nobody asks for them" do
+    whole = send_json(:post, "/api/preview", {"workout" => workout_document(intervals(2))})
+    without = send_json(:post, "/api/preview", {"workout" => workout_document(intervals(2)), "calls" => false})
+    expect(whole["cues"]).not_to be_empty
+    expect(without).to eq(whole.merge("cues" => []))
+    send_json(:post, "/api/preview", {"workout" => workout_document(intervals(2)), "calls" => "no"})
+    expect([status, field_errors.keys]).to eq([422, ["/calls"]])
+  end
 end

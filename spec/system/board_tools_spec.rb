@@ -32,6 +32,21 @@ RSpec.describe "The board's offers" do
     expect(stations("Lock-gate Tuesday")).to eq(before)
   end
 
+  it "chooses the work time that the numbers need, and says what the class then takes" do
+    open_circuit
+    click_button "Finish together: Lock-gate circuit"
+    within("[role=dialog]") do
+      find(:button, text: "The work time").click
+      expect(page).to have_css("th", text: "Left over")
+      expect(page).to have_css("li", text: /Skater: \d+ → \d+ s/)
+      expect(page).to have_content(/The class: 36:40 → \d+:\d+/)
+      click_button "Take these"
+    end
+    expect(page).to saved
+    expect(stations("Lock-gate Tuesday").map { |station| station["work_s"] }.compact).to all(satisfy { |seconds| (seconds % 5).zero? })
+    expect(stations("Lock-gate Tuesday")).to include(have_key("work_s"))
+  end
+
   it "fits the class to a slot by the way that is chosen" do
     open_circuit
     find("body").send_keys("s")

@@ -26,7 +26,7 @@ module Sparrow
         if value.nil?
           holder.delete(last)
         else
-          holder[holder.is_a?(Array) ? Integer(last) : last] = value
+          holder[holder.is_a?(Array) ? Integer(last) : last] = Marshal.load(Marshal.dump(value))
         end
       end
       copy

@@ -22,13 +22,18 @@ module Sparrow
 
     # @return [Hash] as POST /api/preview answers; times in whole seconds
     def to_h
+      {**without_calls, "cues" => Cues.of(timeline).map { |cue| cue(cue) }}
+    end
+
+    # The same, its list of calls empty: for who is typing, and calls nothing yet.
+    def without_calls
       sums = timeline.blocks.map(&:sums)
       {
         "total_s" => timeline.total_s, "ready" => ready?,
         "blocks" => timeline.blocks.zip(sums).map { |line, block_sums| block(line, block_sums) },
         "lanes" => Level::ALL.to_h { |level| [level, lane(sums.map { |block_sums| block_sums.fetch(level) }.reduce(Timeline::Sums.none, :+))] },
         "balance" => Balance.new(timeline).to_h,
-        "cues" => Cues.of(timeline).map { |cue| cue(cue) },
+        "cues" => [],
         "findings" => findings.map(&:to_h)
       }
     end
@@ -77,10 +82,8 @@ module Sparrow
 
     # Keys that hold nothing are left out: the answer is sent at every keystroke.
     def segment(segment)
-      shown = {"kind" => segment.kind, "start_s" => segment.start_s, "seconds" => segment.seconds}
-      return shown unless segment.station
-      shown["station"] = segment.station.id
-      shown["round"] = segment.round
+      return {"kind" => segment.kind, "start_s" => segment.start_s, "seconds" => segment.seconds} unless segment.station
+      shown = {"kind" => segment.kind, "start_s" => segment.start_s, "seconds" => segment.seconds, "station" => segment.station.id, "round" => segment.round}
       shown["side"] = segment.side if segment.side
       shown["level"] = segment.level if segment.level
       shown
@@ -137,6 +140,9 @@ module Sparrow
     end
 
     def cue(cue)
+      if cue.station && cue.levels.nil?
+        return {"at_s" => cue.at_s, "kind" => cue.kind, "text" => cue.text, "block" => cue.block, "station" => cue.station, "round" => cue.round}
+      end
       shown = {"at_s" => cue.at_s, "kind" => cue.kind, "text" => cue.text}
       shown["levels"] = cue.levels if cue.levels
       shown["block"] = cue.block if cue.block

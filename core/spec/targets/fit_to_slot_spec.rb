@@ -2,7 +2,7 @@
 
 RSpec.describe Sparrow::Targets::FitToSlot do
   def options(document, minutes)
-    described_class.new(document, minutes: minutes).call.fetch("options")
+    described_class.new(Sparrow::Circuit.read(document), minutes: minutes).call.fetch("options")
   end
 
   let(:document) { workout_document(intervals(4, rounds: 3, round_rest_s: 60), slot_minutes: 45) }

@@ -10,7 +10,7 @@ RSpec.describe "Targets of paced blocks" do
 
   def solved(format, stations = [uneven], window_s: nil, **keys)
     document = workout_document({"id" => "b", "role" => "main", "format" => format, "stations" => stations, **keys.transform_keys(&:to_s)})
-    answer = Sparrow::Targets::Solve.new(document, window_s: window_s).call
+    answer = Sparrow::Targets::Solve.new(Sparrow::Circuit.read(document), window_s: window_s).call
     after = Sparrow::Pointer.put(document, answer["patch"].map { |step| step.values_at("path", "value") })
     [answer["rows"].first, Sparrow::Circuit.read(after).blocks.first, answer]
   end
@@ -39,6 +39,15 @@ RSpec.describe "Targets of paced blocks" do
     planks = station("p", movement: "plank", levels: {"beginner" => {"hold_s" => 13}, "intermediate" => {"hold_s" => 20}, "advanced" => {"hold_s" => 42}})
     _, block, = solved("rounds", [planks], rounds: 1, gate: "station", window_s: 40)
     expect(block.stations.first.levels.each_value.map(&:hold_s)).to eq([35, 35, 35])
+  end
+
+  it "turns holds with the reps where all wait at each round, and leaves of a hold its part" do
+    planks = station("p", movement: "plank", levels: Sparrow::Level::ALL.zip([10, 10, 60]).to_h { |level, hold_s| [level, {"variation" => "plank.forearm", "hold_s" => hold_s}] })
+    row, block, answer = solved("rounds", [uneven, planks], rounds: 2)
+    expect(answer["changes"].map { |change| change["key"] }).to include("hold_s", "reps")
+    expect(block.stations.last.levels.each_value.map(&:hold_s)).to all(satisfy { |seconds| (seconds % 5).zero? })
+    expect(row["spread_after_s"]).to be < row["spread_before_s"]
+    expect(block.stations.last.at("beginner").hold_s).to be <= 20 # 25 s is the most that the profile holds
   end
 
   it "never gives a lower level more than a higher one on the same rung" do

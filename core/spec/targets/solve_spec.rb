@@ -5,7 +5,7 @@ RSpec.describe Sparrow::Targets::Solve do
 
   def solve(*blocks, **place)
     document = workout_document(*blocks)
-    [described_class.new(document, **place).call, document]
+    [described_class.new(Sparrow::Circuit.read(document), **place).call, document]
   end
 
   def patched(document, answer)
@@ -57,9 +57,77 @@ RSpec.describe Sparrow::Targets::Solve do
 
   it "says what it leaves alone and why" do
     ladder = {"id" => "l", "role" => "main", "format" => "ladder", "rounds" => 2, "stations" => []}
-    answer, = solve(ladder, pause)
+    answer, = solve({**ladder, "stations" => [{"id" => "a", "movement" => "squat", "ladder" => {"total" => 12, "shape" => "flat"}, "levels" => Sparrow::Level::ALL.to_h { |level| [level, {"variation" => "squat.parallel"}] }}]}, pause)
     expect(answer["kept"].map { |kept| kept["block"] }).to eq(%w[l pause])
     expect(answer["changes"]).to eq([])
+  end
+
+  describe "a ladder's shares" do
+    def ladder(**keys)
+      {"id" => "l", "role" => "main", "format" => "ladder", "rounds" => 4, "gate" => "free", "scaling" => "share",
+       "stations" => [{"id" => "a", "movement" => "squat", "ladder" => {"total" => 60, "shape" => "descending"},
+                       "levels" => Sparrow::Level::ALL.to_h { |level| [level, {"variation" => "squat.parallel"}] }}], **keys}
+    end
+
+    it "are turned until the lanes finish together, lower levels never above higher ones" do
+      answer, document = solve(ladder("shares" => {"beginner" => 20, "intermediate" => 50, "advanced" => 100}))
+      row = answer["rows"].first
+      expect(row["spread_after_s"]).to be < row["spread_before_s"]
+      shares = patched(document, answer)["blocks"].first["shares"]
+      expect(shares.values_at(*Sparrow::Level::ALL)).to eq(shares.values_at(*Sparrow::Level::ALL).sort)
+      expect(answer["changes"].map { |change| change["key"] }.uniq).to eq(%w[share])
+    end
+
+    it "find their place where none are typed yet" do
+      answer, document = solve(ladder, window_s: 120)
+      expect(answer["patch"].first).to include("path" => "/blocks/0/shares", "value" => {})
+      expect(answer["rows"].first["after"].values).to all(be <= 108)
+      expect(patched(document, answer)["blocks"].first["shares"].values).to all(be < 100)
+    end
+
+    it "are left where a share would leave a round with nothing" do
+      answer, = solve(ladder, window_s: 10)
+      expect(answer["changes"]).to eq([])
+    end
+
+    it "are the block's: for one station alone the reason is told" do
+      answer, = solve(ladder, block: "l", station: "a")
+      expect(answer["kept"].first["why"]).to include("whole block")
+    end
+  end
+
+  describe "the work time that the numbers need" do
+    def timed(reps, **levels)
+      station("s", movement: "squat", levels: Sparrow::Level::ALL.to_h { |level| [level, {"variation" => "squat.parallel", "reps" => reps, "tempo" => "1-0-1-0", **levels.fetch(level.to_sym, {})}] })
+    end
+
+    it "is the shortest in fives in which every level is done at the window's fill" do
+      answer, document = solve(intervals([timed(14)], work_s: 60, rounds: 2), choose: "work")
+      expect(answer["changes"]).to contain_exactly(include("key" => "work_s", "level" => nil, "from" => 60, "to" => 35))
+      expect(patched(document, answer)["blocks"].first["stations"].first["work_s"]).to eq(35)
+      expect(answer["total_before_s"] - answer["total_after_s"]).to eq(50)
+    end
+
+    it "is a level's own where it has one" do
+      answer, = solve(intervals([timed(14, beginner: {"work_s" => 20})], work_s: 60), choose: "work")
+      expect(answer["changes"].map { |change| change.values_at("level", "to") }).to contain_exactly(["beginner", 35], [nil, 35])
+    end
+
+    it "holds on both sides where a station takes a window a side" do
+      lunges = station("s", movement: "split_squat", sides: "each", counting: "per_side", levels: Sparrow::Level::ALL.to_h { |level| [level, {"variation" => "split_squat.supported", "reps" => 9, "tempo" => "1-0-1-0"}] })
+      answer, document = solve(intervals([lunges], work_s: 60), choose: "work")
+      block = Sparrow::Circuit.read(patched(document, answer)).blocks.first
+      expect(block.stations.first.at("advanced").work_s).to eq(20)
+      expect(Sparrow::Targets::WindowFit.of(block, block.stations.first, "advanced")).not_to be_overrun
+    end
+
+    it "is not there where the people set the pace, or the clock starts each set" do
+      paced = {"id" => "r", "role" => "main", "format" => "rounds", "rounds" => 2, "stations" => [timed(5)]}
+      minute = {"id" => "m", "role" => "main", "format" => "every_minute", "rounds" => 2, "interval_s" => 60, "stations" => [timed(5)]}
+      answer, = solve(paced, minute, choose: "work")
+      expect(answer["kept"].map { |kept| kept["block"] }).to eq(%w[r m])
+      expect(answer["changes"]).to eq([])
+    end
   end
 
   it "refuses a place that is not there" do

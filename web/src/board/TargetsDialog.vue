@@ -2,6 +2,7 @@
 import type { Operation } from 'fast-json-patch'
 import Button from 'primevue/button'
 import Dialog from 'primevue/dialog'
+import SelectButton from 'primevue/selectbutton'
 import { computed, ref, watch } from 'vue'
 import { api, ask } from '@/api/client'
 import { clockText } from '@/components/clockText'
@@ -19,6 +20,11 @@ const place = board.targetsOf
 const close = () => (place.value = null)
 const { offer, asking, problem, askFor, forget } = useOffer<Solution>()
 const windowS = ref<Typed>(undefined)
+const CHOICES = [
+  { value: 'numbers', label: 'The numbers' },
+  { value: 'work', label: 'The work time' },
+] as const
+const choose = ref<'numbers' | 'work'>('numbers')
 
 const names = computed(() => {
   const blocks = board.preview.preview.value?.blocks ?? []
@@ -35,18 +41,27 @@ const keptBlocks = computed(
       (kept) => board.document.value.blocks.find((block) => block.id === kept.block)?.format !== 'pause',
     ) ?? [],
 )
+const whose = (change: Solution['changes'][number]) =>
+  change.station ? names.value.get(`${change.block}/${change.station}`) : title(change.block)
+const UNITS = { reps: '', hold_s: ' s', work_s: ' s', share: ' %' }
 const shown = (value: Solution['changes'][number]['to']) =>
   typeof value === 'number' ? String(value) : `${value.min}–${value.max}`
 
 watch(
-  [place, windowS],
+  [place, windowS, choose],
   ([asked]) => {
     if (!asked) return forget()
     const window_s = typeof windowS.value === 'number' ? windowS.value : undefined
     void askFor(() =>
       ask(
         api.POST('/api/planning/targets', {
-          body: { workout: board.document.value, block: asked.block, station: asked.station, window_s },
+          body: {
+            workout: board.document.value,
+            block: asked.block,
+            station: asked.station,
+            window_s,
+            choose: choose.value,
+          },
         }),
       ),
     )
@@ -69,11 +84,25 @@ function take() {
     :style="{ width: 'min(46rem, 96vw)' }"
     @update:visible="close"
   >
-    <p class="small quiet">
+    <div class="row choice">
+      <span id="turned">Choose</span>
+      <SelectButton
+        v-model="choose"
+        :options="[...CHOICES]"
+        option-value="value"
+        option-label="label"
+        :allow-empty="false"
+        aria-labelledby="turned"
+      />
+    </div>
+    <p v-if="choose === 'work'" class="small quiet">
+      The numbers stay. Each station gets the shortest time, in fives, in which every level's set fills its window.
+    </p>
+    <p v-else class="small quiet">
       Numbers rounded down to what fills the window, in the order of the levels, with the house's reserve left in the
       worst round. The level profiles are estimates, for a group and not for a person.
     </p>
-    <NumberField v-model="windowS" label="Window" unit="s" hint="as planned" width="5rem" />
+    <NumberField v-if="choose === 'numbers'" v-model="windowS" label="Window" unit="s" hint="as planned" width="5rem" />
     <p v-if="problem" class="warn-text" role="alert">{{ problem }}</p>
     <p v-else-if="asking && !offer" class="quiet">Working it out…</p>
     <template v-if="offer">
@@ -81,9 +110,9 @@ function take() {
         <table v-if="rows.length" class="ledger small">
           <thead>
             <tr>
-              <th scope="col">Seconds per set, or about in all</th>
+              <th scope="col">{{ choose === 'work' ? 'Work time' : 'Seconds per set, or about in all' }}</th>
               <th v-for="level in LEVELS" :key="level" scope="col"><LevelMark :level="level" /></th>
-              <th scope="col" class="number">Apart</th>
+              <th scope="col" class="number">{{ choose === 'work' ? 'Left over' : 'Apart' }}</th>
             </tr>
           </thead>
           <tbody>
@@ -104,11 +133,14 @@ function take() {
       <p v-for="kept in keptBlocks" :key="kept.block" class="small quiet">{{ title(kept.block) }}: {{ kept.why }}.</p>
       <ul v-if="offer.changes.length" class="changes small">
         <li v-for="change in offer.changes" :key="change.pointer">
-          <LevelMark :level="change.level" bare /> {{ names.get(`${change.block}/${change.station}`) }}:
-          {{ shown(change.from) }} → <b>{{ shown(change.to) }}</b>
+          <LevelMark v-if="change.level" :level="change.level" bare /> {{ whose(change) }}: {{ shown(change.from) }} →
+          <b>{{ shown(change.to) }}{{ UNITS[change.key] }}</b>
         </li>
       </ul>
-      <p v-else>The numbers are as near as they can be.</p>
+      <p v-else>{{ choose === 'work' ? 'The work times are' : 'The numbers are' }} as near as they can be.</p>
+      <p v-if="offer.total_after_s !== offer.total_before_s" class="small">
+        The class: {{ clockText(offer.total_before_s) }} → <b>{{ clockText(offer.total_after_s) }}</b>
+      </p>
     </template>
     <div class="row end">
       <Button label="Leave it" severity="secondary" variant="outlined" @click="close" />
@@ -118,6 +150,10 @@ function take() {
 </template>
 
 <style scoped>
+.choice {
+  align-items: center;
+  margin-bottom: var(--space-2);
+}
 .changes {
   columns: 2;
   padding: 0;

@@ -27,7 +27,7 @@ export function usePreview(document: Readonly<Ref<WorkoutDocument>>) {
     state.value = 'asking'
     const late = setTimeout(() => (state.value = 'slow'), SLOW_MS)
     try {
-      preview.value = await ask(api.POST('/api/preview', { body: { workout: asked } }))
+      preview.value = await ask(api.POST('/api/preview', { body: { workout: asked, calls: false } }))
       errors.value = new Map()
       of.value = asked
       state.value = 'fresh'

@@ -11,9 +11,17 @@ module Sparrow
         %w[trunk_flexion trunk_bracing] => 0.5
       }.freeze
 
+      # The same, to be looked up at every keystroke: pattern to other pattern to share.
+      SHARES = RELATED.each_with_object({}) do |((one, other), share), shares|
+        (shares[one] ||= {})[other] = share
+        (shares[other] ||= {})[one] = share
+      end.each_value(&:freeze).freeze
+
       # @return [Float] the part of a set of +one+ that tires +other+
       def self.share(one, other)
-        (one == other) ? 1.0 : RELATED[[one, other]] || RELATED[[other, one]] || ANY_OTHER
+        return 1.0 if one == other
+        related = SHARES[one]
+        related ? related.fetch(other, ANY_OTHER) : ANY_OTHER
       end
 
       # @param patterns [Array<String>] those that occur; the others are not kept account of

@@ -12,6 +12,23 @@ module Sparrow
         def reserve
           available - asked
         end
+
+        # @param least [Numeric] moves to be left; of what is measured by time its own part is
+        # @return [Boolean]
+        def keeps?(least)
+          reserve >= Forecast.least(least, asked, by_time) - TOLERANCE
+        end
+      end
+
+      # Of work measured by time this part of the target is to be left.
+      HELD_RESERVE = 0.15
+      # Rounding in the model decides nothing.
+      TOLERANCE = 1e-9
+
+      # @param reserve [Numeric] moves; 0 where nothing need be left
+      # @return [Numeric] moves, or seconds, that a set must leave
+      def self.least(reserve, asked, by_time)
+        (by_time && reserve.positive?) ? asked * HELD_RESERVE : reserve
       end
 
       # A set as the model sees it. +most+ is the fresh maximum, nil where the
@@ -32,37 +49,39 @@ module Sparrow
         @shares = patterns.map { |one| patterns.map { |other| Fatigue.share(one, other) } }
       end
 
-      # @param amounts [Hash{Integer => Integer}] reps in the place of those asked, by the
+      # @param amounts [Hash{Integer => Integer}] reps, or seconds held, in the place of those asked, by the
       #   prescription's object_id; times stay as they are
       # @return [Array<Point>] in the order of the class
       def points(amounts = {})
         found = []
-        walk(amounts) do |step, available, asked|
-          visit = step.visit
-          found << Point.new(step.block, visit.station, visit.round, visit.take, available, asked, step.by_time)
-        end
+        walk(amounts) { |step, available, asked| found << point(step, available, asked) }
         found
       end
 
       # @return [Hash{Integer => Point}] of each prescription, by its object_id, the set that leaves least
       def worst
-        found = {}
+        least = {}.compare_by_identity
         walk({}) do |step, available, asked|
-          visit = step.visit
-          held = found[visit.take.object_id]
-          next if held && held.available - held.asked <= available - asked
-          found[visit.take.object_id] = Point.new(step.block, visit.station, visit.round, visit.take, available, asked, step.by_time)
+          take = step.visit.take
+          held = least[take]
+          next if held && held[1] - held[2] <= available - asked
+          least[take] = [step, available, asked]
         end
-        found
+        least.each_with_object({}) { |(take, found), worst| worst[take.object_id] = point(*found) }
       end
 
       # @return [Boolean] whether every set of this prescription leaves so much
       def leaves?(take, reserve, amounts)
-        walk(amounts) { |step, available, asked| return false if available - asked < reserve && step.visit.take.equal?(take) }
+        walk(amounts) { |step, available, asked| return false if step.visit.take.equal?(take) && available - asked < Forecast.least(reserve, asked, step.by_time) - TOLERANCE }
         true
       end
 
       private
+
+      def point(step, available, asked)
+        visit = step.visit
+        Point.new(step.block, visit.station, visit.round, visit.take, available, asked, step.by_time)
+      end
 
       # The model of Fatigue, with its constants at hand.
       def walk(amounts)
@@ -110,8 +129,11 @@ module Sparrow
       end
 
       def asked(step, amounts)
-        number = amounts[step.visit.take.object_id]
-        (number && step.visit.counted.positive?) ? step.amount * number / step.visit.counted : step.amount
+        visit = step.visit
+        number = amounts[visit.take.object_id]
+        return step.amount unless number
+        now = visit.counted.positive? ? visit.counted : visit.take.hold_s
+        now ? step.amount * number / now : step.amount
       end
 
       def steps(timeline)

@@ -23,9 +23,9 @@ module Sparrow
         (@worst[take.level] ||= forecast(take.level).worst)[take.object_id]
       end
 
-      # The most reps of this cell that leave +reserve+ in every round, all other
+      # The most reps (or seconds held) of this cell that leave +reserve+ in every round, all other
       # cells as they are.
-      # @param below [Integer] reps to stay under
+      # @param below [Integer] to stay under
       # @param amounts [Hash] what other cells are to ask, by prescription
       # @return [Integer] 0 where not one does
       def highest(take, reserve:, below:, amounts: {})

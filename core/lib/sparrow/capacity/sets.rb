@@ -10,9 +10,6 @@ module Sparrow
       LEAST = 3
       # Where the profile says nothing of a pattern.
       PLAIN = 10
-      # Of work measured by time this part of the target is to be left.
-      HELD_RESERVE = 0.15
-
       # The fewest even sets that leave the reserve in each; where none does, the
       # most sets there may be.
       # @param take [Circuit::Prescription]
@@ -48,7 +45,7 @@ module Sparrow
         fatigue = Fatigue.new([load.pattern])
         sets.all? do |count|
           amount = (load.amount * count).to_f
-          enough = fatigue.left(load.pattern) * fresh - amount >= (load.by_time ? amount * HELD_RESERVE : reserve)
+          enough = fatigue.left(load.pattern) * fresh - amount >= Forecast.least(reserve, amount, load.by_time)
           fatigue.work(load.pattern, fresh.positive? ? amount / fresh : 1.0, 0)
           fatigue.rest(rest_s)
           enough

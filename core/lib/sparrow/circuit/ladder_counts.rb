@@ -37,6 +37,14 @@ module Sparrow
         [Scaling::Rounding.to_step(shared, step), step].max.clamp(nil, given)
       end
 
+      # @return [Boolean] whether the level's total can be spread over its rounds
+      def spreads?(level)
+        counts(level)
+        true
+      rescue Targets::Spread::Impossible
+        false
+      end
+
       private
 
       def counts(level)

@@ -16,32 +16,41 @@ module Sparrow
       # @return [Array<Cue>]
       def cues
         before_s = @line.start_s
-        @line.windows.flat_map do |window|
-          calls = [*announce(window, before_s), countdown(window, before_s), call(window, window.start_s, "go", @line.block.rotates? ? "Go" : "Go: #{window.station.name}")]
+        @line.windows.each_with_object([]) do |window, calls|
+          announce(window, before_s, calls) unless window.part == "second"
+          # As much of 3-2-1 as the gap has room for.
+          count = [COUNT_FROM, window.start_s - before_s].min
+          calls << call(window, window.start_s - count, "countdown", COUNTS.fetch(count)) if count.positive?
+          calls << call(window, window.start_s, "go", go(window))
           before_s = window.end_s
-          calls.compact
         end
       end
 
       private
 
-      def announce(window, at_s)
-        return [] if window.part == "second"
-        [round(window, at_s), last_station(window, at_s), call(window, at_s, "next", "Next: #{versions(window)}")]
+      def announce(window, at_s, calls)
+        calls << round(window, at_s) if first_of_round?(window) && @line.block.round_count > 1
+        calls << call(window, at_s, "last_station", "Last station") if window.equal?(last_window) && @line.windows.size > 1
+        calls << call(window, at_s, "next", versions(window))
+      end
+
+      def go(window)
+        return "Go" if @line.block.rotates?
+        (@gos ||= {})[window.station.id] ||= "Go: #{window.station.name}"
       end
 
       def versions(window)
-        return "everybody moves on to the next station" if @line.block.rotates?
-        # The same lanes hear the same of a station in every round.
-        (@versions ||= {})[[window.station.id, *window.takes.each_value.map(&:level)]] ||= begin
+        return "Next: everybody moves on to the next station" if @line.block.rotates?
+        # The same levels hear the same of a station in every round.
+        known = (@versions ||= {})[window.station.id] ||= {}
+        known[window.takes.each_value.sum { |take| 1 << Level.rank(take.level) }] ||= begin
           names = window.takes.each_value.map { |take| take.variation ? take.variation.name : window.station.name }.uniq
-          "#{window.station.name}. #{names.join(" / ")}"
+          "Next: #{window.station.name}. #{names.join(" / ")}"
         end
       end
 
       def round(window, at_s)
         rounds = @line.block.round_count
-        return if rounds == 1 || !first_of_round?(window)
         return call(window, at_s, "last_round", "Last round") if window.round == rounds
         call(window, at_s, "round", "Round #{window.round} of #{rounds}")
       end
@@ -54,18 +63,8 @@ module Sparrow
         @first_windows ||= @line.windows.group_by(&:round).transform_values(&:first)
       end
 
-      def last_station(window, at_s)
-        call(window, at_s, "last_station", "Last station") if window.equal?(last_window) && @line.windows.size > 1
-      end
-
       def last_window
         @last_window ||= @line.windows.reverse_each.find { |window| window.part != "second" }
-      end
-
-      # As much of 3-2-1 as the gap has room for.
-      def countdown(window, before_s)
-        count = [COUNT_FROM, window.start_s - before_s].min
-        call(window, window.start_s - count, "countdown", COUNTS.fetch(count)) if count.positive?
       end
 
       def call(window, at_s, kind, text)

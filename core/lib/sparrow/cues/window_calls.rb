@@ -15,9 +15,10 @@ module Sparrow
       # @return [Array<Cue>]
       def cues
         return every_start if @line.block.format == "every_minute"
-        @line.windows.flat_map do |window|
-          [halfway(window), switch(window), ten_seconds(window)].compact + stops(window)
-        end
+        @line.windows.each_with_object([]) do |window, calls|
+          calls.push(halfway(window), switch(window), ten_seconds(window))
+          stops(window, calls)
+        end.compact
       end
 
       private
@@ -45,11 +46,17 @@ module Sparrow
         call(window, window.end_s - 10, "ten_seconds", "Ten seconds")
       end
 
-      def stops(window)
-        by_instant(window).flat_map do |at_s, levels|
+      def stops(window, calls)
+        return calls.push(stop(window, window.end_s, nil), countdown(window, window.end_s, nil)) if together?(window)
+        by_instant(window).each do |at_s, levels|
           whom = (levels.size == window.takes.size) ? nil : levels
-          [stop(window, at_s, whom), countdown(window, at_s, whom)].compact
+          calls.push(stop(window, at_s, whom), countdown(window, at_s, whom))
         end
+      end
+
+      # One stop for everybody, at the end: the usual window.
+      def together?(window)
+        window.switch_s.nil? && window.stops.each_value.all?(window.end_s)
       end
 
       # Where a window is halved, a lane that stops early stops in each half.

@@ -19,11 +19,10 @@ module Sparrow
       # One way: the pairs it puts, the total it comes to, and in words.
       Option = Struct.new(:pairs, :total_s, :label, :kind, keyword_init: true)
 
-      # @param document [Hash] a workout document
+      # @param workout [Circuit::Workout]
       # @param minutes [Integer] the slot
-      # @raise [Refused]
-      def initialize(document, minutes:, catalogue: Catalogue.house)
-        @workout = Circuit.read(document, catalogue: catalogue)
+      def initialize(workout, minutes:, catalogue: Catalogue.house)
+        @workout = workout
         @catalogue = catalogue
         @minutes = minutes
         @slot_s = minutes * 60

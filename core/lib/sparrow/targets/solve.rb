@@ -7,33 +7,38 @@ module Sparrow
     # the order of the levels, and with the reserve left in the worst round.
     # Nothing is changed here; a patch is offered with the spread before and after.
     class Solve
-      # @param document [Hash] a workout document
+      CHOICES = %w[numbers work].freeze
+
+      # @param workout [Circuit::Workout]
       # @param block [String, nil] an id; nil for the whole class
       # @param station [String, nil] an id in that block
       # @param window_s [Integer, nil] in place of the block's own window
-      # @raise [Refused] where the document is not sound, or names no such place
-      def initialize(document, block: nil, station: nil, window_s: nil, catalogue: Catalogue.house)
+      # @param choose [String] one of CHOICES: the numbers, or the work time that they need
+      # @raise [Refused] where there is no such place
+      def initialize(workout, block: nil, station: nil, window_s: nil, choose: "numbers", catalogue: Catalogue.house)
         @catalogue = catalogue
-        @timeline = Timeline.compile(Circuit.read(document, catalogue: catalogue))
-        @document = @timeline.workout.document
+        @workout = workout
+        @timeline = Timeline.compile(workout)
         @capacity = Capacity::Lanes.new(@timeline)
         @lines = lines(block)
         @station = station
         @window_s = window_s
+        @work = choose == "work"
         check(station)
       end
 
-      # @return [Hash] "changes" ({pointer, block, station, level, from, to}), "patch" (JSON Patch),
-      #   "rows" (a station of a timed block or a whole paced one, with each level's seconds
-      #   before and after and both spreads) and "kept" (blocks whose numbers are not chosen so, with the reason)
+      # @return [Hash] "changes" (see Change), "patch" (JSON Patch), "rows" (a station of a timed
+      #   block or a whole paced one, with each level's seconds before and after and both spreads),
+      #   "kept" (blocks whose numbers are not chosen so, with the reason) and the class's seconds
       def call
         changes = @lines.flat_map { |line| changes_of(line) }
-        after = after(changes)
+        patch = patch(changes)
+        after = after(patch)
         {
-          "changes" => changes.map { |change| change.to_h.transform_keys(&:to_s) },
-          "patch" => changes.map { |change| {"op" => "add", "path" => change.pointer, "value" => change.to} },
-          "rows" => @lines.flat_map { |line| Spreads.of(line, after.fetch(line.block.id), @station) },
-          "kept" => @lines.filter_map { |line| kept(line.block) }
+          "changes" => changes.map { |change| change.to_h.transform_keys(&:to_s) }, "patch" => patch,
+          "rows" => @lines.flat_map { |line| Spreads.of(line, after.blocks[line.block.position], @station, work: @work) },
+          "kept" => @lines.filter_map { |line| (why = kept(line)) && {"block" => line.block.id, "why" => why} },
+          "total_before_s" => @timeline.total_s, "total_after_s" => after.total_s
         }
       end
 
@@ -51,22 +56,46 @@ module Sparrow
       end
 
       def changes_of(line)
-        return [] if kept(line.block)
+        return [] if kept(line)
+        return WorkTimes.new(line, @station).changes if @work
+        return shares(line).changes if line.block.format == "ladder"
         line.block.timed? ? ByWindow.new(line, @capacity, @station, @window_s).changes : ByPace.new(line, @capacity, @station, @window_s).changes
       end
 
-      REASONS = {
-        "pause" => "a pause has no targets", "quota" => "a day's total has no window", "ladder" => "a ladder's total decides; change its shares instead"
-      }.freeze
-
-      def kept(block)
-        reason = REASONS[block.format]
-        {"block" => block.id, "why" => reason} if reason
+      def shares(line)
+        (@shares ||= {})[line.block.id] ||= ByShares.new(line, @workout, @window_s, @catalogue)
       end
 
-      def after(changes)
-        document = Pointer.put(@document, changes.map { |change| [change.pointer, change.to] })
-        Timeline.compile(Circuit.read(document, catalogue: @catalogue)).blocks.to_h { |line| [line.block.id, line] }
+      REASONS = {
+        "pause" => "a pause has no targets", "quota" => "a day's total has no window",
+        "every_minute" => "a set begins by the clock here, and has no work time of its own"
+      }.freeze
+      PACED = "here the people set the pace, and there is no work time"
+      ONE_STATION = "its totals follow from the block's shares; choose for the whole block"
+      NO_SHARES = "its totals are the same for every level; scale it by shares, and the shares are chosen"
+
+      # @return [String, nil] why nothing is chosen in this block
+      def kept(line)
+        format = line.block.format
+        return REASONS[format] || (PACED unless format == "intervals") if @work
+        return REASONS[format] if %w[pause quota].include?(format)
+        return unless format == "ladder"
+        return NO_SHARES unless shares(line).turns?
+        ONE_STATION if @station
+      end
+
+      # Shares that stand nowhere yet get their place first.
+      def patch(changes)
+        opened = changes.select { |change| change.key == "share" }.map(&:block).uniq.filter_map do |id|
+          line = @lines.find { |candidate| candidate.block.id == id }
+          "#{line.block.pointer}/shares" unless @workout.document["blocks"][line.block.position].key?("shares")
+        end
+        [*opened.map { |pointer| [pointer, {}] }, *changes.map { |change| [change.pointer, change.to] }]
+          .map { |path, value| {"op" => "add", "path" => path, "value" => value} }
+      end
+
+      def after(patch)
+        Timeline.compile(Circuit.read(Pointer.put(@workout.document, patch.map { |step| step.values_at("path", "value") }), catalogue: @catalogue))
       end
     end
   end

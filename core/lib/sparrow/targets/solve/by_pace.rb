@@ -40,12 +40,8 @@ module Sparrow
         def common_s
           @common_s ||= begin
             window_s = @window_s || @block.target_s || ((@block.format == "amrap") ? nil : @block.cap_s)
-            window_s ? window_s * @fill : Level::ALL.map { |level| lane_s(level) }.max
+            window_s ? window_s * @fill : Level::ALL.map { |level| LaneTime.of(@line, level) }.max
           end
-        end
-
-        def lane_s(level)
-          @line.forecast.dig(level, (@block.format == "amrap") ? "round_s" : "finish_s") || 0
         end
 
         def turns(level)
@@ -55,17 +51,12 @@ module Sparrow
         # All numbers of a lane by one factor, then one more here and there while there is room.
         def whole_lane(level)
           cells = @block.stations.map { |station| Cell.new(@block, station, station.at(level)) }
-          open = cells.select(&:counted?)
+          open = cells.select(&:number)
           visits = open.to_h { |cell| [cell, (1..turns(level)).count { |round| cell.station.in_round?(round) }] }
           work_s = open.sum { |cell| cell.number * cell.unit_s * visits[cell] }
           amounts = {}
-          numbers = scaled(open, visits, common_s - (waitless_s(level) - work_s), work_s)
+          numbers = scaled(open, visits, common_s - (LaneTime.waitless(@line, level) - work_s), work_s)
           cells.to_h { |cell| [cell.station.id, [cell, numbers[cell] && kept(cell, numbers[cell], amounts)]] }
-        end
-
-        # Without the waits at gates, which are what is to be got rid of.
-        def waitless_s(level)
-          lane_s(level) - (@line.forecast.dig(level, "gates") || []).reverse.drop(1).sum { |gate| gate["waits_s"] }
         end
 
         def scaled(cells, visits, budget_s, work_s)
@@ -73,7 +64,7 @@ module Sparrow
           numbers = cells.to_h { |cell| [cell, [cell.rounded((cell.number * budget_s / work_s).floor), 1].max] }
           left_s = budget_s - numbers.sum { |cell, number| number * cell.unit_s * visits[cell] }
           cells.cycle(3) do |cell|
-            step = Scaling::Rounding.step_for(numbers[cell], cell.take.evens?, @block.house.fives_from)
+            step = cell.step(numbers[cell])
             cost_s = step * cell.unit_s * visits[cell]
             next if cost_s > left_s || cost_s.zero?
             numbers[cell] += step
@@ -83,7 +74,6 @@ module Sparrow
         end
 
         def kept(cell, number, amounts)
-          return number unless cell.counted?
           Reserve.within(@capacity, cell, number, amounts, @block.house.reserve)
         end
       end

@@ -3,11 +3,16 @@
 module Sparrow
   module Targets
     class Solve
-      # One change that is offered; from and to are as in the document.
-      Change = Struct.new(:pointer, :block, :station, :level, :from, :to, keyword_init: true)
+      # One change that is offered; from and to are as in the document. +key+ says
+      # what is turned: "reps", "hold_s", "work_s" or "share" (percent). Without a
+      # station it is the block's, without a level the station's.
+      Change = Struct.new(:pointer, :block, :station, :level, :key, :from, :to, keyword_init: true)
 
       # One level at one station, as the solver turns it.
       class Cell
+        HOLD_STEP_S = 5
+        UNTURNED = %w[stretch mobility].freeze
+
         attr_reader :block, :station, :take
 
         def initialize(block, station, take)
@@ -21,22 +26,27 @@ module Sparrow
           !take.reps.nil? && !take.seconds_per_move.nil? && station.counts.nil?
         end
 
-        # @return [Integer] the number as it stands: reps, or seconds held
+        # @return [Integer, nil] the number as it stands: reps, or seconds held; nil where there is none to choose
         def number
-          counted? ? take.reps_counted : take.hold_s
+          counted? ? take.reps_counted : (take.hold_s if held?)
+        end
+
+        # @return [Integer] what a number of this size goes up by
+        def step(number)
+          counted? ? Scaling::Rounding.step_for(number, take.evens?, @fives_from) : HOLD_STEP_S
         end
 
         # The most that ends within so many seconds, rounded down as numbers are called.
         # @return [Integer, nil] nil where the cell has no number to choose
         def most(seconds)
           return rounded(take.counting.counted((seconds / take.seconds_per_move).floor)) if counted?
-          return unless take.hold
-          Scaling::Rounding.down((seconds / (take.each_side_held? ? 2 : 1)).floor, 5)
+          return unless held?
+          rounded((seconds / unit_s).floor)
         end
 
         # @return [Integer] as it would be called, never more
         def rounded(number)
-          counted? ? rounded_to_call(number) : number
+          counted? ? rounded_to_call(number) : Scaling::Rounding.down(number, HOLD_STEP_S)
         end
 
         # @return [Integer]
@@ -46,7 +56,8 @@ module Sparrow
 
         # @return [Rational, Integer] seconds of one more
         def unit_s
-          counted? ? take.seconds_per_move * take.counting.moves_per_count : 1
+          return take.seconds_per_move * take.counting.moves_per_count if counted?
+          take.each_side_held? ? 2 : 1
         end
 
         # @param to [Integer]
@@ -54,11 +65,16 @@ module Sparrow
         def change(to)
           return if to.nil? || to < 1 || to == number
           key = counted? ? "reps" : "hold_s"
-          Change.new(pointer: "#{take.pointer}/#{key}", block: block.id, station: station.id, level: take.level,
+          Change.new(pointer: "#{take.pointer}/#{key}", block: block.id, station: station.id, level: take.level, key: key,
             from: value(number, number), to: value(to, number))
         end
 
         private
+
+        # A stretch is held as long as it is good for, and not to fill a window.
+        def held?
+          !take.hold.nil? && station.counts.nil? && !UNTURNED.include?(take.variation&.pattern)
+        end
 
         # A range keeps its width as far as it can.
         def value(to, from)
