@@ -7,6 +7,7 @@ Dir[File.join(__dir__, "support", "*.rb")].sort.each { |file| require file }
 
 RSpec.configure do |config|
   config.include Documents
+  config.include People
   config.disable_monkey_patching!
   config.order = :random
   Kernel.srand config.seed

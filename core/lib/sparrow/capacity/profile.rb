@@ -33,16 +33,17 @@ module Sparrow
       end
       private_class_method :levels, :read, :strength, :demand
 
+      # @param part [Numeric] of the strength that is there today
       # @return [Float, nil] moves per working side, fresh; nil where the profile says nothing
-      def moves(pattern, demand)
+      def moves(pattern, demand, part: 1)
         strength = strengths[pattern]
-        strength && Capacity.moves(strength, demand.to_f)
+        strength && Capacity.moves(strength * part, demand.to_f)
       end
 
       # @return [Float, nil] seconds, fresh
-      def seconds(pattern, demand)
+      def seconds(pattern, demand, part: 1)
         hold = holds[pattern]
-        hold && Capacity.seconds(hold.seconds, hold.demand.to_f, demand.to_f)
+        hold && Capacity.seconds(hold.seconds * part, hold.demand.to_f, demand.to_f)
       end
     end
   end

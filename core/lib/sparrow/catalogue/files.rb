@@ -41,7 +41,7 @@ module Sparrow
 
       def self.variation(document, rung)
         fields = rung.transform_keys(&:to_sym)
-        Variation.new(**fields, id: "#{document.fetch("id")}.#{rung.fetch("id")}", movement_id: document.fetch("id"),
+        Variation.new(strains: [], **fields, id: "#{document.fetch("id")}.#{rung.fetch("id")}", movement_id: document.fetch("id"),
           pattern: document.fetch("pattern"), tempo: rung["tempo"] && Tempo.parse(rung["tempo"]))
       end
 

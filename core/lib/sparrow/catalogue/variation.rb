@@ -7,9 +7,12 @@ module Sparrow
     # tempo is the default one; sides says what one set of it works.
     class Variation < Value.of(
       :id, :movement_id, :name, :levels, :demand, :levers, :impact, :position, :joints, :equipment, :space,
-      :muscles, :sides, :counting, :measure, :tempo, :standard, :cues, :breathing, :cautions, :prerequisite, :target, :pattern
+      :muscles, :sides, :counting, :measure, :tempo, :standard, :cues, :breathing, :cautions, :prerequisite, :target, :pattern, :strains
     )
       JOINTS = %w[knee hip ankle lower_back neck shoulder elbow wrist].freeze
+
+      # What it asks that some must avoid, beyond joints, impact and position.
+      STRAINS = %w[overhead head_low bends_forward straining].freeze
 
       def alternating?
         sides == "alternating"

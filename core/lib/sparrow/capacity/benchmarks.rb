@@ -1,0 +1,51 @@
+# frozen_string_literal: true
+
+module Sparrow
+  module Capacity
+    # The tests of core/data/house/benchmarks.yml.
+    module Benchmarks
+      Test = Value.of(:id, :name, :pattern, :yields, :unit, :cap_s, :most, :rungs, :how, :table)
+
+      # @return [Array<Test>] in the order of the sheet
+      def self.all
+        @all ||= YAML.safe_load_file(File.join(DATA, "house", "benchmarks.yml")).map { |given| Test.new(**given.transform_keys(&:to_sym)) }.freeze
+      end
+
+      # @return [Test, nil]
+      def self.find(id)
+        all.find { |test| test.id == id }
+      end
+
+      # @return [Array<Problem>] what is wrong with one entry of the sheet
+      def self.complaints(id, rung, amount, at: "")
+        test = find(id)
+        return [Problem.new(pointer: "#{at}/test", message: "is no benchmark of the house")] unless test
+        [
+          (Problem.new(pointer: "#{at}/variation", message: "is not a rung of this test") unless test.rungs.include?(rung)),
+          (Problem.new(pointer: "#{at}/amount", message: "must be from 0 to #{test.most} #{test.unit}") unless amount.is_a?(Integer) && (0..test.most).cover?(amount))
+        ].compact
+      end
+
+      # The seconds that a step rate stands for, between the points of the table.
+      # @return [Float]
+      def self.seconds(test, rate)
+        low, high = test.table.each_cons(2).find { |(from, _), (to, _)| rate.between?(from, to) }
+        low.last + (high.last - low.last) * (rate - low.first) / (high.first - low.first).to_f
+      end
+
+      # The ten minutes as a circuit: a station a test, everybody at their own rung.
+      # @return [Hash] a workout document
+      def self.circuit
+        stations = all.each_with_index.map do |test, index|
+          movement = Catalogue.house.movement(test.rungs.first.split(".").first)
+          rungs = test.rungs.map { |id| Catalogue.house.variation(id) }.select { |rung| rung.movement_id == movement.id }
+          {"id" => "s#{index + 1}", "movement" => movement.id, "work_s" => test.cap_s || 60, "note" => test.how.slice(0, 200),
+           "levels" => Level::ALL.each_with_index.to_h { |level, place| [level, {"variation" => rungs[(place * (rungs.size - 1) / 2.0).round].id}] }}
+        end
+        {"format" => "willing-sparrow/workout", "version" => 1, "title" => "Benchmark class", "slot_minutes" => 15,
+         "blocks" => [{"id" => "b1", "title" => "Seven tests, as many or as long as stays clean", "role" => "main", "format" => "intervals", "get_ready_s" => 20,
+                       "rounds" => 1, "work_s" => 60, "rest_s" => 30, "scaling" => "clean_reps", "stations" => stations}]}
+      end
+    end
+  end
+end

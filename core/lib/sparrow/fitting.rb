@@ -1,0 +1,16 @@
+# frozen_string_literal: true
+
+module Sparrow
+  # Which rung, number and rest suit each person at each station. A person
+  # trains at a fitting level when what they are given leaves a little in reserve
+  # in the last round and spares what must be spared (docs/decisions/0009).
+  module Fitting
+    # The easiest rung lowered to fewer than this is no set any more.
+    LEAST = 3
+    # Of a hold, or work kept up for a time.
+    LEAST_S = 5
+    # What a lowered number leaves, in moves or seconds.
+    LOWERED_LEAVES = 1
+    PASSES = 3
+  end
+end

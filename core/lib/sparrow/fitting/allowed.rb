@@ -1,0 +1,55 @@
+# frozen_string_literal: true
+
+module Sparrow
+  module Fitting
+    # What rules a rung out for one person, in words, or nothing.
+    class Allowed
+      # Without one of these in the room there is nothing to hold on to; walls are everywhere.
+      NOT_COUNTED = Kit::SHARED
+
+      # @param kit [Hash{String => Integer}, nil] pieces in the room; nil where nobody has said
+      def initialize(participant, kit)
+        @participant = participant
+        @kit = kit
+        @sore = participant.sore
+      end
+
+      # @param standard [Option] what their level would be given here
+      # @return [String, nil] why not: the person's own limits, today's soreness
+      def limit(option)
+        option.rungs.each do |rung|
+          found = @participant.limits.find { |limit| limit.rules_out?(rung) }
+          return "spares: #{found.words}" if found
+          return "no hard landings with a sore #{Limits.words(@sore.first)}" if @sore.any? && rung.impact == "high"
+        end
+        nil
+      end
+
+      # @return [String, nil] why not: what is in the room, and who is new
+      def house(option, standard)
+        missing = (option.equipment - NOT_COUNTED).find { |piece| @kit&.fetch(piece, 0)&.zero? }
+        return "no #{missing} in the room" if missing
+        return guarded(option, standard) if @participant.guarded?
+        return unless option.rung&.prerequisite && option.demand > standard.demand
+        "first: #{option.rung.prerequisite.delete_suffix(".").downcase}" if guessed?(option)
+      end
+
+      private
+
+      def guarded(option, standard)
+        return "#{who}: nothing above their own level" if option.demand > standard.demand
+        "#{who}: no hard landings yet" if option.rungs.any? { |rung| rung.impact == "high" }
+      end
+
+      def who
+        @participant.newcomer ? "new" : "not screened"
+      end
+
+      # A prerequisite counts as met where the pattern has been measured or seen.
+      def guessed?(option)
+        estimate = @participant.estimates.of(option.rung.pattern)
+        estimate.nil? || estimate.source == "guess"
+      end
+    end
+  end
+end

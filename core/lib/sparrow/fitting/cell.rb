@@ -1,0 +1,99 @@
+# frozen_string_literal: true
+
+module Sparrow
+  module Fitting
+    # One person at one station, as the fit sheet shows it.
+    class Cell
+      attr_reader :place, :given
+
+      # @param moved [Sheet::Moved, nil]
+      def initialize(settle, place, course, moved = nil)
+        @settle = settle
+        @place = place
+        @course = course
+        @given = settle.given[place.index]
+        @moved = moved
+      end
+
+      # @return [Option, nil]
+      def option
+        given.option
+      end
+
+      # @return [Array<Walk::Look>]
+      def looks
+        @looks ||= option ? @settle.walk.looks(place.index, option) : []
+      end
+
+      # @return [Walk::Look, nil] the round that leaves least
+      def worst
+        looks.min_by(&:left)
+      end
+
+      # The level whose mark it carries: whose rung it is here, else the highest in whose band it lies.
+      # @return [String, nil]
+      def level
+        return unless option
+        return option.level unless option.rung
+        given = Level::ALL.select { |level| place.station.at(level).variation == option.rung }
+        given.include?(option.level) ? option.level : given.last || option.rung.levels.max_by { |level| Level.rank(level) }
+      end
+
+      # @return [String] the number in words
+      def target
+        return "sit out" unless option
+        return "#{option.number} s, then rest" if option.unit == "work" && option.number
+        return Targets::Wording.at(place.station, option.level) if whole_ladder?
+        Targets::Wording.of(option.take)
+      end
+
+      # @return [String] why, in one sentence with its numbers
+      def reason
+        Reason.new(self, @settle, @moved).sentence
+      end
+
+      # @return [Boolean] whether the instructor should look at it before the class
+      def attention?
+        %w[lowered substitute sit_out waits kit].include?(given.kind) || beyond?
+      end
+
+      # @return [Boolean] whether more is asked than the model says is there
+      def beyond?
+        !worst.nil? && !worst.open && worst.left < -Capacity::Forecast::TOLERANCE
+      end
+
+      # @return [Hash] reserve in moves a side or seconds; rounds as [round, available, asked]
+      def to_h
+        shown = {"block" => place.block.id, "station" => place.station.id, "kind" => given.kind, "variation" => option&.rung&.id,
+                 "name" => option ? option.rung&.name || place.station.name : nil, "level" => level, "unit" => option&.unit,
+                 "number" => option&.number, "target" => target, "reason" => reason, "attention" => attention?, "standard" => standard?}
+        shown["reserve"] = reserve if worst
+        shown["rounds"] = looks.map { |look| [look.round, look.available.round(1), look.asked.round(1)] } if looks.any?
+        shown["ruled_out"] = ruled_out if ruled_out.any?
+        shown
+      end
+
+      # @return [Hash{String => String}] rung to why it may not be given
+      def ruled_out
+        @ruled_out ||= @course.options(place.index).filter_map { |other| other.rung && (why = @settle.barred(place.index, other)) && [other.rung.id, why] }.to_h
+      end
+
+      # @return [Boolean] whether it is just what their level is asked
+      def standard?
+        own = @settle.standard(place.index)
+        option == own
+      end
+
+      private
+
+      def whole_ladder?
+        counts = place.station.counts&.fetch(option.level)
+        counts && option.number == counts.values.max
+      end
+
+      def reserve
+        {"left" => worst.left.round(1), "round" => worst.round, "unit" => worst.by_time ? "s" : "moves", "available" => worst.available.round(1), "asked" => worst.asked.round(1)}
+      end
+    end
+  end
+end

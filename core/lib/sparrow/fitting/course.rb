@@ -1,0 +1,132 @@
+# frozen_string_literal: true
+
+module Sparrow
+  module Fitting
+    # The class laid out once for everybody in it: its cells, each lane's visits
+    # in order, and at each station the rungs that may be given, the hardest first.
+    class Course
+      Place = Struct.new(:index, :block, :station)
+      # One set of one lane. +turn+ counts its sets at the place from 0; +part+ is
+      # the share of the number that is done in this set.
+      Visit = Struct.new(:place, :turn, :round, :rest_keep, :work_keep, :work_s, :part)
+
+      attr_reader :places, :catalogue, :reserve, :timeline
+
+      # @param timeline [Timeline]
+      def initialize(timeline, catalogue: Catalogue.house)
+        @timeline = timeline
+        @catalogue = catalogue
+        @house = timeline.workout.house
+        @reserve = @house.reserve
+        @places = timeline.workout.each_station.with_index.map { |(block, station), index| Place.new(index, block, station) }.freeze
+        @at = @places.to_h { |place| [[place.block.id, place.station.id], place] }
+        @visits = {}
+        @options = {}
+        @loads = {}
+        @keeps = Hash.new { |hash, seconds| hash[seconds] = seconds.positive? ? Math.exp(-seconds / Capacity::RECOVERY_S) : 1.0 }
+      end
+
+      # @return [Place, nil]
+      def place(block, station)
+        @at[[block, station]]
+      end
+
+      # @param lane [String] a level
+      # @param order [Integer] somebody's place in the roster, from 0: where groups rotate it says which group
+      # @return [Array<Visit>] in order of time
+      def visits(lane, order)
+        groups = @timeline.blocks.filter_map { |line| line.groups && order % line.groups.size }
+        @visits[[lane, groups]] ||= lay_out(lane, order)
+      end
+
+      # @return [Array<Option>] the hardest first; of one rung the higher number first
+      def options(index)
+        @options[index] ||= Options.new(@places[index].station, @house).all
+      end
+
+      # @return [Option] a rung of any ladder, with the number that suits the level's
+      def option(index, rung, level)
+        Options.new(@places[index].station, @house).of(rung, level)
+      end
+
+      # The other rungs of a place's pattern, with the number that suits the level.
+      # @return [Array<Option>] the hardest first
+      def elsewhere(index, level)
+        (@elsewhere ||= {})[[index, level]] ||= begin
+          movement = @places[index].station.movement
+          rungs = @catalogue.select { |other| other.pattern == movement.pattern && other.role == movement.role && other != movement }.flat_map(&:ladder)
+          rungs.map { |rung| option(index, rung, level) }.sort_by { |option| [-option.demand, option.rung.id] }.freeze
+        end
+      end
+
+      # What one set asks, the same for everybody who is given it.
+      # @return [Array<Capacity::Load>]
+      def loads(option, visit)
+        known = @loads[option.object_id] ||= [option, {}]
+        known.last[[visit.round, visit.work_s, visit.part]] ||= work(option, visit)
+      end
+
+      # @return [Float] what is left of a tiredness after so many seconds
+      def keep(seconds)
+        @keeps[seconds]
+      end
+
+      private
+
+      def work(option, visit)
+        take = option.take
+        counted = counted(option, visit)
+        seconds = (option.unit == "work" && option.number) ? [option.number, visit.work_s].min : visit.work_s
+        found = Capacity::Load.of(take, counted, seconds)
+        (visit.part == 1) ? found : found.map { |load| Capacity::Load.new(load.pattern, load.demand, load.amount * visit.part, load.by_time) }
+      end
+
+      def counted(option, visit)
+        take = option.take
+        return take.counting.counted((visit.work_s / take.seconds_per_move).floor) if option.unit == "open"
+        return 0 unless option.unit == "reps"
+        counts = @places[visit.place].station.counts&.fetch(option.level)
+        counts ? [counts[visit.round] || counts.values.last || 0, option.number].min : option.number
+      end
+
+      def lay_out(lane, order)
+        now_s = 0
+        turns = Hash.new(0)
+        raw(lane, order).map do |place, round, start_s, work_s, part|
+          visit = Visit.new(place.index, turns[place.index], round, keep([start_s - now_s, 0].max), keep(work_s), work_s, part)
+          turns[place.index] += 1
+          now_s = start_s + work_s
+          visit
+        end
+      end
+
+      def raw(lane, order)
+        @timeline.blocks.flat_map do |line|
+          visits = line.visits.fetch(lane, [])
+          next rotated(line, visits, order) if line.groups
+          visits.flat_map { |visit| sets(line.block, visit) }
+        end
+      end
+
+      # A group meets its stations in its own order, on the lane's own clock.
+      def rotated(line, visits, order)
+        stops = line.groups[order % line.groups.size].stops
+        visits.zip(stops).map do |visit, stop|
+          [place(line.block.id, stop.station.id), visit.round, visit.start_s, stop.station.at(visit.take.level).stop_s, 1]
+        end
+      end
+
+      def sets(block, visit)
+        place = place(block.id, visit.station.id)
+        return [[place, visit.round, visit.start_s, visit.work_s, 1]] unless visit.sets
+        start_s = visit.start_s
+        visit.sets.map do |count|
+          seconds = visit.take.set_s(count)
+          set = [place, visit.round, start_s, seconds, Rational(count, visit.sets.sum)]
+          start_s += seconds + block.set_rest_s
+          set
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,75 @@
+# frozen_string_literal: true
+
+module Sparrow
+  module Fitting
+    # The circuit's three lane targets beside what this roster really needs: for
+    # each lane the rung that most of it was given, and the highest number that
+    # leaves all of those their reserve.
+    class Needs
+      # A number is raised to no more than this many times the circuit's own.
+      MOST_TIMES = 2
+
+      # One lane at one place; from and to are rung, number and words.
+      Row = Struct.new(:place, :level, :people, :as_planned, :from, :to, :patch)
+
+      # @param sheet [Sheet]
+      def initialize(sheet)
+        @sheet = sheet
+      end
+
+      # @return [Array<Row>] of every lane that somebody follows, at every place with a ladder
+      def rows
+        @sheet.course.places.flat_map { |place| place.station.movement ? Level::ALL.filter_map { |level| row(place, level) } : [] }
+      end
+
+      private
+
+      def row(place, level)
+        lane = @sheet.settled.select { |settle| settle.participant.lane == level && settle.given[place.index].option&.rung }
+        return if lane.empty?
+        standard = @sheet.course.option(place.index, place.station.at(level).variation, level)
+        to = wanted(place, level, lane)
+        planned = lane.count { |settle| settle.given[place.index].option.then { |option| option.rung == standard.rung && option.number == standard.number } }
+        Row.new(place, level, lane.size, planned, standard, to, patch(place, level, standard, to))
+      end
+
+      # Of the ladder only: somebody's own substitute is no lane's target.
+      def wanted(place, level, lane)
+        own = lane.select { |settle| settle.given[place.index].option.rung.movement_id == place.station.movement.id }
+        return @sheet.course.option(place.index, place.station.at(level).variation, level) if own.empty?
+        by_rung = own.group_by { |settle| settle.given[place.index].option.rung }
+        rung, people = by_rung.max_by { |candidate, held| [held.size, -candidate.demand_value] }
+        option = @sheet.course.option(place.index, rung, level)
+        number = number(place, option, people)
+        number ? option.asking(number) : option
+      end
+
+      # @return [Integer, nil] nil where the rung is asked for without a number, or its total decides
+      def number(place, option, people)
+        return if option.number.nil? || option.unit == "work" || place.station.counts || option.take.quota
+        top = [option.number * MOST_TIMES, fits(place, option)].compact.min
+        highest = people.filter_map { |settle| settle.highest(place.index, option, top) }.min
+        highest && called(place, option, highest)
+      end
+
+      def fits(place, option)
+        return unless option.unit == "reps" && place.block.timed?
+        station = place.station.with(levels: place.station.levels.merge(option.level => option.take))
+        Targets::WindowFit.of(place.block, station, option.level).fits
+      end
+
+      def called(place, option, highest)
+        rounded = Targets::Solve::Cell.new(place.block, place.station, option.take).rounded(highest)
+        rounded.positive? ? rounded : highest
+      end
+
+      def patch(place, level, from, to)
+        pointer = place.station.at(level).pointer
+        steps = []
+        steps << ["#{pointer}/variation", to.rung.id] unless to.rung == from.rung
+        steps << ["#{pointer}/#{(to.unit == "hold") ? "hold_s" : "reps"}", to.number] if to.number && to.number != from.number
+        steps
+      end
+    end
+  end
+end

@@ -1,0 +1,45 @@
+# frozen_string_literal: true
+
+module Sparrow
+  module Fitting
+    # A rung with the number that a level is asked at a station. +unit+ is "reps",
+    # "hold", "work" (seconds kept up) or "open" (as many clean reps as the window
+    # allows); +number+ is nil where the window is the whole target.
+    class Option < Value.of(:rung, :level, :take, :unit, :number)
+      # @return [Option] the same rung with another number
+      def asking(number)
+        changed = case unit
+        when "reps" then take.with(reps: number..number)
+        when "hold" then take.with(hold: number..number)
+        else take
+        end
+        with(take: changed, number: number)
+      end
+
+      # @return [Numeric] how hard it is, to sort by; of a compound 0
+      def demand
+        rung ? rung.demand_value : 0
+      end
+
+      # @return [Integer] what a smaller number goes down by
+      def step
+        return 5 unless unit == "reps"
+        take.evens? ? 2 : 1
+      end
+
+      def least
+        (unit == "reps") ? LEAST : LEAST_S
+      end
+
+      # @return [Array<String>] pieces that one person needs
+      def equipment
+        rungs.flat_map(&:equipment)
+      end
+
+      # @return [Array<Catalogue::Variation>]
+      def rungs
+        rung ? [rung] : take.parts.map { |part| part["rung"] }
+      end
+    end
+  end
+end

@@ -1,0 +1,29 @@
+# frozen_string_literal: true
+
+module Sparrow
+  module Fitting
+    # One person on the day. +lane+ is whose rounds and stops they follow;
+    # +estimates+ Capacity::Estimates; +state+ "fresh" or "tired"; +sore+ joints
+    # today; +limits+ those that hold today; +screening+ one of Screening::STATES;
+    # +choices+ the instructor's own, by [block id, station id].
+    class Participant < Value.of(:id, :name, :lane, :estimates, :state, :sore, :limits, :newcomer, :screening, :choices)
+      # The instructor's own word on a cell. +locked+ stands whatever the model
+      # says; one that is not is from another day, and is taken while it fits.
+      Choice = Value.of(:variation, :number, :locked, :why, :by, :on)
+
+      def level(pattern)
+        estimates.level(pattern)
+      end
+
+      # @return [Boolean] whether they are held to their own level's rungs
+      def guarded?
+        newcomer || screening == "not_asked"
+      end
+
+      # @return [Boolean] nothing is given before somebody has spoken with them
+      def waits?
+        screening == "see_instructor"
+      end
+    end
+  end
+end

@@ -1,0 +1,222 @@
+# frozen_string_literal: true
+
+module Sparrow
+  module Fitting
+    # Settles one person's cells in the order of the class: the hardest rung that
+    # leaves the reserve in its worst round; else the easiest with its number
+    # lowered; else something of the pattern that spares the joint; else nothing.
+    class Settle
+      # What somebody is given at a place. +kind+: "fits", "unknown" (the model says nothing of
+      # it), "lowered", "substitute", "sit_out", "locked", "remembered", "kit" or "waits".
+      Given = Struct.new(:option, :kind, :why)
+
+      attr_reader :course, :walk, :participant, :given
+
+      # @param order [Integer] the person's place in the roster
+      def initialize(course, participant, order: 0, kit: nil)
+        @course = course
+        @participant = participant
+        @allowed = Allowed.new(participant, kit)
+        @walk = Walk.new(course, course.visits(participant.lane, order), participant.estimates.profile(state: participant.state), sore: participant.sore)
+        @standards = course.places.map { |place| standard(place.index) }
+        @barred = {}.compare_by_identity
+        @free = {}
+        @without_limits = {}
+        @given = course.places.map { |place| start(place) }
+        @changes = 0
+        @seen = {}
+      end
+
+      # @return [self]
+      def call
+        return self if participant.waits?
+        PASSES.times { @course.places.each { |place| look_at(place) } }
+        verify
+        self
+      end
+
+      # What would be given here by the rules alone, all other cells as they are.
+      # @return [Given]
+      def best(index)
+        return unknown(index) unless @walk.known?(index, @standards[index]) || !@walk.meets?(index)
+        return Given.new(@standards[index], "fits") unless @walk.meets?(index)
+        ceiling = choose(index, without_limits(index), nil) if without_limits(index).size > free(index).size
+        return ceiling if ceiling&.kind == "sit_out"
+        choose(index, free(index), ceiling)
+      end
+
+      # @param option [Option]
+      # @return [String, nil] why it may not be given here
+      def barred(index, option)
+        @barred.fetch(option) { @barred[option] = @allowed.limit(option) || @allowed.house(option, @standards[index]) }
+      end
+
+      # What else could stand here, none of it harder than what does: for shared kit.
+      # @return [Array<Option>] the hardest first, each with a number that holds
+      def others(index)
+        first = @given[index].option
+        return [] unless first&.rung
+        easier = free(index).select { |option| option.demand < first.demand }
+        easier.filter_map { |option| passing([option], index) || lowered(option, index) }
+      end
+
+      # Something of the same pattern that needs none of these pieces, where the ladder itself has nothing.
+      # @return [Option, nil]
+      def elsewhere(index, without:)
+        first = @given[index].option
+        return unless first&.rung
+        substitute(index, nil, @given[index]) { |option| (option.equipment & without).empty? }
+      end
+
+      # The highest number of this rung that leaves the reserve in every round.
+      # @return [Integer, nil] nil where not the least does
+      def highest(index, option, top)
+        down = (0..(top - 1)).bsearch { |less| @walk.slack(index, option.asking(top - less), @course.reserve) >= -Capacity::Forecast::TOLERANCE }
+        down && top - down
+      end
+
+      def put(index, given)
+        @changes += 1 unless given.option.equal?(@given[index].option)
+        @given[index] = given
+        @walk.give(index, given.option)
+      end
+
+      # Numbers that the model would not have last, now that all is settled, come
+      # down; what cannot come down is left out. Locked cells are the instructor's.
+      def verify
+        changed = true
+        while changed
+          changed = false
+          @course.places.each do |place|
+            held = @given[place.index]
+            next if held.option.nil? || held.kind == "locked" || @walk.slack(place.index, held.option, 0) >= -Capacity::Forecast::TOLERANCE
+            put(place.index, down(place.index, held))
+            changed = true
+          end
+        end
+      end
+
+      # What the level itself would be given.
+      # @return [Option]
+      def standard(index)
+        place = @course.places[index]
+        pattern = place.station.movement&.pattern
+        level = pattern ? participant.level(pattern) : participant.lane
+        own = place.station.at(level)
+        @course.options(index).find { |option| option.level == level && option.rung == own.variation } || @course.option(index, own.variation, level)
+      end
+
+      private
+
+      # Where nothing has changed since it was looked at, the answer would be the same.
+      def look_at(place)
+        return if @seen[place.index] == @changes
+        put(place.index, settle(place))
+        @seen[place.index] = @changes
+      end
+
+      def start(place)
+        given = participant.waits? ? Given.new(nil, "waits") : Given.new(@standards[place.index], "fits")
+        @walk.give(place.index, given.option)
+        given
+      end
+
+      def settle(place)
+        chosen(place) || best(place.index)
+      end
+
+      # The instructor's own choice: a locked one stands; one remembered is taken
+      # where nothing rules it out and it leaves something.
+      def chosen(place)
+        choice = participant.choices[[place.block.id, place.station.id]]
+        return unless choice
+        rung = @course.catalogue.variation(choice.variation)
+        return unless rung || choice.variation.nil?
+        option = @course.options(place.index).find { |known| known.rung == rung && (rung || known.level == @standards[place.index].level) } ||
+          @course.option(place.index, rung, @standards[place.index].level)
+        option = option.asking(choice.number) if choice.number && choice.number != option.number
+        return if @allowed.limit(option)
+        return Given.new(option, "locked", choice) if choice.locked
+        Given.new(option, "remembered", choice) if barred(place.index, option).nil? && @walk.slack(place.index, option, LOWERED_LEAVES) >= -Capacity::Forecast::TOLERANCE
+      end
+
+      # @return [Array<Option>] those that nothing rules out, the hardest first
+      def free(index)
+        @free[index] ||= @course.options(index).reject { |option| barred(index, option) }
+      end
+
+      # Those that the person's limits alone rule out among them.
+      def without_limits(index)
+        @without_limits[index] ||= @course.options(index).reject { |option| @allowed.house(option, @standards[index]) }
+      end
+
+      # @param ceiling [Given, nil] what they would be given without their limits: never harder than that
+      def choose(index, options, ceiling)
+        options = options.select { |option| option.demand <= ceiling.option.demand } if ceiling
+        found = passing(options, index)
+        return Given.new(found, "fits") if found
+        easiest = options.last
+        less = easiest && lowered(easiest, index)
+        return Given.new(less, "lowered") if less
+        elsewhere = substitute(index, easiest, ceiling)
+        elsewhere ? Given.new(elsewhere, "substitute") : Given.new(nil, "sit_out")
+      end
+
+      def passing(options, index)
+        options.find { |option| @walk.slack(index, option, @course.reserve) >= -Capacity::Forecast::TOLERANCE }
+      end
+
+      # The highest number that leaves something, in the steps in which it is called.
+      # @return [Option, nil]
+      def lowered(option, index, leaves: LOWERED_LEAVES)
+        return if option.unit == "open"
+        top = option.number || @course.places[index].station.at(option.level).stop_s
+        steps = (1..((top - option.least) / option.step)).bsearch do |down|
+          @walk.slack(index, option.asking(top - down * option.step), leaves_of(option, leaves)) >= -Capacity::Forecast::TOLERANCE
+        end
+        steps && option.asking(top - steps * option.step)
+      end
+
+      # In a hold the part of the target would stand for a reserve; lowered, a second is enough.
+      def leaves_of(option, leaves)
+        (option.unit == "reps") ? leaves : 0
+      end
+
+      # Within the pattern, no harder than what was refused: the rung that the
+      # ladder names for the joint first, else the hardest that passes.
+      def substitute(index, easiest, ceiling)
+        place = @course.places[index]
+        movement = place.station.movement
+        return unless movement
+        below = [easiest&.demand, ceiling&.option&.demand].compact.min || @standards[index].demand
+        found = @course.elsewhere(index, @standards[index].level).reject do |option|
+          (easiest ? option.demand >= below : option.demand > below) || barred(index, option) || (block_given? && !yield(option))
+        end
+        named = participant.limits.filter_map { |limit| movement.spares[limit.kind] }
+        first, rest = found.partition { |option| named.include?(option.rung.id) }
+        (first + rest).each do |option|
+          fits = passing([option], index) || lowered(option, index)
+          return fits if fits
+        end
+        nil
+      end
+
+      # Where the model knows nothing the level's own rung stands, or the next easier that is free.
+      def unknown(index)
+        found = free(index).find { |option| option.demand <= @standards[index].demand }
+        return Given.new(found, "unknown") if found
+        elsewhere = @course.places[index].station.movement && substitute(index, nil, nil)
+        elsewhere ? Given.new(elsewhere, "substitute") : Given.new(nil, "sit_out")
+      end
+
+      def down(index, held)
+        less = lowered(held.option, index, leaves: 0)
+        if less
+          Given.new(less, (held.kind == "fits") ? "lowered" : held.kind, held.why)
+        else
+          Given.new(nil, "sit_out")
+        end
+      end
+    end
+  end
+end

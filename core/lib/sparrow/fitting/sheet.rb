@@ -1,0 +1,91 @@
+# frozen_string_literal: true
+
+module Sparrow
+  module Fitting
+    # The whole class fitted: everybody by themselves first, then what must be
+    # shared, then each number held once more against the model.
+    class Sheet
+      # Somebody who was moved because a piece was short.
+      Moved = Struct.new(:participant, :place, :piece, :from, :to)
+
+      attr_reader :course, :moved
+
+      # @param timeline [Timeline]
+      # @param participants [Array<Participant>] in the order of the roster
+      # @param kit [Hash{String => Integer}, nil] pieces in the room; nil where nobody has said
+      def initialize(timeline, participants, kit: nil, catalogue: Catalogue.house)
+        @course = Course.new(timeline, catalogue: catalogue)
+        @kit = kit
+        @settled = participants.each_with_index.map { |participant, order| Settle.new(@course, participant, order: order, kit: kit).call }
+        @moved = []
+        share if kit
+      end
+
+      # @return [Array<Cell>] of one person, in the order of the class
+      def cells(participant_id)
+        settle = @settled.find { |held| held.participant.id == participant_id }
+        @course.places.map { |place| Cell.new(settle, place, @course, @moved.find { |move| move.place == place && move.participant.id == participant_id }) }
+      end
+
+      # @return [Array<Settle>]
+      attr_reader :settled
+
+      private
+
+      def share
+        moments.each { |moment| arrange(moment) }
+        @settled.each { |settle| settle.verify unless settle.participant.waits? }
+      end
+
+      # Who stands where at the same time: all at one station, or a group at each.
+      # @return [Array<Array<Array(Settle, Course::Place)>>]
+      def moments
+        @course.timeline.blocks.flat_map do |line|
+          places = line.block.stations.map { |station| @course.place(line.block.id, station.id) }
+          next places.map { |place| @settled.map { |settle| [settle, place] } } unless line.groups
+          places.each_index.map do |moment|
+            @settled.each_with_index.map { |settle, order| [settle, places[(moment + order) % places.size]] }
+          end
+        end
+      end
+
+      def arrange(moment)
+        short = short(moment)
+        return if short.empty?
+        choices = moment.map { |settle, place| choices(settle, place, short) }
+        SharedKit.arrange(choices.map { |options| options.map(&:equipment) }, countable).each_with_index do |chosen, index|
+          settle, place = moment[index]
+          next if chosen&.zero? || settle.given[place.index].option.nil?
+          move(settle, place, chosen && choices[index][chosen])
+        end
+      end
+
+      # @return [Array<String>] pieces that more want at once than there are
+      def short(moment)
+        needed = moment.flat_map { |settle, place| settle.given[place.index].option&.equipment || [] }.tally
+        needed.filter_map { |piece, count| piece if countable.fetch(piece, count) < count }
+      end
+
+      def countable
+        @countable ||= @kit.except(*Kit::SHARED)
+      end
+
+      # What is locked stays where it is.
+      def choices(settle, place, short)
+        given = settle.given[place.index]
+        return [] unless given.option
+        return [given.option] if given.kind == "locked" || (given.option.equipment & short).empty?
+        others = settle.others(place.index)
+        free = others.any? { |option| (option.equipment & short).empty? }
+        [given.option, *others, (settle.elsewhere(place.index, without: short) unless free)].compact
+      end
+
+      def move(settle, place, option)
+        before = settle.given[place.index]
+        piece = (before.option.equipment - (option&.equipment || [])).find { |name| countable.key?(name) }
+        @moved << Moved.new(settle.participant, place, piece, before.option, option)
+        settle.put(place.index, Settle::Given.new(option, option ? "kit" : "sit_out", piece))
+      end
+    end
+  end
+end

@@ -1,0 +1,33 @@
+# frozen_string_literal: true
+
+RSpec.describe Sparrow::Fitting::Needs do
+  def rows(people, *blocks)
+    described_class.new(fit(people, *blocks)).rows
+  end
+
+  let(:block) do
+    intervals([station("p", movement: "push_up", levels: Sparrow::Level::ALL.to_h { |level| [level, {"variation" => "push_up.floor", "reps" => 10}] })], work_s: 40, rest_s: 60, rounds: 3)
+  end
+
+  it "names the rung that most of a lane was given, and the number that leaves all of them their reserve" do
+    people = [person("a", measured: {"push_up.knees" => 12}), person("b", measured: {"push_up.knees" => 14}), person("c", measured: {"push_up.floor" => 60})]
+    row = rows(people, block).first
+    expect(row).to have_attributes(level: "intermediate", people: 3, as_planned: 0)
+    expect(row.to.rung.demand_value).to be < 0.64
+    document = Sparrow::Pointer.put(workout_document(block), row.patch)
+    moved = fit(people, document["blocks"].first)
+    expect(%w[a b].map { |id| moved.cells(id).first.given.kind }).to eq(%w[fits fits])
+  end
+
+  it "raises a number that is too low, as far as the window has time" do
+    easy = intervals([station("s", movement: "squat", levels: Sparrow::Level::ALL.to_h { |level| [level, {"variation" => "squat.parallel", "reps" => 4}] })], work_s: 40, rounds: 1)
+    row = rows([person("a", measured: {"squat.parallel" => 60})], easy).first
+    expect(row.to.number).to be > 4
+  end
+
+  it "leaves alone what has no number, and lanes that nobody follows" do
+    found = rows([person("a")], intervals([station("m", movement: "high_knees")], work_s: 30))
+    expect(found.map(&:level)).to eq(%w[intermediate])
+    expect(found.first.to.number).to be_nil
+  end
+end

@@ -1,0 +1,109 @@
+# frozen_string_literal: true
+
+# What must hold for anybody in any class, over thousands of random cells.
+RSpec.describe "The fit of anybody" do
+  let(:random) { Random.new(20_261_124) }
+  let(:movements) { %w[push_up squat lunge_back row sit_up plank side_plank high_knees jumping_jack glute_bridge split_squat pike_press squat_thrust] }
+
+  def random_block(rest_s: random.rand(0..60), stations: movements.sample(random.rand(2..5), random: random))
+    cells = stations.each_with_index.map { |movement, index| station("s#{index}", movement: movement) }
+    intervals(cells, work_s: random.rand(20..50), rest_s: rest_s, rounds: random.rand(1..4))
+  end
+
+  def random_person(scale: random.rand(0.2..3.0), limits: [], id: "anybody")
+    measured = {"push_up.floor" => (12 * scale).round, "squat.parallel" => (30 * scale).round, "lunge_back.free" => (15 * scale).round,
+                "row.long" => (10 * scale).round, "sit_up.crunch" => (25 * scale).round, "plank.forearm" => (50 * scale).round,
+                "glute_bridge.two_leg" => (30 * scale).round, "side_plank.knees" => (40 * scale).round}
+    person(id, lane: "intermediate", measured: measured, limits: limits)
+  end
+
+  def settle(block, somebody)
+    Sparrow::Fitting::Settle.new(Sparrow::Fitting::Course.new(timeline_of(block)), somebody)
+  end
+
+  # How much is given: a rung's demand first, then its number; nothing is less than anything.
+  def measure(given)
+    option = given.option
+    option ? [option.demand, option.number || Float::INFINITY] : [-1, 0]
+  end
+
+  def compare(more, less, what)
+    (measure(more) <=> measure(less)).then { |order| expect(order).to be >= 0, "#{what}: #{measure(less)} → #{measure(more)}" }
+  end
+
+  it "never gives less to who can do more, all other cells as they are" do
+    500.times do
+      block = random_block
+      scale = random.rand(0.1..2.0)
+      weaker = settle(block, random_person(scale: scale))
+      stronger = settle(block, random_person(scale: scale * random.rand(1.05..1.6)))
+      weaker.course.places.each { |place| compare(stronger.best(place.index), weaker.best(place.index), place.station.movement.id) }
+    end
+  end
+
+  it "never gives a harder rung because of a limit" do
+    500.times do
+      block = random_block
+      scale = random.rand(0.2..2.0)
+      limits = Array.new(random.rand(1..2)) { limit(Sparrow::Limits::KINDS.sample(random: random), severity: %w[avoid gently].sample(random: random)) }
+      free = settle(block, random_person(scale: scale))
+      limited = settle(block, random_person(scale: scale, limits: limits))
+      free.course.places.each do |place|
+        expect(measure(limited.best(place.index)).first).to be <= measure(free.best(place.index)).first, "#{place.station.movement.id} #{limits.map(&:words)}"
+      end
+    end
+  end
+
+  it "never gives less for more rest" do
+    500.times do
+      stations = movements.sample(3, random: random)
+      state = random.dup
+      short = random_block(rest_s: 10, stations: stations)
+      long = short.merge("rest_s" => 10 + random.rand(5..60))
+      scale = state.rand(0.2..2.0)
+      rested = settle(long, random_person(scale: scale))
+      hurried = settle(short, random_person(scale: scale))
+      rested.course.places.each { |place| compare(rested.best(place.index), hurried.best(place.index), place.station.movement.id) }
+    end
+  end
+
+  it "never loads what is to be avoided, and never asks for more than the model says is there" do
+    300.times do
+      block = random_block
+      people = Array.new(3) do |index|
+        kinds = Sparrow::Limits::KINDS.sample(random.rand(0..2), random: random)
+        random_person(id: "p#{index}", limits: kinds.map { |kind| limit(kind) })
+      end
+      sheet = fit(people, block, kit: {"chair" => random.rand(0..3), "step" => random.rand(0..3), "bench" => random.rand(0..3), "mat" => random.rand(0..3), "bar" => 1, "table" => 1})
+      people.each { |somebody| sound(sheet, somebody) }
+    end
+  end
+
+  def sound(sheet, somebody)
+    cells = sheet.cells(somebody.id)
+    cells.each do |cell|
+      next unless cell.option
+      somebody.limits.each { |held| expect(Sparrow::Limits.asks?(cell.option.rung, held.kind)).to be(false), "#{held.words}: #{cell.option.rung.id}" }
+    end
+    simulated(sheet, cells, somebody) { |available, asked, rung| expect(asked).to be <= available + 1e-6, "#{rung}: #{asked} of #{available}" }
+  end
+
+  # The model once more, by Fatigue itself and with nothing shared with the walk.
+  def simulated(sheet, cells, somebody)
+    fatigue = Sparrow::Capacity::Fatigue.new(Sparrow::Catalogue::Movement::PATTERNS)
+    profile = somebody.estimates.profile
+    now_s = 0
+    sheet.course.timeline.blocks.first.visits.fetch(somebody.lane).each do |visit|
+      fatigue.rest(visit.start_s - now_s)
+      now_s = visit.start_s + visit.work_s
+      option = cells.find { |cell| cell.place.station == visit.station }.option
+      next fatigue.rest(visit.work_s) unless option
+      seconds = (option.unit == "work" && option.number) ? option.number : visit.work_s
+      load = Sparrow::Capacity::Load.of(option.take, (option.unit == "reps") ? option.number : 0, seconds).first
+      most = load.by_time ? profile.seconds(load.pattern, load.demand) : profile.moves(load.pattern, load.demand)
+      next fatigue.rest(visit.work_s) unless most
+      yield fatigue.left(load.pattern) * most, load.amount.to_f, option.rung.id
+      fatigue.work(load.pattern, most.positive? ? load.amount.to_f / most : 1.0, visit.work_s)
+    end
+  end
+end

@@ -1,0 +1,51 @@
+# frozen_string_literal: true
+
+RSpec.describe Sparrow::Fitting::Sheet do
+  let(:strong) { {"push_up.floor" => 60} }
+  let(:raised) { intervals([station("p", movement: "push_up", levels: {"advanced" => {"reps" => 6}})], work_s: 40, rounds: 2) }
+
+  def names(people, block, kit)
+    sheet = fit(people, block, kit: kit)
+    people.map { |held| sheet.cells(held.id).first.option&.rung&.id }
+  end
+
+  it "moves as few off their first choice as the kit allows, and says so" do
+    people = Array.new(5) { |index| person("p#{index}", lane: "advanced", measured: strong) }
+    rungs = names(people, raised, {"step" => 2, "mat" => 9})
+    expect(rungs.tally).to eq("push_up.feet_30" => 2, "push_up.floor" => 3)
+    sheet = fit(people, raised, kit: {"step" => 2, "mat" => 9})
+    expect(sheet.moved.size).to eq(3)
+    moved = sheet.cells(sheet.moved.first.participant.id).first
+    expect(moved.reason).to start_with("Not enough step pieces for everybody: moved from Push-up, feet on a step")
+    expect(moved).to be_attention
+  end
+
+  it "gives nothing that is not in the room" do
+    expect(names([person("a", lane: "advanced", measured: strong)], raised, {"mat" => 3})).to eq(["push_up.floor"])
+    expect(names([person("a", lane: "advanced", measured: strong)], raised, nil)).to eq(["push_up.feet_30"])
+  end
+
+  it "keeps what is locked where it is, and moves others" do
+    choice = Sparrow::Fitting::Participant::Choice.new(variation: "push_up.feet_30", locked: true)
+    people = [person("a", lane: "advanced", measured: strong), person("b", lane: "advanced", measured: strong, choices: {%w[main p] => choice})]
+    expect(names(people, raised, {"step" => 1, "mat" => 5})).to eq(["push_up.floor", "push_up.feet_30"])
+  end
+
+  it "shares by group where groups rotate" do
+    stations = [station("p", movement: "push_up", levels: {"advanced" => {"reps" => 4}}), station("u", movement: "step_up"), station("s", movement: "squat")]
+    block = intervals(stations, work_s: 40, rounds: 1, flow: "rotate")
+    people = Array.new(6) { |index| person("p#{index}", lane: "advanced", measured: strong) }
+    sheet = fit(people, block, kit: {"step" => 4, "mat" => 9, "chair" => 9, "bench" => 9})
+    moments = people.each_with_index.map { |held, index| sheet.cells(held.id)[index % 3] }
+    expect(moments.count { |cell| cell.option.equipment.include?("step") }).to be <= 4
+  end
+
+  it "finds something else in the pattern for those for whom no piece is left" do
+    people = Array.new(3) { |index| person("p#{index}", measured: {"lunge_back.free" => 30}) }
+    sheet = fit(people, intervals([station("u", movement: "step_up")], work_s: 30), kit: {"step" => 1, "mat" => 9})
+    given = people.map { |held| sheet.cells(held.id).first.option }
+    expect(given).to all(be_a(Sparrow::Fitting::Option))
+    expect(given.count { |option| option.equipment.include?("step") }).to eq(1)
+    expect(given.map { |option| option.rung.pattern }.uniq).to eq(%w[lunge])
+  end
+end

@@ -1,0 +1,150 @@
+# frozen_string_literal: true
+
+RSpec.describe "Fitting a person to a station" do
+  def push_ups(reps = 8, **keys)
+    intervals([station("p", movement: "push_up", levels: Sparrow::Level::ALL.to_h { |level| [level, {"variation" => "push_up.floor", "reps" => reps}] })],
+      work_s: 40, rest_s: 150, rounds: 3, **keys)
+  end
+
+  let(:tested) { person(measured: {"push_up.floor" => 10}) }
+
+  it "gives hands at 30 cm where the floor would leave 0.2 in the worst of three rounds of 8" do
+    cell = cell_of(tested, push_ups)
+    expect(cell.option.rung.id).to eq("push_up.hands_30")
+    expect(cell.worst.left).to be_within(0.05).of(6.7)
+    expect(cell.reason).to include("In round 3 about 14.7 are there, 8 asked, 6.7 left (measured 1 week ago)")
+    expect(cell.reason).to include("Floor push-up would leave 0.2")
+  end
+
+  it "shows every round, what is available against what is asked" do
+    rounds = cell_of(tested, push_ups).to_h["rounds"]
+    expect(rounds.map(&:first)).to eq([1, 2, 3])
+    expect(rounds.map(&:last)).to eq([8.0, 8.0, 8.0])
+    expect(rounds.map { |round| round[1] }).to eq(rounds.map { |round| round[1] }.sort.reverse)
+  end
+
+  it "takes the minimum of a range" do
+    ranged = push_ups({"min" => 4, "max" => 12})
+    expect(cell_of(tested, ranged).option).to have_attributes(number: 4, rung: have_attributes(id: "push_up.floor"))
+  end
+
+  it "lowers the easiest rung's number so that one is left, where no rung leaves the reserve" do
+    weak = person(lane: "beginner", measured: {"push_up.wall" => 9})
+    cell = cell_of(weak, push_ups(12))
+    expect(cell.given.kind).to eq("lowered")
+    expect(cell.option.rung.id).to eq("push_up.wall")
+    expect(cell.option.number).to be_between(3, 8)
+    expect(cell.worst.left).to be >= 1 - 1e-9
+    expect(cell.reason).to start_with("Lowered from")
+  end
+
+  it "trusts old evidence, a guess, tiredness and soreness less, and says so" do
+    old = person(measured: {"push_up.floor" => 20}, on: People::TODAY - 100)
+    expect(cell_of(old, push_ups).reason).to include("measured 14 weeks ago, so trusted less")
+    fresh = cell_of(person(measured: {"push_up.floor" => 20}), push_ups(5)).looks.first.available
+    tired = cell_of(person(measured: {"push_up.floor" => 20}, state: "tired"), push_ups(5)).looks.first.available
+    sore = cell_of(person(measured: {"push_up.floor" => 20}, sore: %w[wrist]), push_ups(5))
+    expect(tired).to be < fresh
+    expect(sore.reason).to include("sore wrist today")
+    expect(cell_of(person, push_ups).reason).to include("a guess from the intermediate level")
+  end
+
+  it "holds a newcomer, and whoever is not screened, to their own level's rungs" do
+    [person(measured: {"push_up.floor" => 90}, lane: "beginner", newcomer: true), person(measured: {"push_up.floor" => 90}, lane: "beginner", screening: "not_asked")].each do |guarded|
+      mixed = intervals([station("p", movement: "push_up")], rounds: 2, work_s: 40)
+      expect(cell_of(guarded, mixed).option.rung.id).to eq("push_up.knees")
+    end
+    expect(cell_of(person(measured: {"push_up.floor" => 90}, lane: "beginner"), intervals([station("p", movement: "push_up")], work_s: 40)).option.rung.id).to eq("push_up.feet_30")
+  end
+
+  it "gives nothing before somebody has spoken with a person whose «yes» is open" do
+    cell = cell_of(person(screening: "see_instructor"), push_ups)
+    expect(cell.to_h).to include("kind" => "waits", "variation" => nil, "target" => "sit out", "attention" => true)
+    expect(cell.reason).to include("speak with them first")
+  end
+
+  it "asks for what comes before a rung, where its pattern is only guessed" do
+    chins = intervals([station("c", movement: "chin_up")], work_s: 30)
+    cell = cell_of(person(lane: "beginner"), chins)
+    expect(cell.to_h.fetch("ruled_out", {})["chin_up.full"]).to start_with("first:")
+  end
+
+  it "substitutes within the pattern where a limit rules the whole ladder out" do
+    thrusts = intervals([station("s", movement: "bar_dip")], work_s: 30)
+    cell = cell_of(person(limits: [limit("shoulder"), limit("wrist")], measured: {"push_up.floor" => 30}), thrusts)
+    expect(cell.given.kind).to eq("sit_out")
+    expect(cell.reason).to include("Spares: shoulder").or include("spares: shoulder")
+    wrist = cell_of(person(limits: [limit("wrist")], measured: {"push_up.floor" => 30}), thrusts)
+    expect(wrist.given.kind).to eq("substitute")
+    expect(wrist.option.rung.joints).not_to include("wrist")
+    expect(wrist.option.rung.pattern).to eq("push")
+    expect(wrist.reason).to start_with("In place of")
+  end
+
+  it "settles later stations on what the earlier ones leave of the pattern" do
+    alone = cell_of(tested, push_ups(6))
+    before = station("n", movement: "push_up_narrow", levels: Sparrow::Level::ALL.to_h { |level| [level, {"variation" => "push_up_narrow.knees", "reps" => 6}] })
+    after = station("p", movement: "push_up", levels: Sparrow::Level::ALL.to_h { |level| [level, {"variation" => "push_up.floor", "reps" => 6}] })
+    second = cell_of(tested, intervals([before, after], work_s: 40, rest_s: 20, rounds: 3), at: 1)
+    expect(second.option.demand).to be < alone.option.demand
+  end
+
+  it "fits holds and timed stations by seconds" do
+    plank = station("p", movement: "plank", levels: Sparrow::Level::ALL.to_h { |level| [level, {"variation" => "plank.forearm", "hold_s" => 40}] })
+    cell = cell_of(person(measured: {"plank.forearm" => 50}), intervals([plank], work_s: 60, rest_s: 30, rounds: 3))
+    expect(cell.to_h["reserve"]["unit"]).to eq("s")
+    expect(cell.option.rung.id).to eq("plank.knees")
+    march = cell_of(person(lane: "beginner"), intervals([station("m", movement: "high_knees")], work_s: 50, rounds: 3))
+    expect(march.target).to match(/keep going|then rest/)
+  end
+
+  it "says nothing of what the model knows nothing of, and gives the level's own way" do
+    cell = cell_of(person, intervals([station("w", movement: "wood_chop")]))
+    expect([cell.given.kind, cell.standard?]).to eq(["unknown", true])
+    expect(cell.reason).to include("says nothing of rotation")
+  end
+
+  it "is the same however often it is asked" do
+    people = [person("a", measured: {"push_up.floor" => 12}), person("b", limits: [limit("knee", severity: "gently")])]
+    blocks = [push_ups, intervals(3, id: "two", rounds: 2)]
+    expect(fit(people, *blocks).cells("b").map(&:to_h)).to eq(fit(people, *blocks).cells("b").map(&:to_h))
+  end
+
+  it "works through every format" do
+    %w[rounds amrap chipper].each do |format|
+      block = {"id" => "x", "role" => "main", "format" => format, "rounds" => 2, "cap_s" => 300, "stations" => [station("a", movement: "push_up"), station("b", movement: "squat")]}
+      block.delete("rounds") unless format == "rounds"
+      expect(fit(tested, block).cells("tamsin").map(&:worst)).to all(be_a(Sparrow::Fitting::Walk::Look)), format
+    end
+    quota = {"id" => "q", "role" => "main", "format" => "quota", "stations" => [station("a", movement: "push_up", levels: Sparrow::Level::ALL.to_h { |level| [level, {"reps" => nil, "quota" => {"min" => 20, "max" => 40}}] })]}
+    expect(cell_of(tested, quota).target).to eq("20–40 in the day")
+  end
+
+  describe "the instructor's own choice" do
+    def choice(variation, number = nil, locked: true, **rest)
+      {%w[main p] => Sparrow::Fitting::Participant::Choice.new(variation: variation, number: number, locked: locked, **rest)}
+    end
+
+    it "stands where it is locked, with who and why" do
+      cell = cell_of(person(measured: {"push_up.floor" => 10}, choices: choice("push_up.floor", 5, by: "Emeka Thorsby", why: "wants the floor")), push_ups)
+      expect([cell.given.kind, cell.option.rung.id, cell.option.number]).to eq(["locked", "push_up.floor", 5])
+      expect(cell.reason).to start_with("Set by Emeka Thorsby («wants the floor»)")
+    end
+
+    it "is marked where it asks for more than is there" do
+      expect(cell_of(person(measured: {"push_up.floor" => 4}, choices: choice("push_up.floor", 12)), push_ups)).to be_beyond
+    end
+
+    it "never goes through a limit" do
+      cell = cell_of(person(measured: {"push_up.floor" => 30}, limits: [limit("wrist")], choices: choice("push_up.floor")), push_ups)
+      expect(cell.option.rung.joints).not_to include("wrist")
+    end
+
+    it "from last time is taken while it fits" do
+      fitting = cell_of(person(measured: {"push_up.floor" => 30}, choices: choice("push_up.knees", 8, locked: false, by: "Ottoline Varga")), push_ups)
+      expect([fitting.given.kind, fitting.option.rung.id]).to eq(["remembered", "push_up.knees"])
+      expect(fitting.reason).to start_with("As Ottoline Varga set it last time")
+      expect(cell_of(person(measured: {"push_up.floor" => 2}, choices: choice("push_up.floor", 12, locked: false)), push_ups).given.kind).not_to eq("remembered")
+    end
+  end
+end
