@@ -4,6 +4,7 @@ require_relative "server/server"
 
 begin
   Server::Settings.current.session_secret
+  Server::Settings.current.encryption_secret
   Server::Database.connect
 rescue Server::Settings::Missing => missing
   abort "Willing Sparrow does not start: #{missing.message}"

@@ -9,6 +9,7 @@ module Server
     # @param settings [Settings]
     def self.connect(settings = Settings.current)
       ActiveRecord.default_timezone = :utc
+      Encryption.configure(settings.encryption_secret)
       ActiveRecord::Base.establish_connection(
         url: settings.database_url, pool: settings.pool, checkout_timeout: 5, connect_timeout: 3,
         variables: {statement_timeout: "10s", lock_timeout: "5s"}

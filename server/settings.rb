@@ -4,7 +4,7 @@ require "securerandom"
 
 module Server
   # What the environment decides: DATABASE_URL, RACK_ENV, SESSION_SECRET,
-  # PUBLIC_URL. Nothing else in the server reads the environment.
+  # ENCRYPTION_SECRET, PUBLIC_URL. Nothing else in the server reads the environment.
   class Settings
     # Shorter secrets are refused by the session cookie's cipher.
     SECRET_LENGTH = 64
@@ -41,12 +41,25 @@ module Server
     # @return [String]
     # @raise [Missing] in production, where it must come from outside
     def session_secret
-      @session_secret ||= checked_secret || unset_secret
+      @session_secret ||= secret("SESSION_SECRET")
+    end
+
+    # What is private in the database can be read with this one only: keep it
+    # with the backups, apart from them.
+    # @return [String]
+    # @raise [Missing] as for the session's
+    def encryption_secret
+      @encryption_secret ||= secret("ENCRYPTION_SECRET")
+    end
+
+    # @return [String, nil] where others reach this server, such as "https://sparrow.example"
+    def public_url
+      given("PUBLIC_URL")&.delete_suffix("/")
     end
 
     # @return [Boolean] whether cookies may travel by HTTPS only
     def https?
-      given("PUBLIC_URL").to_s.start_with?("https://")
+      public_url.to_s.start_with?("https://")
     end
 
     # @return [Integer] database connections, one for each server thread
@@ -61,15 +74,15 @@ module Server
       value unless value.empty?
     end
 
-    def checked_secret
-      secret = given("SESSION_SECRET")
-      return unless secret
+    def secret(name)
+      secret = given(name)
+      return unset(name) unless secret
       return secret if secret.length >= SECRET_LENGTH
-      raise Missing, "SESSION_SECRET must have at least #{SECRET_LENGTH} characters."
+      raise Missing, "#{name} must have at least #{SECRET_LENGTH} characters."
     end
 
-    def unset_secret
-      raise Missing, "SESSION_SECRET is not set: production does not start without one." if production?
+    def unset(name)
+      raise Missing, "#{name} is not set: production does not start without one." if production?
       SecureRandom.hex(SECRET_LENGTH)
     end
   end

@@ -10,7 +10,7 @@
 #
 # It's strongly recommended that you check this file into your version control system.
 
-ActiveRecord::Schema[7.2].define(version: 2026_11_25_000004) do
+ActiveRecord::Schema[7.2].define(version: 2026_11_25_000005) do
   # These are extensions that must be enabled in order to support this database
   enable_extension "plpgsql"
 
@@ -31,6 +31,70 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_25_000004) do
     t.check_constraint "effort >= 0 AND effort <= 10", name: "attendances_effort"
   end
 
+  create_table "benchmarks", id: :uuid, default: -> { "gen_random_uuid()" }, force: :cascade do |t|
+    t.uuid "studio_id", null: false
+    t.uuid "person_id", null: false
+    t.uuid "instructor_id"
+    t.text "test", null: false
+    t.text "variation", null: false
+    t.integer "amount", null: false
+    t.date "taken_on", null: false
+    t.datetime "created_at", null: false
+    t.datetime "updated_at", null: false
+    t.index ["instructor_id"], name: "index_benchmarks_on_instructor_id"
+    t.index ["person_id", "test", "taken_on"], name: "index_benchmarks_on_person_id_and_test_and_taken_on", unique: true
+    t.index ["person_id"], name: "index_benchmarks_on_person_id"
+    t.index ["studio_id"], name: "index_benchmarks_on_studio_id"
+    t.check_constraint "amount >= 0", name: "benchmarks_amount"
+  end
+
+  create_table "choices", id: :uuid, default: -> { "gen_random_uuid()" }, force: :cascade do |t|
+    t.uuid "studio_id", null: false
+    t.uuid "group_class_id", null: false
+    t.uuid "person_id", null: false
+    t.uuid "instructor_id"
+    t.text "block", null: false
+    t.text "station", null: false
+    t.text "movement"
+    t.text "variation"
+    t.integer "number"
+    t.text "why"
+    t.datetime "created_at", null: false
+    t.datetime "updated_at", null: false
+    t.index ["group_class_id", "person_id", "block", "station"], name: "index_choices_on_cell", unique: true
+    t.index ["group_class_id"], name: "index_choices_on_group_class_id"
+    t.index ["instructor_id"], name: "index_choices_on_instructor_id"
+    t.index ["person_id", "movement"], name: "index_choices_on_person_id_and_movement"
+    t.index ["person_id"], name: "index_choices_on_person_id"
+    t.index ["studio_id"], name: "index_choices_on_studio_id"
+  end
+
+  create_table "group_classes", id: :uuid, default: -> { "gen_random_uuid()" }, force: :cascade do |t|
+    t.uuid "studio_id", null: false
+    t.uuid "workout_id"
+    t.integer "workout_version"
+    t.uuid "place_id"
+    t.uuid "leader_id"
+    t.uuid "series"
+    t.text "title", null: false
+    t.jsonb "document", null: false
+    t.integer "total_s", null: false
+    t.datetime "starts_at", null: false
+    t.integer "slot_minutes"
+    t.jsonb "kit"
+    t.text "note", default: "", null: false
+    t.integer "card_version", default: 0, null: false
+    t.integer "lock_version", default: 1, null: false
+    t.datetime "cancelled_at"
+    t.datetime "created_at", null: false
+    t.datetime "updated_at", null: false
+    t.index ["leader_id"], name: "index_group_classes_on_leader_id"
+    t.index ["place_id"], name: "index_group_classes_on_place_id"
+    t.index ["studio_id", "starts_at"], name: "index_group_classes_on_studio_id_and_starts_at"
+    t.index ["studio_id"], name: "index_group_classes_on_studio_id"
+    t.index ["workout_id"], name: "index_group_classes_on_workout_id"
+  end
+
   create_table "instructors", id: :uuid, default: -> { "gen_random_uuid()" }, force: :cascade do |t|
     t.uuid "studio_id", null: false
     t.text "name", null: false
@@ -49,8 +113,31 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_25_000004) do
     t.datetime "archived_at"
     t.datetime "created_at", null: false
     t.datetime "updated_at", null: false
+    t.text "pronouns"
+    t.integer "birth_year"
+    t.date "since"
+    t.jsonb "levels", default: {}, null: false
+    t.text "tags", default: [], null: false, array: true
+    t.text "contact"
+    t.text "health"
+    t.datetime "health_consent_at"
     t.index ["studio_id"], name: "index_people_on_studio_id"
     t.check_constraint "lane = ANY (ARRAY['beginner'::text, 'intermediate'::text, 'advanced'::text])", name: "people_lane"
+  end
+
+  create_table "places", id: :uuid, default: -> { "gen_random_uuid()" }, force: :cascade do |t|
+    t.uuid "studio_id", null: false
+    t.text "name", null: false
+    t.text "address", default: "", null: false
+    t.text "defibrillator", default: "", null: false
+    t.text "first_aid", default: "", null: false
+    t.text "space", default: "", null: false
+    t.text "surface", default: "", null: false
+    t.jsonb "kit"
+    t.datetime "archived_at"
+    t.datetime "created_at", null: false
+    t.datetime "updated_at", null: false
+    t.index ["studio_id"], name: "index_places_on_studio_id"
   end
 
   create_table "results", id: :uuid, default: -> { "gen_random_uuid()" }, force: :cascade do |t|
@@ -67,6 +154,23 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_25_000004) do
     t.index ["attendance_id", "block", "station"], name: "index_results_on_attendance_id_and_block_and_station", unique: true
     t.index ["attendance_id"], name: "index_results_on_attendance_id"
     t.index ["studio_id"], name: "index_results_on_studio_id"
+  end
+
+  create_table "roster_entries", id: :uuid, default: -> { "gen_random_uuid()" }, force: :cascade do |t|
+    t.uuid "studio_id", null: false
+    t.uuid "group_class_id", null: false
+    t.uuid "person_id", null: false
+    t.boolean "present"
+    t.text "lane", null: false
+    t.boolean "tired", default: false, null: false
+    t.text "sore"
+    t.datetime "created_at", null: false
+    t.datetime "updated_at", null: false
+    t.index ["group_class_id", "person_id"], name: "index_roster_entries_on_group_class_id_and_person_id", unique: true
+    t.index ["group_class_id"], name: "index_roster_entries_on_group_class_id"
+    t.index ["person_id"], name: "index_roster_entries_on_person_id"
+    t.index ["studio_id"], name: "index_roster_entries_on_studio_id"
+    t.check_constraint "lane = ANY (ARRAY['beginner'::text, 'intermediate'::text, 'advanced'::text])", name: "roster_entries_lane"
   end
 
   create_table "runs", id: :uuid, default: -> { "gen_random_uuid()" }, force: :cascade do |t|
@@ -87,6 +191,8 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_25_000004) do
     t.datetime "deleted_at"
     t.datetime "created_at", null: false
     t.datetime "updated_at", null: false
+    t.uuid "group_class_id"
+    t.index ["group_class_id"], name: "index_runs_on_group_class_id"
     t.index ["instructor_id"], name: "index_runs_on_instructor_id"
     t.index ["studio_id", "client_key"], name: "index_runs_on_studio_id_and_client_key", unique: true
     t.index ["studio_id"], name: "index_runs_on_studio_id"
@@ -180,10 +286,26 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_25_000004) do
   add_foreign_key "attendances", "people"
   add_foreign_key "attendances", "runs", on_delete: :cascade
   add_foreign_key "attendances", "studios"
+  add_foreign_key "benchmarks", "instructors"
+  add_foreign_key "benchmarks", "people", on_delete: :cascade
+  add_foreign_key "benchmarks", "studios"
+  add_foreign_key "choices", "group_classes", on_delete: :cascade
+  add_foreign_key "choices", "instructors"
+  add_foreign_key "choices", "people", on_delete: :cascade
+  add_foreign_key "choices", "studios"
+  add_foreign_key "group_classes", "instructors", column: "leader_id"
+  add_foreign_key "group_classes", "places"
+  add_foreign_key "group_classes", "studios"
+  add_foreign_key "group_classes", "workouts", on_delete: :nullify
   add_foreign_key "instructors", "studios"
   add_foreign_key "people", "studios"
+  add_foreign_key "places", "studios"
   add_foreign_key "results", "attendances", on_delete: :cascade
   add_foreign_key "results", "studios"
+  add_foreign_key "roster_entries", "group_classes", on_delete: :cascade
+  add_foreign_key "roster_entries", "people", on_delete: :cascade
+  add_foreign_key "roster_entries", "studios"
+  add_foreign_key "runs", "group_classes", on_delete: :nullify
   add_foreign_key "runs", "instructors"
   add_foreign_key "runs", "studios"
   add_foreign_key "runs", "workouts", on_delete: :nullify

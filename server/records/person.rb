@@ -2,10 +2,50 @@
 
 module Server
   module Records
-    # A participant. +lane+ is the level whose rounds and stops they usually follow.
+    # A participant. +lane+ is the level whose rounds and stops they usually
+    # follow, +levels+ what they chose per pattern. Whom to call and all that is
+    # private is encrypted; health notes are kept by consent only.
     class Person < Base
       belongs_to :studio, class_name: "Server::Records::Studio"
-      scope :training, -> { where(archived_at: nil).order(:name) }
+      has_many :benchmarks, class_name: "Server::Records::Benchmark"
+      has_many :attendances, class_name: "Server::Records::Attendance"
+      scope :training, -> { where(archived_at: nil).order(:name, :id) }
+
+      serialize :contact, coder: JSON
+      serialize :health, coder: JSON
+      encrypts :contact, :health
+
+      # New for so many days, and again after a break that is as long as this.
+      NEW_DAYS = 28
+
+      # @return [Array<Sparrow::Limits::Limit>] those that hold on a day
+      def limits_on(date)
+        Sparrow::Limits::Form.limits_of(health || {}).select { |limit| limit.on?(date) }
+      end
+
+      # @return [String] one of Sparrow::Screening::STATES
+      def screening
+        Sparrow::Limits::Form.screening_state(health || {})
+      end
+
+      def new_on?(date)
+        !since.nil? && since > date - NEW_DAYS
+      end
+
+      # @param today [Date]
+      # @return [Sparrow::Capacity::Estimates]
+      def estimates(today, catalogue: studio.catalogue)
+        Sparrow::Capacity::Estimates.new(levels: levels, lane: lane, evidence: Evidence.of(self, catalogue), today: today)
+      end
+
+      # Everything about them, gone: what only counts stays, without a name.
+      def erase
+        transaction do
+          Tick.where(person_id: id).delete_all
+          Attendance.where(person_id: id).delete_all
+          destroy!
+        end
+      end
     end
   end
 end

@@ -8,6 +8,7 @@ module Server
       belongs_to :studio, class_name: "Server::Records::Studio"
       belongs_to :workout, class_name: "Server::Records::Workout", optional: true
       belongs_to :instructor, class_name: "Server::Records::Instructor", optional: true
+      belongs_to :group_class, class_name: "Server::Records::GroupClass", optional: true
       has_many :attendances, class_name: "Server::Records::Attendance"
       has_many :ticks, class_name: "Server::Records::Tick"
       scope :kept, -> { where(deleted_at: nil) }

@@ -9,6 +9,8 @@ module Server
       has_many :people, class_name: "Server::Records::Person"
       has_many :workouts, class_name: "Server::Records::Workout"
       has_many :runs, class_name: "Server::Records::Run"
+      has_many :places, class_name: "Server::Records::Place"
+      has_many :group_classes, class_name: "Server::Records::GroupClass"
       has_many :studio_movements, class_name: "Server::Records::StudioMovement"
 
       # Catalogues by studio, with the version they were read at; one hash write at a time.

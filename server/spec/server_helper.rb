@@ -1,5 +1,8 @@
 # frozen_string_literal: true
 
+# The same for all processes of a test run: what one writes another reads.
+ENV["ENCRYPTION_SECRET"] ||= "a test run's own " * 5
+
 require "rack/test"
 require_relative "../../core/spec/spec_helper"
 require_relative "../server"

@@ -24,7 +24,7 @@ RSpec.describe "bin/start" do
   # As the shell starts it: in a process group of its own, so that Ctrl-C reaches all of it.
   def start(**environment)
     log = File.join(@state, "output-#{@running.size}")
-    cleared = %w[DATABASE_URL SESSION_SECRET RACK_ENV PORT BUNDLE_WITHOUT].to_h { |name| [name, nil] }
+    cleared = %w[DATABASE_URL SESSION_SECRET ENCRYPTION_SECRET RACK_ENV PORT BUNDLE_WITHOUT].to_h { |name| [name, nil] }
     env = cleared.merge("SPARROW_STATE" => @state, **environment.transform_keys(&:to_s))
     pid = Bundler.with_unbundled_env do
       Process.spawn(env, File.join(Server::ROOT, "bin", "start"), chdir: Server::ROOT, out: [log, "w"], err: [:child, :out], pgroup: true)
@@ -99,12 +99,14 @@ RSpec.describe "bin/start" do
     taken&.close
   end
 
-  it "refuses production without a secret, before anything is started" do
-    output, status = Bundler.with_unbundled_env do
-      Open3.capture2e({"RACK_ENV" => "production", "SESSION_SECRET" => nil, "SPARROW_STATE" => @state}, File.join(root, "bin", "start"))
+  {"SESSION_SECRET" => nil, "ENCRYPTION_SECRET" => "s" * 64}.each do |name, session|
+    it "refuses production without #{name}, before anything is started" do
+      output, status = Bundler.with_unbundled_env do
+        Open3.capture2e({"RACK_ENV" => "production", "SESSION_SECRET" => session, "ENCRYPTION_SECRET" => nil, "SPARROW_STATE" => @state}, File.join(root, "bin", "start"))
+      end
+      expect(status).not_to be_success
+      expect(output).to include("#{name} is not set")
+      expect(Dir.children(@state)).to eq([])
     end
-    expect(status).not_to be_success
-    expect(output).to include("SESSION_SECRET is not set")
-    expect(Dir.children(@state)).to eq([])
   end
 end

@@ -17,7 +17,8 @@ class OwnServer
   end
 
   def start
-    env = {"PORT" => port.to_s, "RACK_ENV" => "test", "SESSION_SECRET" => "own-server-" * 8}
+    env = {"PORT" => port.to_s, "RACK_ENV" => "test", "SESSION_SECRET" => "own-server-" * 8,
+           "ENCRYPTION_SECRET" => ENV.fetch("ENCRYPTION_SECRET")}
     @pid = Process.spawn(env, "bundle", "exec", "puma", "-C", "server/puma.rb", "config.ru", chdir: Server::ROOT, out: File::NULL, err: File::NULL)
     Timeout.timeout(40) { sleep 0.1 until answers? }
     self

@@ -1,0 +1,19 @@
+# frozen_string_literal: true
+
+require "date"
+
+module Sparrow
+  module Shape
+    # A calendar day as «2026-11-24», kept as text.
+    class Day
+      FORM = /\A\d{4}-\d{2}-\d{2}\z/
+      EARLIEST = 1900
+      LATEST = 2100
+
+      def read(value, trail)
+        return value if value.is_a?(String) && FORM.match?(value) && Date.valid_date?(*value.split("-").map(&:to_i)) && value.to_i.between?(EARLIEST, LATEST)
+        trail.refuse("must be a day, such as 2026-11-24")
+      end
+    end
+  end
+end

@@ -1,0 +1,69 @@
+# frozen_string_literal: true
+
+module Server
+  module Records
+    # A circuit on a date with a roster, a place and its kit. The document is a
+    # snapshot: a later edit of the circuit comes along only when somebody says so.
+    class GroupClass < Base
+      self.locking_column = nil
+
+      # A save that met a newer version.
+      class Outdated < StandardError; end
+
+      belongs_to :studio, class_name: "Server::Records::Studio"
+      belongs_to :workout, class_name: "Server::Records::Workout", optional: true
+      belongs_to :place, class_name: "Server::Records::Place", optional: true
+      belongs_to :leader, class_name: "Server::Records::Instructor", optional: true
+      has_many :roster, -> { includes(:person) }, class_name: "Server::Records::RosterEntry"
+      has_many :choices, class_name: "Server::Records::Choice"
+      has_many :runs, class_name: "Server::Records::Run"
+      scope :kept, -> { where(cancelled_at: nil) }
+
+      # @return [Boolean] whether the circuit has been changed since it was taken
+      def behind?
+        !workout.nil? && workout.deleted_at.nil? && workout.lock_version != workout_version && workout.document != document
+      end
+
+      # The circuit as it is now.
+      def take(workout)
+        update!(workout: workout, workout_version: workout.lock_version, title: workout.title, document: workout.document, total_s: workout.total_s)
+      end
+
+      # @return [Hash, nil] pieces in the room: the class's own count, else the place's
+      def kit_there
+        kit || place&.kit
+      end
+
+      # @return [Array<RosterEntry>] who is not away, by name
+      def coming
+        roster.reject { |entry| entry.present == false }.sort_by { |entry| [entry.person.name, entry.person_id] }
+      end
+
+      # @yield the change, under a lock
+      # @raise [Outdated] where another change came first
+      def change_over(version)
+        with_lock do
+          raise Outdated unless lock_version == version
+          yield
+          update!(lock_version: lock_version + 1)
+        end
+      end
+
+      # The same a week later, with the same people and nobody checked in.
+      # @return [GroupClass]
+      def repeat(weeks)
+        copy = studio.group_classes.create!(attributes.slice("workout_id", "workout_version", "place_id", "leader_id", "series", "title", "document",
+          "total_s", "slot_minutes", "kit", "note").merge("starts_at" => later(weeks)))
+        roster.each { |entry| copy.roster.create!(studio_id: studio_id, person_id: entry.person_id, lane: entry.person.lane) }
+        copy
+      end
+
+      private
+
+      # By the calendar: half past six stays half past six.
+      def later(weeks)
+        starts_at + weeks * 7 * 86_400
+      end
+    end
+  end
+end
