@@ -16,7 +16,7 @@ module Server
     set :static, false
     disable :method_override
 
-    PUBLIC = [%r{\A/health\z}, %r{\A/api/session\z}].freeze
+    PUBLIC = [%r{\A/health\z}, %r{\A/api/session\z}, %r{\A/api/cards/[^/]+\z}].freeze
 
     before do
       content_type :json
@@ -80,6 +80,12 @@ module Server
     register HouseRoutes
     register WorkoutRoutes
     register PeopleRoutes
+    register BenchmarkRoutes
+    register PlaceRoutes
+    register ClassRoutes
+    register RosterRoutes
+    register FitRoutes
+    register CardRoutes
     register RunRoutes
     register TickRoutes
     register PageRoutes

@@ -22,6 +22,20 @@ module Server
         ).find_or_create_by!(client_key: client_key)
       end
 
+      # A class's run: its own copy of the circuit, its people on the log.
+      # @return [Run]
+      def self.of_class(group_class, client_key:, by:)
+        group_class.studio.runs.create_with(
+          workout: group_class.workout, group_class: group_class, instructor: by, title: group_class.title, document: group_class.document, total_s: group_class.total_s
+        ).find_or_create_by!(client_key: client_key)
+      end
+
+      # @return [Array<Person>] who stands on the log: a class's roster, else everybody who trains here
+      def people
+        return studio.people.training.to_a unless group_class
+        group_class.coming.map(&:person) | attendances.map(&:person)
+      end
+
       # @return [String] ready, running, finished or logged
       def state
         return "logged" if logged_at

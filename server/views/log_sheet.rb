@@ -16,9 +16,17 @@ module Server
         {
           "run" => RunLine.new(@run).to_h, "log_version" => @run.log_version, "last_submission" => @run.last_submission,
           "note" => @run.log_note, "stations" => @run.sheet.stations,
-          "people" => PersonLine.new(@run.studio.people.training.to_a).to_h,
+          "people" => people,
           "attendances" => AttendanceLine.new(attendances).to_h
         }
+      end
+
+      private
+
+      # In the lane that they checked in with.
+      def people
+        lanes = @run.group_class ? @run.group_class.roster.to_h { |entry| [entry.person_id, entry.lane] } : {}
+        @run.people.sort_by(&:name).map { |person| PersonLine.new(person).to_h.merge("lane" => lanes.fetch(person.id, person.lane)) }
       end
     end
   end

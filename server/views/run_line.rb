@@ -7,7 +7,7 @@ module Server
     class RunLine
       include Alba::Resource
 
-      attributes :id, :workout_id, :title, :state, :total_s
+      attributes :id, :workout_id, :group_class_id, :title, :state, :total_s
       attribute(:started_at) { |run| Views.instant(run.started_at) }
       attribute(:finished_at) { |run| Views.instant(run.finished_at) }
       attribute(:logged_at) { |run| Views.instant(run.logged_at) }

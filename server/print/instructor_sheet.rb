@@ -1,0 +1,101 @@
+# frozen_string_literal: true
+
+module Server
+  module Print
+    # One page for the instructor: the class by the clock on the wall, and what
+    # each person is given at each station.
+    class InstructorSheet
+      # @param group_class [Records::GroupClass]
+      # @param fit [ClassFit]
+      # @param starts_at [Time] by the clock on the wall there
+      def initialize(group_class, fit, starts_at)
+        @starts_at = starts_at
+        @class = group_class
+        @fit = fit
+        @pdf = Page.make(:landscape, margin: 26, title: "#{group_class.title}, instructor's sheet")
+      end
+
+      # @return [String] a PDF
+      def render
+        heading
+        @pdf.move_down(6)
+        sheet
+        @pdf.move_down(6)
+        clock
+        caution
+        @pdf.render
+      end
+
+      private
+
+      def heading
+        @pdf.text(Page.safe(@class.title), size: 17, style: :bold)
+        place = [@class.place&.name, @class.place&.address].compact.reject(&:empty?).join(", ")
+        line = [@starts_at.strftime("%A %-d %B %Y, %H:%M"), place, @class.leader && "led by #{@class.leader.name}",
+          "#{Sparrow::ClockText.of(@class.total_s)} of #{@class.slot_minutes ? "#{@class.slot_minutes} min" : "no set slot"}"]
+        @pdf.text(Page.safe(line.compact.reject(&:empty?).join("  ·  ")), size: 9, color: Page::SOFT)
+      end
+
+      def sheet
+        places = @fit.sheet.course.places.select { |place| %w[main finisher].include?(place.block.role) }
+        people = @fit.sheet.settled
+        return @pdf.text("Nobody is on the roster.", size: 10) if people.empty? || places.empty?
+        header = ["", *places.map { |place| Page.safe(place.station.name) }]
+        rows = people.map { |settle| row(settle, places) }
+        table([header, *rows], size(people.size, places.size), header: true)
+      end
+
+      def row(settle, places)
+        cells = @fit.sheet.cells(settle.participant.id)
+        name = [settle.participant.name, Page::MARKS.fetch(settle.participant.lane)].join("  ")
+        [Page.safe(name), *places.map { |place| cell(cells[place.index]) }]
+      end
+
+      def cell(cell)
+        return "sit out" unless cell.option
+        rung = cell.option.rung
+        [Page::MARKS[cell.level], rung ? rung.name : cell.place.station.name, "\u2013", short(cell)].compact.then { |parts| Page.safe(parts.join(" ")) }
+      end
+
+      def short(cell)
+        option = cell.option
+        return cell.target unless option.number
+        (option.unit == "reps") ? option.number.to_s : "#{option.number} s"
+      end
+
+      def table(data, size, **options)
+        @pdf.table(data, width: @pdf.bounds.width, cell_style: {size: size, padding: [2, 3], border_width: 0.4, border_color: Page::RULE}, **options) do |table|
+          table.row(0).font_style = :bold
+          table.column(0).font_style = :bold
+        end
+      end
+
+      # It must go on one page with the clock below.
+      def size(people, places)
+        return 8 if people <= 14 && places <= 6
+        (people <= 24 && places <= 9) ? 6.5 : 5
+      end
+
+      # Blocks and rounds at the time on the wall.
+      def clock
+        starts = @starts_at
+        lines = @fit.timeline.blocks.map do |line|
+          "#{(starts + line.start_s).strftime("%H:%M")} #{line.block.name}#{rounds(line, starts)}"
+        end
+        lines << "#{(starts + @class.total_s).strftime("%H:%M")} end"
+        @pdf.text(Page.safe(lines.join("   ·   ")), size: 8)
+      end
+
+      def rounds(line, starts)
+        firsts = line.windows.group_by(&:round).transform_values { |windows| windows.first.start_s }
+        return "" if firsts.size < 2
+        " (#{firsts.map { |round, at_s| "round #{round} #{(starts + at_s).strftime("%H:%M")}" }.join(", ")})"
+      end
+
+      def caution
+        @pdf.move_down(3)
+        @pdf.text("Stop for chest pain, dizziness, unusual breathlessness or sharp joint pain. I, II, III: beginner, intermediate, advanced. Numbers are estimates; you decide.", size: 7, color: Page::SOFT)
+      end
+    end
+  end
+end

@@ -1,0 +1,72 @@
+# frozen_string_literal: true
+
+module Server
+  class Routes
+    # The tests of a whole class on one sheet.
+    module BenchmarkRoutes
+      S = Sparrow::Shape
+      ENTRY = S::Record.new({"person_id" => S::Text.new(length: 1..64), "test" => S::Text.new(length: 1..40), "variation" => S::Text.new(length: 1..64),
+                             "amount" => S::Whole.new(0..1000)}, required: %w[person_id test variation amount])
+      FORM = S::Record.new({"taken_on" => S::Day.new, "entries" => S::List.new(ENTRY, size: 1..700, noun: "entries")}, required: %w[taken_on entries])
+
+      # What these routes share.
+      module Helpers
+        def benchmark_sheet
+          people = studio.people.training.includes(:benchmarks)
+          {
+            "tests" => Sparrow::Capacity::Benchmarks.all.map { |test| test.to_h.except(:table).compact.transform_keys(&:to_s) },
+            "people" => people.map do |person|
+              latest = person.benchmarks.group_by(&:test).transform_values { |taken| taken.max_by(&:taken_on) }
+              Views::PersonLine.new(person).to_h.merge("screening" => person.screening, "latest" => latest.transform_values do |taken|
+                {"variation" => taken.variation, "amount" => taken.amount, "taken_on" => taken.taken_on.iso8601}
+              end)
+            end
+          }
+        end
+
+        # @raise [Sparrow::Refused] with every entry that cannot be taken
+        def write_benchmarks(given)
+          people = studio.people.index_by(&:id)
+          problems = given["entries"].each_with_index.flat_map { |entry, index| benchmark_problems(entry, people[entry["person_id"]], "/entries/#{index}") }
+          problems << Sparrow::Problem.new(pointer: "/taken_on", message: "is not here yet") if given["taken_on"] > Date.today.iso8601
+          raise Sparrow::Refused.new(problems) if problems.any?
+          studio.transaction do
+            given["entries"].each do |entry|
+              people[entry["person_id"]].benchmarks.find_or_initialize_by(test: entry["test"], taken_on: given["taken_on"])
+                .update!(studio_id: studio.id, instructor: instructor, variation: entry["variation"], amount: entry["amount"])
+            end
+          end
+        end
+
+        def benchmark_problems(entry, person, at)
+          return [Sparrow::Problem.new(pointer: "#{at}/person_id", message: "is nobody in this studio")] unless person
+          problems = Sparrow::Capacity::Benchmarks.complaints(entry["test"], entry["variation"], entry["amount"], at: at)
+          problems << Sparrow::Problem.new(pointer: "#{at}/person_id", message: "has a «yes» in the screening: speak with them before a test") if person.screening == "see_instructor"
+          problems
+        end
+      end
+
+      def self.registered(app)
+        app.helpers Helpers
+
+        app.get("/api/benchmarks") { render_json(benchmark_sheet) }
+
+        app.post("/api/benchmarks") do
+          write_benchmarks(body_as(FORM))
+          render_json(benchmark_sheet)
+        end
+
+        app.delete("/api/benchmarks/:id") do |id|
+          Records::Benchmark.where(studio_id: studio.id).fetch(id).destroy!
+          status 204
+        end
+
+        # The ten minutes as a circuit of the studio's.
+        app.post("/api/benchmarks/circuit") do
+          workout = Records::Workout.begin(studio, Sparrow::Preview.new(Sparrow::Capacity::Benchmarks.circuit, catalogue: studio.catalogue), by: instructor)
+          render_json(Views::WorkoutWhole.new(workout).to_h, status: 201)
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,61 @@
+# frozen_string_literal: true
+
+module Server
+  class Routes
+    # Cards: the links, the card itself for who holds one, and what is printed.
+    module CardRoutes
+      # What these routes share.
+      module Helpers
+        def address
+          Settings.current.public_url || request.base_url
+        end
+
+        def void_card
+          Problems::Error.new(410, "Not open any more", "This card has expired or was replaced. Ask your instructor for a new one.")
+        end
+
+        # The hour on the reader's wall: minutes east of UTC, as the browser knows them.
+        def wall(time)
+          minutes = Integer(params.fetch("offset", "0"), exception: false).to_i.clamp(-840, 840)
+          time.localtime(minutes * 60)
+        end
+
+        def pdf(name)
+          content_type "application/pdf"
+          headers "content-disposition" => "inline; filename=\"#{name}.pdf\""
+          yield
+        end
+      end
+
+      def self.registered(app)
+        app.helpers Helpers
+
+        app.get("/api/classes/:id/cards") { |id| render_json({"cards" => ClassCards.new(group_class(id), address).links}) }
+
+        # Makes every link that is out void.
+        app.delete("/api/classes/:id/cards") do |id|
+          group_class(id).increment!(:card_version)
+          status 204
+        end
+
+        app.get("/api/cards/:token") do |token|
+          stored, person_id = ClassCards.open(token)
+          cells = ClassFit.new(stored).sheet.cells(person_id)
+          render_json(Views::Card.new(stored, cells, stored.studio.people.find(person_id).name.split.first).to_h)
+        rescue ClassCards::Void
+          raise void_card
+        end
+
+        app.get("/api/classes/:id/sheet.pdf") do |id|
+          stored = group_class(id)
+          pdf("sheet") { Print::InstructorSheet.new(stored, ClassFit.new(stored), wall(stored.starts_at)).render }
+        end
+
+        app.get("/api/classes/:id/cards.pdf") do |id|
+          stored = group_class(id)
+          pdf("cards") { Print::Cards.new(stored, ClassFit.new(stored), wall(stored.starts_at)).render }
+        end
+      end
+    end
+  end
+end

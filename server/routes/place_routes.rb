@@ -1,0 +1,35 @@
+# frozen_string_literal: true
+
+module Server
+  class Routes
+    # Where classes are, and what is there.
+    module PlaceRoutes
+      S = Sparrow::Shape
+      PIECES = %w[chair bench step bar table band bottle mat].freeze
+      KIT = S::Record.new(PIECES.to_h { |piece| [piece, S::Whole.new(0..200)] })
+      FORM = S::Record.new({
+        "name" => S::Text.new(length: 1..80), "address" => S::Text.new(length: 0..200), "defibrillator" => S::Text.new(length: 0..200),
+        "first_aid" => S::Text.new(length: 0..200), "space" => S::Text.new(length: 0..200), "surface" => S::Text.new(length: 0..200), "kit" => KIT
+      }, required: %w[name])
+
+      def self.registered(app)
+        app.get("/api/places") { render_json({"places" => Views::PlaceLine.new(studio.places.in_use.to_a).to_h, "pieces" => PIECES}) }
+
+        app.post("/api/places") do
+          render_json(Views::PlaceLine.new(studio.places.create!(body_as(FORM))).to_h, status: 201)
+        end
+
+        app.put("/api/places/:id") do |id|
+          place = studio.places.fetch(id)
+          place.update!({"address" => "", "defibrillator" => "", "first_aid" => "", "space" => "", "surface" => "", "kit" => nil, **body_as(FORM)})
+          render_json(Views::PlaceLine.new(place).to_h)
+        end
+
+        app.delete("/api/places/:id") do |id|
+          studio.places.fetch(id).update!(archived_at: Time.now.utc)
+          status 204
+        end
+      end
+    end
+  end
+end

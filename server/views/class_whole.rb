@@ -1,0 +1,23 @@
+# frozen_string_literal: true
+
+module Server
+  module Views
+    # A class with its circuit, its room and its roster.
+    class ClassWhole < ClassLine
+      attributes :document
+      attribute(:kit) { |group_class| group_class.kit }
+      attribute(:kit_there) { |group_class| group_class.kit_there }
+      attribute(:room) { |group_class| group_class.place && PlaceLine.new(group_class.place).to_h }
+      attribute(:roster) do |group_class|
+        group_class.roster.sort_by { |entry| [entry.person.name, entry.person_id] }.map { |entry| ClassWhole.entry(entry, group_class) }
+      end
+      attribute(:instructors) { |group_class| group_class.studio.instructors.order(:name).map { |held| {"id" => held.id, "name" => held.name} } }
+
+      def self.entry(entry, group_class)
+        person = entry.person
+        {"person_id" => person.id, "name" => person.name, "lane" => entry.lane, "present" => entry.present, "tired" => entry.tired, "sore" => entry.sore || [],
+         "new" => person.new_on?(group_class.starts_at.to_date), "screening" => person.screening}
+      end
+    end
+  end
+end

@@ -1,0 +1,47 @@
+# frozen_string_literal: true
+
+module Server
+  module Views
+    # The fit sheet: people down, stations across, and what the roster needs.
+    class FitSheet
+      # @param fit [ClassFit]
+      def initialize(fit)
+        @fit = fit
+      end
+
+      # @return [Hash]
+      def to_h
+        {"stations" => stations, "people" => @fit.sheet.settled.map { |settle| person(settle) }, "needs" => @fit.needs.rows.map { |row| need(row) },
+         "moved" => @fit.sheet.moved.size}
+      end
+
+      private
+
+      def stations
+        @fit.sheet.course.places.map do |place|
+          {"block" => place.block.id, "block_title" => place.block.name, "role" => place.block.role, "station" => place.station.id, "name" => place.station.name,
+           "movement" => place.station.movement&.id, "rounds" => place.block.round_count,
+           "levels" => Sparrow::Level::ALL.to_h { |level| [level, {"variation" => place.station.at(level).variation&.id, "target" => Sparrow::Targets::Wording.at(place.station, level)}] }}
+        end
+      end
+
+      def person(settle)
+        participant = settle.participant
+        cells = @fit.sheet.cells(participant.id)
+        {"id" => participant.id, "name" => participant.name, "lane" => participant.lane, "new" => participant.newcomer, "screening" => participant.screening,
+         "tired" => participant.state == "tired", "sore" => participant.sore, "limits" => participant.limits.map(&:words),
+         "stale" => participant.estimates.all.any?(&:stale), "measured" => participant.estimates.all.any? { |estimate| estimate.source != "guess" },
+         "attention" => cells.any?(&:attention?), "cells" => cells.map(&:to_h)}
+      end
+
+      def need(row)
+        {"key" => [row.place.block.id, row.place.station.id, row.level].join("/"), "block" => row.place.block.id, "station" => row.place.station.id,
+         "level" => row.level, "people" => row.people, "as_planned" => row.as_planned, "from" => ask(row.from), "to" => ask(row.to), "changes" => row.patch.any?}
+      end
+
+      def ask(option)
+        {"variation" => option.rung&.id, "name" => option.rung&.name, "number" => option.number, "target" => Sparrow::Targets::Wording.of(option.take)}
+      end
+    end
+  end
+end

@@ -1,0 +1,33 @@
+# frozen_string_literal: true
+
+module Server
+  module Views
+    # Everything about one person, to be handed to them.
+    class PersonExport
+      def initialize(person)
+        @person = person
+      end
+
+      # @return [Hash]
+      def to_h
+        PersonWhole.new(@person).to_h.except("ruled_out").merge(
+          "format" => "willing-sparrow/person", "version" => 1,
+          "classes" => @person.attendances.includes(:run, :results).map { |attendance| attendance(attendance) },
+          "counted" => Records::Tick.standing.where(person_id: @person.id).order(:at).map { |tick| tick.attributes.slice("block", "station", "amount") },
+          "rosters" => Records::RosterEntry.where(person_id: @person.id).includes(:group_class).map { |entry| roster(entry) },
+          "choices" => Records::Choice.where(person_id: @person.id).map { |choice| choice.attributes.slice("block", "station", "variation", "number", "why") }
+        )
+      end
+
+      private
+
+      def attendance(attendance)
+        AttendanceLine.new(attendance).to_h.merge("title" => attendance.run.title, "on" => Views.instant(attendance.run.started_at))
+      end
+
+      def roster(entry)
+        entry.attributes.slice("present", "lane", "tired").merge("sore" => entry.sore || [], "title" => entry.group_class.title, "starts_at" => Views.instant(entry.group_class.starts_at))
+      end
+    end
+  end
+end

@@ -1,0 +1,12 @@
+# frozen_string_literal: true
+
+module Server
+  module Views
+    # A place with its kit; null where nobody has counted it.
+    class PlaceLine
+      include Alba::Resource
+
+      attributes :id, :name, :address, :defibrillator, :first_aid, :space, :surface, :kit
+    end
+  end
+end
