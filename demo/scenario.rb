@@ -17,10 +17,12 @@ module Demo
       return false if Server::Records::Studio.exists?(name: STUDIO)
       ActiveRecord::Base.transaction do
         studio = Server::Records::Studio.create!(name: STUDIO)
-        people(studio)
+        read("people").each { |given| Volunteer.new(studio, given, now.to_date).write }
         instructors = instructors(studio)
         workouts(studio, instructors.fetch("Ottoline Varga"))
-        read("runs").each { |given| Evening.new(studio, instructors, given, now).write }
+        places = read("classes").fetch("places").to_h { |given| [given["name"], studio.places.create!(given)] }
+        read("runs").each { |given| Evening.new(studio, instructors, places, given, now).write }
+        read("classes").fetch("coming").each { |given| Coming.new(studio, instructors, places, given, now).write }
       end
       true
     end
@@ -35,10 +37,6 @@ module Demo
       YAML.safe_load_file(File.join(__dir__, "#{name}.yml"))
     end
 
-    def self.people(studio)
-      read("people").each { |given| studio.people.create!(given) }
-    end
-
     def self.instructors(studio)
       INSTRUCTORS.to_h { |name, email| [name, studio.instructors.create!(name: name, email: email, password: PASSWORD)] }
     end
@@ -49,23 +47,118 @@ module Demo
         workout.update!(tags: circuit.tags)
       end
     end
-    private_class_method :people, :instructors, :workouts
+    private_class_method :instructors, :workouts
+  end
+
+  # One of the people, with what they told of themselves.
+  class Volunteer
+    def initialize(studio, given, today)
+      @studio = studio
+      @given = given
+      @today = today
+    end
+
+    def write
+      health = {"limits" => limits, "screening" => screening}.compact
+      person = @studio.people.create!(
+        **@given.slice("name", "lane", "pronouns", "tags", "levels", "contact"), birth_year: @today.year - @given["age"], since: @today - @given["since"],
+        health: health, health_consent_at: @today - @given["since"]
+      )
+      benchmarks(person)
+    end
+
+    private
+
+    def ago(days)
+      days && (@today - days).iso8601
+    end
+
+    def limits
+      (@given["limits"] || []).map { |limit| limit.merge("from" => ago(limit["from"]), "until" => ago(limit["until"])).compact }
+    end
+
+    def screening
+      told = @given["screening"]
+      return unless told
+      answers = Sparrow::Screening.questions.to_h { |question| [question["id"], told["told"].include?(question["id"])] }
+      {"answers" => answers, "answered_on" => ago(told["answered"]), "cleared_on" => ago(told["cleared"]), "cleared_note" => told["note"]}.compact
+    end
+
+    def benchmarks(person)
+      given = @given["benchmarks"]
+      return unless given
+      given.except("taken").each do |test, (variation, amount)|
+        person.benchmarks.create!(studio_id: @studio.id, test: test, variation: variation, amount: amount, taken_on: @today - given["taken"])
+      end
+    end
+  end
+
+  # What a class that was and one that comes have in common.
+  module Gathering
+    private
+
+    def gather(workout, starts_at, away)
+      group_class = @studio.group_classes.new(starts_at: starts_at, slot_minutes: @given["slot"], place: @places[@given["place"]], leader: @instructors.fetch(@given.fetch("led_by")))
+      group_class.take(workout)
+      @studio.people.training.each do |person|
+        group_class.roster.create!(studio_id: @studio.id, person: person, lane: person.lane, present: away.include?(person.name) ? false : nil)
+      end
+      group_class
+    end
+
+    def at(day)
+      hour, minute = @given.fetch("at").split(":").map(&:to_i)
+      Time.utc(day.year, day.month, day.day, hour, minute)
+    end
+  end
+
+  # A class still to come.
+  class Coming
+    include Gathering
+
+    def initialize(studio, instructors, places, given, now)
+      @studio = studio
+      @instructors = instructors
+      @places = places
+      @given = given
+      @day = now + given.fetch("days_ahead") * 86_400
+    end
+
+    def write
+      group_class = gather(@studio.workouts.find_by!(title: @given.fetch("workout")), at(@day), @given.fetch("away"))
+      group_class.roster.each do |entry|
+        entry.update!(tired: (@given["tired"] || []).include?(entry.person.name), sore: (@given["sore"] || {}).fetch(entry.person.name, []))
+      end
+      (@given["choices"] || []).each { |choice| choose(group_class, choice) }
+    end
+
+    private
+
+    def choose(group_class, given)
+      block = group_class.document["blocks"].find { |candidate| candidate["role"] == "main" }
+      station = block["stations"].find { |candidate| candidate["movement"] == given["movement"] }
+      group_class.choices.create!(studio_id: @studio.id, person: @studio.people.find_by!(name: given["person"]), instructor: group_class.leader, block: block["id"],
+        station: station["id"], **given.slice("movement", "variation", "number", "why"))
+    end
   end
 
   # One past run with its log.
   class Evening
-    def initialize(studio, instructors, given, now)
+    include Gathering
+
+    def initialize(studio, instructors, places, given, now)
       @studio = studio
+      @instructors = instructors
+      @places = places
       @given = given
       @instructor = instructors.fetch(given.fetch("led_by"))
-      hour, minute = given.fetch("at").split(":").map(&:to_i)
-      day = now - given.fetch("days_ago") * 86_400
-      @started_at = Time.utc(day.year, day.month, day.day, hour, minute)
+      @started_at = at(now - given.fetch("days_ago") * 86_400)
     end
 
     def write
       workout = @studio.workouts.find_by!(title: @given.fetch("workout"))
-      run = Server::Records::Run.open(workout, client_key: SecureRandom.uuid, by: @instructor)
+      group_class = gather(workout, @started_at, @given.fetch("away"))
+      run = Server::Records::Run.of_class(group_class, client_key: SecureRandom.uuid, by: @instructor)
       finished_at = @started_at + run.total_s
       run.update!(started_at: @started_at, finished_at: finished_at)
       Server::LogBook.new(run).write("submission_id" => SecureRandom.uuid, "log_version" => 0, "attendances" => attendances(run))

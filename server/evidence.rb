@@ -17,8 +17,8 @@ module Server
         test = Sparrow::Capacity::Benchmarks.find(taken.test)
         rung = catalogue.variation(taken.variation)
         next unless test && rung
-        amount = (test.yields == "rate") ? Sparrow::Capacity::Benchmarks.seconds(test, taken.amount) : taken.amount
-        FOUND.new(pattern: test.pattern, rung: rung, yields: (test.yields == "reps") ? "reps" : "hold", amount: amount, on: taken.taken_on, source: "measured")
+        FOUND.new(pattern: test.pattern, rung: rung, yields: (test.yields == "reps") ? "reps" : "hold",
+          amount: Sparrow::Capacity::Benchmarks.stands_for(test, taken.amount), on: taken.taken_on, source: "measured")
       end
     end
 

@@ -76,6 +76,11 @@ module Server
           render_json(RosterCsv.new(studio).read(given["csv"], apply: given["apply"] == true))
         end
 
+        # What is asked before the first class, and the kinds of limits there are.
+        app.get("/api/people/questions") do
+          render_json({"questions" => Sparrow::Screening.questions, "kinds" => Sparrow::Limits::KINDS.map { |kind| {"kind" => kind, "words" => Sparrow::Limits.words(kind)} }})
+        end
+
         # What limits would rule out, before they are kept.
         app.post("/api/people/limits") do
           health = body_as(LIMITS)

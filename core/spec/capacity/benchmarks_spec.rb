@@ -20,6 +20,12 @@ RSpec.describe Sparrow::Capacity::Benchmarks do
     expect([0, 60, 80, 100, 140, 240].map { |rate| described_class.seconds(steps, rate) }).to eq([0, 60, 105, 150, 300, 300])
   end
 
+  it "takes a count against the clock for more than it is, a count to the end as it is" do
+    expect(described_class.stands_for(described_class.find("sit_to_stand"), 12)).to eq(30)
+    expect(described_class.stands_for(described_class.find("push_ups"), 12)).to eq(12)
+    expect(described_class.stands_for(described_class.find("steps"), 100)).to eq(150)
+  end
+
   it "is a circuit of ten minutes or so" do
     timeline = Sparrow::Timeline.compile(Sparrow::Circuit.read(described_class.circuit))
     expect(timeline.total_s).to be_between(480, 720)

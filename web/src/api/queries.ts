@@ -51,3 +51,33 @@ export function useLogSheet(id: string) {
     refetchOnWindowFocus: false,
   })
 }
+
+export function usePeople(archived = false) {
+  return useQuery({
+    queryKey: ['people', archived],
+    queryFn: () => ask(api.GET('/api/people', { params: { query: { archived } } })),
+  })
+}
+
+export function useQuestions() {
+  return useQuery({
+    queryKey: ['questions'],
+    queryFn: () => ask(api.GET('/api/people/questions')),
+    staleTime: Infinity,
+  })
+}
+
+export function useClasses() {
+  return useQuery({ queryKey: ['classes'], queryFn: async () => (await ask(api.GET('/api/classes'))).classes })
+}
+
+export function useGroupClass(id: string) {
+  return useQuery({
+    queryKey: ['classes', id],
+    queryFn: () => ask(api.GET('/api/classes/{id}', { params: { path: { id } } })),
+  })
+}
+
+export function usePlaces() {
+  return useQuery({ queryKey: ['places'], queryFn: () => ask(api.GET('/api/places')) })
+}

@@ -11,6 +11,8 @@ const router = useRouter()
 
 const places = [
   { name: 'today', label: 'Today' },
+  { name: 'people', label: 'People' },
+  { name: 'classes', label: 'Classes' },
   { name: 'circuits', label: 'Circuits' },
   { name: 'movements', label: 'Movements' },
   { name: 'logbook', label: 'Logbook' },

@@ -4,7 +4,7 @@ module Sparrow
   module Capacity
     # The tests of core/data/house/benchmarks.yml.
     module Benchmarks
-      Test = Value.of(:id, :name, :pattern, :yields, :unit, :cap_s, :most, :rungs, :how, :table)
+      Test = Value.of(:id, :name, :pattern, :yields, :unit, :cap_s, :most, :rungs, :how, :table, :times)
 
       # @return [Array<Test>] in the order of the sheet
       def self.all
@@ -26,7 +26,14 @@ module Sparrow
         ].compact
       end
 
-      # The seconds that a step rate stands for, between the points of the table.
+      # @param typed [Integer] as counted in the test
+      # @return [Numeric] the clean maximum, or the longest hold, that it stands for
+      def self.stands_for(test, typed)
+        return seconds(test, typed) if test.yields == "rate"
+        typed * Rational((test.times || 1).to_s)
+      end
+
+      # A step rate in seconds, between the points of the table.
       # @return [Float]
       def self.seconds(test, rate)
         low, high = test.table.each_cons(2).find { |(from, _), (to, _)| rate.between?(from, to) }

@@ -39,7 +39,7 @@ module Sparrow
       end
 
       def kit
-        "not enough #{@moved.piece} pieces for everybody: moved from #{@moved.from.rung.name}; #{left || "the model says nothing of it"}."
+        "the #{plural(@moved.piece)} do not go round: moved from #{@moved.from.rung.name}; #{left || "the model says nothing of it"}."
       end
 
       def sit_out
@@ -81,7 +81,7 @@ module Sparrow
         why = @settle.barred(index, next_up)
         return "not #{next_up.rung.name}: #{why}" if why
         worst = @settle.walk.looks(index, next_up).min_by(&:left)
-        "#{next_up.rung.name} would leave #{number(worst.left)}" if worst && !worst.open
+        "#{next_up.rung.name} would leave #{number(worst.left)}, too little" if worst && !worst.open
       end
 
       def ladder
@@ -111,6 +111,10 @@ module Sparrow
         rung = @cell.option&.rung
         return @cell.place.station.movement&.pattern || "this station" unless rung
         (rung.pattern == "jump" && rung.no_impact?) ? "gait" : rung.pattern
+      end
+
+      def plural(piece)
+        piece.end_with?("ch") ? "#{piece}es" : "#{piece}s"
       end
 
       def number(value)

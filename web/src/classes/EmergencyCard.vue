@@ -1,0 +1,72 @@
+<script setup lang="ts">
+import Dialog from 'primevue/dialog'
+
+// For the moment in which it counts: where we are, where help is, whom to call.
+interface Emergency {
+  place: { name: string; address: string; defibrillator: string; first_aid: string } | null
+  people: { name: string; contact: { name?: string; phone?: string; relation?: string } }[]
+}
+const visible = defineModel<boolean>('visible', { required: true })
+defineProps<{ data: Emergency | undefined }>()
+</script>
+
+<template>
+  <Dialog v-model:visible="visible" modal header="Emergency" :style="{ width: 'min(44rem, 96vw)' }">
+    <p class="first">Call your local emergency number first. Then:</p>
+    <template v-if="data">
+      <dl v-if="data.place" class="where">
+        <dt>We are at</dt>
+        <dd>{{ data.place.address || data.place.name }}</dd>
+        <dt>Defibrillator</dt>
+        <dd>{{ data.place.defibrillator || 'not noted: ask the venue' }}</dd>
+        <dt>First-aid kit</dt>
+        <dd>{{ data.place.first_aid || 'not noted: ask the venue' }}</dd>
+      </dl>
+      <p v-else class="warn-text">This class has no place yet, so there is no address.</p>
+      <h2>Whom to call</h2>
+      <ul class="people">
+        <li v-for="person in data.people" :key="person.name">
+          <b>{{ person.name }}</b>
+          <span v-if="person.contact.phone"
+            >{{ person.contact.name }}<template v-if="person.contact.relation">, {{ person.contact.relation }}</template
+            >: <a :href="`tel:${person.contact.phone.replaceAll(' ', '')}`">{{ person.contact.phone }}</a></span
+          >
+          <span v-else class="quiet">nobody noted</span>
+        </li>
+      </ul>
+    </template>
+    <p v-else class="warn-text">The server has not answered yet, so nothing is known here.</p>
+  </Dialog>
+</template>
+
+<style scoped>
+.first {
+  font-size: var(--size-1);
+  font-weight: 700;
+  border-left: 4px solid var(--warn);
+  padding-left: var(--space-3);
+}
+.where {
+  display: grid;
+  grid-template-columns: max-content 1fr;
+  gap: var(--space-2) var(--space-3);
+  font-size: var(--size-1);
+}
+dt {
+  color: var(--ink-soft);
+}
+dd {
+  margin: 0;
+  font-weight: 600;
+}
+.people {
+  list-style: none;
+  padding: 0;
+  columns: 18rem;
+}
+.people li {
+  break-inside: avoid;
+  padding: var(--space-1) 0;
+  display: grid;
+}
+</style>

@@ -1,0 +1,130 @@
+<script setup lang="ts">
+import { useQueryClient } from '@tanstack/vue-query'
+import Button from 'primevue/button'
+import Dialog from 'primevue/dialog'
+import Select from 'primevue/select'
+import { computed, reactive, ref, watch } from 'vue'
+import { api, ask } from '@/api/client'
+import { usePlaces } from '@/api/queries'
+import type { Place } from '@/api/types'
+import type { Typed } from '@/board/document'
+import NumberField from '@/board/NumberField.vue'
+import TextField from '@/components/TextField.vue'
+import { useAttempt } from '@/composables/useAttempt'
+
+// Where classes are: how help finds it, and what kit is there.
+const visible = defineModel<boolean>('visible', { required: true })
+const queries = useQueryClient()
+const places = usePlaces()
+const { attempt, busy, errors } = useAttempt()
+
+const TEXTS = [
+  { key: 'name', label: 'Name' },
+  { key: 'address', label: 'Address, as help must hear it' },
+  { key: 'defibrillator', label: 'Where the defibrillator is' },
+  { key: 'first_aid', label: 'Where the first-aid kit is' },
+  { key: 'space', label: 'Space' },
+  { key: 'surface', label: 'Surface' },
+] as const
+const id = ref<string | null>(null)
+const text = reactive<Record<(typeof TEXTS)[number]['key'], string>>({
+  name: '',
+  address: '',
+  defibrillator: '',
+  first_aid: '',
+  space: '',
+  surface: '',
+})
+const counts = ref<Record<string, Typed>>({})
+const options = computed(() => [
+  { id: null, name: 'A new place' },
+  ...(places.data.value?.places ?? []).map((place) => ({ id: place.id, name: place.name })),
+])
+
+function show(place: Place | undefined) {
+  for (const { key } of TEXTS) text[key] = place?.[key] ?? ''
+  counts.value = { ...(place?.kit ?? {}) }
+}
+watch(id, (chosen) => show(places.data.value?.places.find((place) => place.id === chosen)))
+watch(visible, (open) => {
+  if (!open) return
+  id.value = places.data.value?.places[0]?.id ?? null
+  show(places.data.value?.places[0])
+})
+
+const save = () =>
+  attempt(async () => {
+    const typed = Object.entries(counts.value).filter(([, count]) => count !== undefined)
+    const body = { ...text, kit: typed.length ? (Object.fromEntries(typed) as Record<string, number>) : undefined }
+    const saved = id.value
+      ? await ask(api.PUT('/api/places/{id}', { params: { path: { id: id.value } }, body }))
+      : await ask(api.POST('/api/places', { body }))
+    await queries.invalidateQueries({ queryKey: ['places'] })
+    await queries.invalidateQueries({ queryKey: ['classes'] })
+    id.value = saved.id
+  })
+
+const remove = () =>
+  attempt(async () => {
+    if (!id.value) return
+    await ask(api.DELETE('/api/places/{id}', { params: { path: { id: id.value } } }))
+    await queries.invalidateQueries({ queryKey: ['places'] })
+    id.value = null
+  })
+</script>
+
+<template>
+  <Dialog v-model:visible="visible" modal header="Places" :style="{ width: 'min(44rem, 96vw)' }">
+    <form class="form" @submit.prevent="save">
+      <Select v-model="id" :options="options" option-label="name" option-value="id" aria-label="Place" />
+      <TextField
+        v-for="field in TEXTS"
+        :key="field.key"
+        v-model="text[field.key]"
+        :label="field.label"
+        :error="errors.get(`/${field.key}`)"
+        :maxlength="200"
+      />
+      <fieldset>
+        <legend>Kit that is there</legend>
+        <p class="small quiet">
+          What is left empty counts as none. With nothing typed at all, kit is not looked at. Chairs without wheels and
+          against a wall; tables, bars and doors only where they have been tested to hold.
+        </p>
+        <div class="row">
+          <NumberField
+            v-for="piece in places.data.value?.pieces ?? []"
+            :key="piece"
+            v-model="counts[piece]"
+            :label="piece"
+            :error="errors.get(`/kit/${piece}`)"
+            width="3rem"
+          />
+        </div>
+      </fieldset>
+      <div class="row end">
+        <Button v-if="id" label="Put away" severity="secondary" variant="text" @click="remove" />
+        <Button type="submit" label="Save the place" :loading="busy" />
+      </div>
+    </form>
+  </Dialog>
+</template>
+
+<style scoped>
+.form {
+  display: grid;
+  gap: var(--space-3);
+}
+fieldset {
+  border: 0;
+  border-top: 1px solid var(--rule);
+  padding: var(--space-2) 0 0;
+  margin: 0;
+}
+legend {
+  font-weight: 600;
+}
+.end {
+  justify-content: flex-end;
+}
+</style>

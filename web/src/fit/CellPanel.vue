@@ -1,0 +1,167 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import { computed, ref, watch } from 'vue'
+import type { FitCell, FitPerson, FitStation } from '@/api/types'
+import type { Typed } from '@/board/document'
+import NumberField from '@/board/NumberField.vue'
+import LevelMark from '@/components/LevelMark.vue'
+import TextField from '@/components/TextField.vue'
+import RoundsChart from './RoundsChart.vue'
+import type { Fit } from './useFit'
+
+// The cell that is looked at: the sentence, the ladder with where they stand on
+// it, what each round would look like, and what the instructor decides instead.
+const props = defineProps<{ fit: Fit; person: FitPerson; cell: FitCell; station: FitStation }>()
+const now = computed(() => props.fit.shown(props.person, props.cell))
+const ladder = computed(() => [...props.fit.ladderOf(props.cell)].reverse())
+const elsewhere = computed(
+  () => now.value.variation && !ladder.value.some((rung) => rung.id === now.value.variation) && now.value.name,
+)
+const number = ref<Typed>(undefined)
+const why = ref('')
+watch(
+  () => [props.person.id, props.cell.block, props.cell.station, now.value.number] as const,
+  () => (number.value = now.value.number ?? undefined),
+  { immediate: true },
+)
+watch(
+  () => [props.person.id, props.cell.block, props.cell.station],
+  () => (why.value = ''),
+)
+
+function keep() {
+  if (!now.value.variation) return
+  void props.fit.send(props.person, props.cell, {
+    variation: now.value.variation,
+    number: typeof number.value === 'number' ? number.value : undefined,
+    why: why.value || undefined,
+  })
+}
+const chosen = computed(() => props.cell.kind === 'locked' || now.value.waiting)
+const unit = computed(() => (['hold', 'work'].includes(props.cell.unit ?? '') ? 's' : ''))
+</script>
+
+<template>
+  <aside class="panel" aria-label="The cell looked at">
+    <p class="small quiet">{{ station.name }} · {{ station.block_title }}</p>
+    <h2>{{ person.name }}</h2>
+    <p class="given">
+      <LevelMark v-if="cell.level" :level="cell.level" bare /> {{ now.name ?? 'Sit this one out' }}
+      <b v-if="now.number">{{ now.number }} {{ unit }}</b>
+      <span v-else-if="!now.waiting && now.variation" class="small quiet">{{ cell.target }}</span>
+    </p>
+    <p class="reason" aria-live="polite">{{ now.waiting ? 'Working it out…' : cell.reason }}</p>
+    <RoundsChart v-if="cell.rounds && !now.waiting" :rounds="cell.rounds" :unit="cell.reserve?.unit ?? 'moves'" />
+    <p v-if="cell.rounds" class="small quiet">
+      Open bar: {{ cell.reserve?.unit === 's' ? 'seconds' : 'moves a side' }} that the model says are there in each
+      round; filled: what is asked. An estimate; you see more.
+    </p>
+    <ol v-if="ladder.length" class="ladder" aria-label="Ladder, hardest first">
+      <li
+        v-for="rung in ladder"
+        :key="rung.id"
+        :class="{ here: rung.id === now.variation, out: cell.ruled_out?.[rung.id] }"
+        :aria-current="rung.id === now.variation ? 'true' : undefined"
+      >
+        <button
+          type="button"
+          :disabled="Boolean(cell.ruled_out?.[rung.id]?.startsWith('spares'))"
+          @click="fit.send(person, cell, { variation: rung.id })"
+        >
+          <LevelMark :level="rung.levels[0]!" bare /> {{ rung.name }}
+        </button>
+        <span v-if="cell.ruled_out?.[rung.id]" class="small quiet">{{ cell.ruled_out[rung.id] }}</span>
+      </li>
+    </ol>
+    <p v-if="elsewhere" class="small">From another ladder: {{ elsewhere }}</p>
+    <form v-if="cell.kind !== 'waits'" class="own" @submit.prevent="keep">
+      <NumberField
+        v-model="number"
+        :label="unit ? 'Seconds' : 'Number'"
+        :error="fit.errors.value.get('/number')"
+        width="3.4rem"
+      />
+      <TextField v-model="why" label="Why" hint="optional" :maxlength="200" />
+      <Button type="submit" label="Lock it so" size="small" :disabled="!now.variation" />
+      <Button
+        v-if="chosen"
+        label="By the rules again"
+        size="small"
+        variant="outlined"
+        severity="secondary"
+        @click="fit.send(person, cell, null)"
+      />
+    </form>
+    <p v-if="fit.errors.value.get('/variation')" class="small warn-text" role="alert">
+      This rung {{ fit.errors.value.get('/variation') }}
+    </p>
+    <p class="small quiet keys">
+      <kbd>Alt ↑</kbd> <kbd>Alt ↓</kbd> rung, <kbd>+</kbd> <kbd>−</kbd> number, <kbd>l</kbd> lock, <kbd>u</kbd> by the
+      rules again.
+    </p>
+  </aside>
+</template>
+
+<style scoped>
+.panel {
+  border-left: 2px solid var(--ink);
+  padding-left: var(--space-4);
+  display: grid;
+  gap: var(--space-2);
+  align-content: start;
+}
+.given {
+  font-size: var(--size-1);
+}
+.reason {
+  min-height: 3.6em;
+}
+.ladder {
+  list-style: none;
+  padding: 0;
+  margin: 0;
+}
+.ladder li {
+  border-left: 4px solid var(--rule-soft);
+  padding-left: var(--space-2);
+}
+.ladder li.here {
+  border-left-color: var(--accent);
+  background: var(--paper-raised);
+  font-weight: 700;
+}
+.ladder button {
+  border: 0;
+  background: none;
+  font: inherit;
+  color: var(--ink);
+  text-align: left;
+  min-height: 2rem;
+  padding: 0 var(--space-1);
+  cursor: pointer;
+}
+.ladder .out button {
+  color: var(--ink-soft);
+}
+.ladder button:disabled {
+  cursor: not-allowed;
+}
+.own {
+  display: flex;
+  flex-wrap: wrap;
+  gap: var(--space-2);
+  align-items: end;
+  border-top: 1px solid var(--rule);
+  padding-top: var(--space-2);
+}
+@media (max-width: 60rem) {
+  .panel {
+    border-left: 0;
+    border-top: 2px solid var(--ink);
+    padding: var(--space-3) 0 0;
+  }
+  .keys {
+    display: none;
+  }
+}
+</style>

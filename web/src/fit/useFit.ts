@@ -1,0 +1,109 @@
+import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { computed, ref, shallowRef, watch } from 'vue'
+import { api, ask } from '@/api/client'
+import { useMovements } from '@/api/queries'
+import type { FitCell, FitPerson, FitSheet, Variation } from '@/api/types'
+import { useAttempt } from '@/composables/useAttempt'
+
+export interface Choice {
+  variation?: string
+  number?: number
+  why?: string
+}
+
+/**
+ * The fit sheet of a class and the instructor's own choices on it. A choice shows
+ * at once; what the server makes of the whole class follows.
+ */
+export function useFit(id: string) {
+  const queries = useQueryClient()
+  const movements = useMovements()
+  const { attempt, errors } = useAttempt()
+  const query = useQuery({
+    queryKey: ['fit', id],
+    queryFn: () => ask(api.GET('/api/classes/{id}/fit', { params: { path: { id } } })),
+  })
+  const sheet = shallowRef<FitSheet | null>(null)
+  watch(query.data, (data) => data && (sheet.value = data), { immediate: true })
+  /** Cells that are on their way to the server, with what they will hold. */
+  const pending = ref(new Map<string, Choice>())
+  /** Sent one after the other, so that the last answer is of the last choice. */
+  let queue: Promise<unknown> = Promise.resolve()
+
+  const rungs = computed(
+    () => new Map((movements.data.value ?? []).flatMap((movement) => movement.ladder.map((rung) => [rung.id, rung]))),
+  )
+  const keyOf = (person: FitPerson, cell: FitCell) => `${person.id}/${cell.block}/${cell.station}`
+
+  function ladderOf(cell: FitCell): Variation[] {
+    const station = sheet.value?.stations.find((held) => held.block === cell.block && held.station === cell.station)
+    return (movements.data.value ?? []).find((movement) => movement.id === station?.movement)?.ladder ?? []
+  }
+
+  function take(now: FitSheet) {
+    sheet.value = now
+    queries.setQueryData(['fit', id], now)
+  }
+
+  function send(person: FitPerson, cell: FitCell, choice: Choice | null) {
+    const key = keyOf(person, cell)
+    const mine = choice ?? {}
+    pending.value = new Map(pending.value).set(key, mine)
+    const params = { path: { id, person: person.id, block: cell.block, station: cell.station } }
+    const work = queue.then(() =>
+      attempt(async () => {
+        if (pending.value.get(key) !== mine) return // a later choice for the same cell is on its way
+        const now = choice
+          ? await ask(api.PUT('/api/classes/{id}/fit/{person}/{block}/{station}', { params, body: choice }))
+          : await ask(api.DELETE('/api/classes/{id}/fit/{person}/{block}/{station}', { params }))
+        if (pending.value.get(key) === mine) take(now)
+      }).finally(() => {
+        if (pending.value.get(key) !== mine) return
+        const rest = new Map(pending.value)
+        rest.delete(key)
+        pending.value = rest
+      }),
+    )
+    queue = work
+    return work
+  }
+
+  /** What the cell holds, or will hold as soon as the server has answered. */
+  function shown(person: FitPerson, cell: FitCell) {
+    const waiting = pending.value.get(keyOf(person, cell))
+    if (!waiting) return { variation: cell.variation, number: cell.number, name: cell.name, waiting: false }
+    const variation = waiting.variation ?? cell.variation
+    return {
+      variation,
+      number: waiting.number ?? (waiting.variation ? null : cell.number),
+      name: (variation && rungs.value.get(variation)?.name) || cell.name,
+      waiting: true,
+    }
+  }
+
+  /** The next rung of the ladder that nothing rules out. */
+  function rung(person: FitPerson, cell: FitCell, step: 1 | -1) {
+    const ladder = ladderOf(cell)
+    const now = shown(person, cell).variation
+    const at = ladder.findIndex((held) => held.id === now)
+    const ahead = step > 0 ? ladder.slice(at + 1) : ladder.slice(0, Math.max(at, 0)).reverse()
+    const next = (at < 0 ? ladder : ahead).find((held) => !cell.ruled_out?.[held.id])
+    if (next) void send(person, cell, { variation: next.id })
+    return Boolean(next)
+  }
+
+  function number(person: FitPerson, cell: FitCell, value: number) {
+    const now = shown(person, cell)
+    if (!now.variation || value < 1 || value > 300) return
+    void send(person, cell, { variation: now.variation, number: value })
+  }
+
+  const needs = (keys: string[]) =>
+    attempt(async () =>
+      take(await ask(api.POST('/api/classes/{id}/needs', { params: { path: { id } }, body: { take: keys } }))),
+    )
+
+  return { query, sheet, pending, errors, keyOf, ladderOf, shown, send, rung, number, needs, rungs }
+}
+
+export type Fit = ReturnType<typeof useFit>

@@ -1,0 +1,168 @@
+<script setup lang="ts">
+import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import Button from 'primevue/button'
+import Dialog from 'primevue/dialog'
+import Message from 'primevue/message'
+import { computed, ref } from 'vue'
+import { RouterLink, useRoute, useRouter } from 'vue-router'
+import { api, ask } from '@/api/client'
+import { useGroupClass } from '@/api/queries'
+import type { ClassWhole } from '@/api/types'
+import CardsDialog from '@/classes/CardsDialog.vue'
+import ClassForm from '@/classes/ClassForm.vue'
+import EmergencyCard from '@/classes/EmergencyCard.vue'
+import RosterCheckIn from '@/classes/RosterCheckIn.vue'
+import { bodyOf, emptyFields, fieldsOf } from '@/classes/fields'
+import { clockText, dayText } from '@/components/clockText'
+import PageState from '@/components/PageState.vue'
+import { useAttempt } from '@/composables/useAttempt'
+import { plainKey, useShortcuts } from '@/composables/useShortcuts'
+
+const id = String(useRoute().params.id)
+const params = { path: { id } }
+const router = useRouter()
+const queries = useQueryClient()
+const { attempt, busy, errors } = useAttempt()
+const held = useGroupClass(id)
+// Fetched when the class is opened, and then kept: it must be there without a network.
+const emergency = useQuery({
+  queryKey: ['emergency', id],
+  queryFn: () => ask(api.GET('/api/classes/{id}/emergency', { params })),
+  gcTime: 24 * 3_600_000,
+})
+
+function changed(now: ClassWhole) {
+  queries.setQueryData(['classes', id], now)
+  void queries.invalidateQueries({ queryKey: ['classes'], exact: true })
+  void queries.invalidateQueries({ queryKey: ['fit', id] })
+  void queries.invalidateQueries({ queryKey: ['emergency', id] })
+}
+
+const bring = () => attempt(async () => changed(await ask(api.POST('/api/classes/{id}/bring', { params }))))
+
+const start = () =>
+  attempt(async () => {
+    if (held.data.value?.run_id)
+      return void (await router.push({ name: 'floor', params: { id: held.data.value.run_id } }))
+    const run = await ask(api.POST('/api/classes/{id}/run', { params, body: { client_key: crypto.randomUUID() } }))
+    await queries.invalidateQueries({ queryKey: ['classes'] })
+    await router.push({ name: 'floor', params: { id: run.id } })
+  })
+
+const editing = ref(false)
+const fields = ref(emptyFields())
+function edit() {
+  if (!held.data.value) return
+  fields.value = fieldsOf(held.data.value)
+  editing.value = true
+}
+const save = () =>
+  attempt(async () => {
+    const now = await ask(
+      api.PUT('/api/classes/{id}', {
+        params,
+        body: {
+          ...bodyOf(fields.value),
+          note: held.data.value?.note,
+          kit: held.data.value?.kit ?? undefined,
+          lock_version: held.data.value?.lock_version ?? 1,
+        },
+      }),
+    )
+    editing.value = false
+    changed(now)
+  })
+
+const cards = ref(false)
+const emergencyShown = ref(false)
+const offset = -new Date().getTimezoneOffset()
+const here = computed(() => held.data.value?.roster.filter((line) => line.present).length ?? 0)
+
+useShortcuts([
+  { keys: 'e', label: 'Emergency card', matches: plainKey('e'), run: () => (emergencyShown.value = true) },
+  {
+    keys: 'f',
+    label: 'Fit sheet',
+    matches: plainKey('f'),
+    run: () => void router.push({ name: 'fit', params: { id } }),
+  },
+])
+</script>
+
+<template>
+  <div class="page">
+    <p class="small"><RouterLink :to="{ name: 'classes' }">Classes</RouterLink></p>
+    <PageState
+      :loading="held.isPending.value"
+      :error="held.data.value ? null : held.error.value"
+      @retry="held.refetch()"
+    >
+      <template v-if="held.data.value">
+        <div class="row spread">
+          <h1>{{ held.data.value.title }}</h1>
+          <span class="row">
+            <Button
+              label="Emergency"
+              icon="pi pi-phone"
+              severity="danger"
+              variant="outlined"
+              aria-keyshortcuts="e"
+              @click="emergencyShown = true"
+            />
+            <RouterLink :to="{ name: 'fit', params: { id } }">Fit sheet</RouterLink>
+            <Button :label="held.data.value.run_id ? 'To the Floor' : 'Run it'" :loading="busy" @click="start" />
+          </span>
+        </div>
+        <p class="quiet">
+          {{ dayText(held.data.value.starts_at) }} · {{ held.data.value.place?.name ?? 'no place yet' }} ·
+          {{ held.data.value.leader?.name ?? 'nobody leads yet' }} · {{ clockText(held.data.value.total_s)
+          }}<template v-if="held.data.value.slot_minutes"> of {{ held.data.value.slot_minutes }} min</template>
+          <button type="button" class="link" @click="edit">Change</button>
+        </p>
+        <Message v-if="held.data.value.cancelled" severity="warn" :closable="false">This class is called off.</Message>
+        <Message v-if="held.data.value.behind" severity="info" :closable="false">
+          <span>The circuit has been changed since this class was planned.</span>
+          <Button label="Bring the class along" size="small" variant="outlined" class="bring" @click="bring" />
+        </Message>
+        <p v-if="held.data.value.room" class="small quiet">
+          {{ [held.data.value.room.space, held.data.value.room.surface].filter(Boolean).join(' · ') }}
+        </p>
+
+        <RosterCheckIn :held="held.data.value" @changed="changed" />
+        <p class="small quiet" role="status">
+          {{ here }} here, {{ held.data.value.roster.filter((line) => line.present === null).length }} expected.
+        </p>
+
+        <section aria-label="On paper and on phones" class="paper row">
+          <a :href="`/api/classes/${id}/sheet.pdf?offset=${offset}`" target="_blank">Your page (PDF)</a>
+          <a :href="`/api/classes/${id}/cards.pdf?offset=${offset}`" target="_blank">Cards to cut (PDF)</a>
+          <Button label="Cards on phones" size="small" variant="outlined" @click="cards = true" />
+        </section>
+
+        <Dialog v-model:visible="editing" modal header="When and where" :style="{ width: 'min(40rem, 96vw)' }">
+          <form @submit.prevent="save">
+            <ClassForm v-model="fields" :errors="errors" :instructors="held.data.value.instructors" />
+            <div class="row end"><Button type="submit" label="Save" :loading="busy" /></div>
+          </form>
+        </Dialog>
+        <CardsDialog :id="id" v-model:visible="cards" />
+        <EmergencyCard v-model:visible="emergencyShown" :data="emergency.data.value" />
+      </template>
+    </PageState>
+  </div>
+</template>
+
+<style scoped>
+.bring {
+  margin-left: var(--space-3);
+}
+.paper {
+  border-top: 2px solid var(--ink);
+  margin-top: var(--space-4);
+  padding-top: var(--space-3);
+}
+.end {
+  justify-content: flex-end;
+  margin-top: var(--space-3);
+}
+</style>

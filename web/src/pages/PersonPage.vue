@@ -1,0 +1,127 @@
+<script setup lang="ts">
+import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import Button from 'primevue/button'
+import Dialog from 'primevue/dialog'
+import InputText from 'primevue/inputtext'
+import { ref } from 'vue'
+import { RouterLink, useRoute, useRouter } from 'vue-router'
+import { api, ask } from '@/api/client'
+import type { PersonWhole } from '@/api/types'
+import { plural } from '@/components/clockText'
+import LevelMark from '@/components/LevelMark.vue'
+import PageState from '@/components/PageState.vue'
+import { useAttempt } from '@/composables/useAttempt'
+import CapacityPicture from '@/people/CapacityPicture.vue'
+import HealthForm from '@/people/HealthForm.vue'
+import ProfileForm from '@/people/ProfileForm.vue'
+import { SCREENING_WORDS } from '@/people/words'
+
+const id = String(useRoute().params.id)
+const router = useRouter()
+const queries = useQueryClient()
+const { attempt, busy } = useAttempt()
+const person = useQuery({
+  queryKey: ['person', id],
+  queryFn: () => ask(api.GET('/api/people/{id}', { params: { path: { id } } })),
+  refetchOnWindowFocus: false,
+})
+
+function changed(now: PersonWhole) {
+  queries.setQueryData(['person', id], now)
+  void queries.invalidateQueries({ queryKey: ['people'] })
+  void queries.invalidateQueries({ queryKey: ['classes'] })
+}
+
+const erasing = ref(false)
+const typed = ref('')
+const erase = () =>
+  attempt(async () => {
+    await ask(api.DELETE('/api/people/{id}', { params: { path: { id } } }))
+    await queries.invalidateQueries()
+    await router.push({ name: 'people' })
+  })
+</script>
+
+<template>
+  <div class="page">
+    <p class="small"><RouterLink :to="{ name: 'people' }">People</RouterLink></p>
+    <PageState :loading="person.isPending.value" :error="person.error.value" @retry="person.refetch()">
+      <template v-if="person.data.value">
+        <div class="row spread">
+          <h1>{{ person.data.value.name }}</h1>
+          <span class="row">
+            <LevelMark :level="person.data.value.lane" />
+            <span class="small quiet"
+              >{{ plural(person.data.value.attended, 'class') }}{{ person.data.value.attended === 1 ? '' : 'es' }}</span
+            >
+          </span>
+        </div>
+        <p
+          class="small"
+          :class="['not_asked', 'see_instructor'].includes(person.data.value.screening) ? 'warn-text' : 'quiet'"
+        >
+          {{ SCREENING_WORDS[person.data.value.screening] }}<template v-if="person.data.value.new">; new here</template>
+        </p>
+        <div class="columns">
+          <ProfileForm :person="person.data.value" @saved="changed" />
+          <HealthForm :person="person.data.value" @saved="changed" />
+        </div>
+        <CapacityPicture :person="person.data.value" />
+        <section aria-label="Their data" class="data">
+          <h2>Their data</h2>
+          <p class="small quiet">
+            Everything kept of them can be handed over or erased at any time. Health notes are stored encrypted, and
+            only this studio's instructors see them.
+          </p>
+          <p class="row">
+            <a :href="`/api/people/${id}/export`" download="person.json">Everything as a file</a>
+            <Button
+              label="Erase everything…"
+              severity="danger"
+              variant="outlined"
+              size="small"
+              @click="erasing = true"
+            />
+          </p>
+        </section>
+        <Dialog v-model:visible="erasing" modal header="Erase everything" :style="{ width: 'min(30rem, 96vw)' }">
+          <p>
+            {{ person.data.value.name }}, their limits, benchmarks, logged classes and rosters are gone for good. To put
+            somebody away for a while, use the list of people instead.
+          </p>
+          <p>
+            <label for="erase-name" class="small">Type their name to confirm</label><br />
+            <InputText id="erase-name" v-model="typed" autocomplete="off" />
+          </p>
+          <div class="row end">
+            <Button label="Keep them" severity="secondary" variant="outlined" @click="erasing = false" />
+            <Button
+              label="Erase"
+              severity="danger"
+              :disabled="typed.trim() !== person.data.value.name"
+              :loading="busy"
+              @click="erase"
+            />
+          </div>
+        </Dialog>
+      </template>
+    </PageState>
+  </div>
+</template>
+
+<style scoped>
+.columns {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(min(26rem, 100%), 1fr));
+  gap: var(--space-5) var(--space-6);
+  margin: var(--space-4) 0 var(--space-5);
+}
+.data {
+  border-top: 2px solid var(--ink);
+  padding-top: var(--space-3);
+  margin-top: var(--space-5);
+}
+.end {
+  justify-content: flex-end;
+}
+</style>

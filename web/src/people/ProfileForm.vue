@@ -1,0 +1,137 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import { useToast } from 'primevue/usetoast'
+import { computed, reactive, ref, watch } from 'vue'
+import { api, ask } from '@/api/client'
+import type { Level, PersonForm, PersonWhole } from '@/api/types'
+import type { Typed } from '@/board/document'
+import NumberField from '@/board/NumberField.vue'
+import LevelChoice from '@/components/LevelChoice.vue'
+import { readable } from '@/components/readable'
+import TextField from '@/components/TextField.vue'
+import { useAttempt } from '@/composables/useAttempt'
+
+// What is not private, whom to call, and the level they chose for each pattern.
+const props = defineProps<{ person: PersonWhole }>()
+const emit = defineEmits<{ saved: [person: PersonWhole] }>()
+const toast = useToast()
+const { attempt, busy, errors } = useAttempt()
+
+const PATTERNS = ['squat', 'lunge', 'hinge', 'push', 'pull', 'trunk_flexion', 'trunk_bracing', 'gait', 'jump'] as const
+
+const text = reactive({ name: '', pronouns: '', since: '', tags: '', contact: '', phone: '', relation: '' })
+const lane = ref<Level | undefined>('beginner')
+const year = ref<Typed>(undefined)
+const levels = ref<Record<string, Level | undefined>>({})
+const before = ref('')
+
+const body = computed<PersonForm>(() => ({
+  name: text.name,
+  lane: lane.value ?? 'beginner',
+  pronouns: text.pronouns,
+  birth_year: year.value as number | undefined,
+  since: text.since || undefined,
+  levels: Object.fromEntries(Object.entries(levels.value).filter(([, level]) => level)) as Record<string, Level>,
+  tags: text.tags
+    .split(',')
+    .map((tag) => tag.trim())
+    .filter(Boolean),
+  contact: { name: text.contact, phone: text.phone, relation: text.relation },
+}))
+const dirty = computed(() => JSON.stringify(body.value) !== before.value)
+
+watch(
+  () => props.person,
+  (person) => {
+    Object.assign(text, {
+      name: person.name,
+      pronouns: person.pronouns ?? '',
+      since: person.since ?? '',
+      tags: person.tags.join(', '),
+      contact: person.contact.name ?? '',
+      phone: person.contact.phone ?? '',
+      relation: person.contact.relation ?? '',
+    })
+    lane.value = person.lane
+    year.value = person.birth_year ?? undefined
+    levels.value = { ...person.levels }
+    before.value = JSON.stringify(body.value)
+  },
+  { immediate: true },
+)
+
+const save = () =>
+  attempt(async () => {
+    const now = await ask(api.PUT('/api/people/{id}', { params: { path: { id: props.person.id } }, body: body.value }))
+    emit('saved', now)
+    toast.add({ severity: 'success', summary: 'Saved', detail: now.name, life: 3000 })
+  })
+</script>
+
+<template>
+  <form aria-label="Person" class="form" @submit.prevent="save">
+    <h2>Person</h2>
+    <div class="pair">
+      <TextField v-model="text.name" label="Name" :error="errors.get('/name')" :maxlength="80" />
+      <TextField v-model="text.pronouns" label="Pronouns" :error="errors.get('/pronouns')" :maxlength="40" />
+      <NumberField v-model="year" label="Year of birth" :error="errors.get('/birth_year')" width="6rem" />
+      <TextField v-model="text.since" label="Here since" type="date" :error="errors.get('/since')" />
+    </div>
+    <TextField v-model="text.tags" label="Tags, with commas between" :error="errors.get('/tags')" />
+    <fieldset>
+      <legend>Whom to call</legend>
+      <div class="pair">
+        <TextField v-model="text.contact" label="Name" :maxlength="120" />
+        <TextField v-model="text.phone" label="Telephone" :error="errors.get('/contact/phone')" :maxlength="40" />
+        <TextField v-model="text.relation" label="Who they are" :maxlength="60" />
+      </div>
+    </fieldset>
+    <fieldset>
+      <legend>Level they chose</legend>
+      <p class="row"><span class="small">Usual lane</span><LevelChoice v-model="lane" label="Usual lane" /></p>
+      <p class="small quiet">Strong legs and a weak push are normal: say where a pattern differs from the lane.</p>
+      <div class="levels">
+        <span v-for="pattern in PATTERNS" :key="pattern" class="row">
+          <span class="small pattern">{{ readable(pattern) }}</span>
+          <LevelChoice v-model="levels[pattern]" :label="`Level: ${readable(pattern)}`" open="as the lane" />
+        </span>
+      </div>
+    </fieldset>
+    <div class="row">
+      <Button type="submit" label="Save" :loading="busy" :disabled="!dirty" />
+      <span v-if="dirty" class="small quiet">Not saved yet</span>
+    </div>
+  </form>
+</template>
+
+<style scoped>
+.form {
+  display: grid;
+  gap: var(--space-3);
+  align-content: start;
+}
+.pair {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(11rem, 1fr));
+  gap: var(--space-2) var(--space-3);
+  align-items: end;
+}
+fieldset {
+  border: 0;
+  border-top: 1px solid var(--rule);
+  padding: var(--space-2) 0 0;
+  margin: 0;
+}
+legend {
+  font-weight: 600;
+  padding-right: var(--space-2);
+}
+.levels {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(15rem, 1fr));
+  gap: var(--space-1) var(--space-3);
+}
+.pattern {
+  min-width: 6.5rem;
+}
+</style>

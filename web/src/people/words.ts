@@ -1,0 +1,15 @@
+import type { Screening } from '@/api/types'
+
+/** Where the answers leave somebody, for the instructor's eyes. */
+export const SCREENING_WORDS: Record<Screening, string> = {
+  not_asked: 'not screened yet',
+  clear: 'screened, nothing to see to',
+  see_instructor: 'a «yes» to talk about first',
+  cleared: 'cleared by a professional',
+}
+
+/** The day where the reader is, as the server wants it. */
+export function todayText(date = new Date()): string {
+  const two = (number: number) => String(number).padStart(2, '0')
+  return `${date.getFullYear()}-${two(date.getMonth() + 1)}-${two(date.getDate())}`
+}
