@@ -54,13 +54,7 @@ module Server
       def cell(cell)
         return "sit out" unless cell.option
         rung = cell.option.rung
-        [Page::MARKS[cell.level], rung ? rung.name : cell.place.station.name, "\u2013", short(cell)].compact.then { |parts| Page.safe(parts.join(" ")) }
-      end
-
-      def short(cell)
-        option = cell.option
-        return cell.target unless option.number
-        (option.unit == "reps") ? option.number.to_s : "#{option.number} s"
+        [Page::MARKS[cell.level], rung ? rung.name : cell.place.station.name, "\u2013", cell.short].compact.then { |parts| Page.safe(parts.join(" ")) }
       end
 
       def table(data, size, **options)

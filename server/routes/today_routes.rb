@@ -6,11 +6,24 @@ module Server
     module TodayRoutes
       SHOWN = 4
 
+      # A class that began so long ago is still the one at hand.
+      STILL_ON_S = 3 * 3600
+
+      # What these routes look up.
+      module Helpers
+        def coming_classes
+          studio.group_classes.kept.where(starts_at: (Time.now.utc - STILL_ON_S)..).includes(:leader, :place, :roster, :workout, :runs).order(:starts_at).limit(SHOWN).to_a
+        end
+      end
+
       def self.registered(app)
+        app.helpers Helpers
+
         app.get("/api/today") do
           runs = studio.runs.kept.includes(:instructor, :attendances).newest_first
           workouts = studio.workouts.kept.includes(:updated_by).order(updated_at: :desc)
           render_json({
+            "classes" => Views::ClassLine.new(coming_classes).to_h,
             "open_runs" => Views::RunLine.new(runs.where(finished_at: nil, logged_at: nil).limit(SHOWN).to_a).to_h,
             "unlogged_runs" => Views::RunLine.new(runs.where(logged_at: nil).where.not(finished_at: nil).limit(SHOWN).to_a).to_h,
             "drafts" => Views::WorkoutLine.new(workouts.where(ready: false).limit(SHOWN).to_a).to_h,

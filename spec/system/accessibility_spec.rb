@@ -8,6 +8,11 @@ RSpec.describe "Every screen" do
     Server::Records::Run.open(studio.workouts.find_by!(title: title), client_key: SecureRandom.uuid, by: studio.instructors.first).tap { |run| run.update!(times) }
   end
 
+  # The last class of the demo, which is always still to come.
+  def coming
+    Server::Records::GroupClass.order(:starts_at).last
+  end
+
   screens = {
     "Today" => ["/", "h1"],
     "Circuits" => ["/circuits", "tbody tr"],
@@ -24,6 +29,14 @@ RSpec.describe "Every screen" do
     "Log" => [-> { "/runs/#{run_of("Slipway Holds", finished_at: Time.now.utc).id}/log" }, "tbody tr"],
     "Logbook" => ["/logbook", "tbody tr"],
     "Run" => [-> { "/logbook/#{Server::Records::Run.where.not(logged_at: nil).first.id}" }, "tbody tr"],
+    "People" => ["/people", "tbody tr"],
+    "Person" => [-> { "/people/#{Server::Records::Person.find_by!(name: "Dov Abernethy").id}" }, ".rung .bar"],
+    "Benchmarks" => ["/people/benchmarks", "tbody tr"],
+    "Classes" => ["/classes", "tbody tr"],
+    "Class" => [-> { "/classes/#{coming.id}" }, "tbody tr"],
+    "Fit sheet" => [-> { "/classes/#{coming.id}/fit" }, "[role=gridcell]"],
+    "For your eyes" => [-> { "/classes/#{coming.id}/run/#{Server::Records::Run.of_class(coming, client_key: SecureRandom.uuid, by: coming.leader).id}" }, "h2"],
+    "Card" => [-> { "/card/#{Server::ClassCards.token(coming, coming.roster.first.person_id)}" }, "article"],
     "Nowhere" => ["/nowhere", "h1"]
   }
 

@@ -95,8 +95,8 @@ nav a.router-link-active {
   nav {
     order: 3;
     width: 100%;
-    justify-content: space-between;
-    gap: 0 var(--space-2);
+    flex-wrap: wrap;
+    gap: 0 var(--space-4);
     font-size: 0.95rem;
   }
 }

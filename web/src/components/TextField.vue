@@ -22,6 +22,7 @@ const id = useId()
       :aria-describedby="error ? `${id}-error` : undefined"
       :autofocus="autofocus"
       autocomplete="off"
+      fluid
     />
     <span v-if="error" :id="`${id}-error`" class="error small" role="alert">{{ label }} {{ error }}</span>
   </span>
@@ -32,6 +33,7 @@ const id = useId()
   display: grid;
   gap: var(--space-1);
   align-content: start;
+  min-width: 0;
 }
 label {
   font-size: var(--size--1);

@@ -109,6 +109,9 @@ const unit = computed(() => (['hold', 'work'].includes(props.cell.unit ?? '') ? 
   display: grid;
   gap: var(--space-2);
   align-content: start;
+  align-self: start;
+  position: sticky;
+  top: var(--space-3);
 }
 .given {
   font-size: var(--size-1);
@@ -156,6 +159,13 @@ const unit = computed(() => (['hold', 'work'].includes(props.cell.unit ?? '') ? 
 }
 @media (max-width: 60rem) {
   .panel {
+    position: sticky;
+    top: auto;
+    bottom: 0;
+    z-index: 2;
+    max-height: 46vh;
+    overflow-y: auto;
+    background: var(--paper);
     border-left: 0;
     border-top: 2px solid var(--ink);
     padding: var(--space-3) 0 0;

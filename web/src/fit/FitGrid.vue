@@ -13,12 +13,11 @@ const table = useTemplateRef<HTMLTableElement>('table')
 const cellOf = (person: FitPerson, station: FitStation) =>
   person.cells.find((cell) => cell.block === station.block && cell.station === station.station)
 
-/** As it is read in a hurry: a number, seconds, or a word. */
+/** As it is read in a hurry: a number, or seconds. */
 function short(person: FitPerson, cell: FitCell) {
   const now = props.fit.shown(person, cell)
-  if (!now.variation && !cell.name) return '–'
-  if (now.number) return `${now.number}${['hold', 'work'].includes(cell.unit ?? '') ? ' s' : ''}`
-  return now.waiting ? '…' : cell.unit === 'work' ? 'keep on' : cell.unit === 'open' ? 'clean reps' : ''
+  if (!now.waiting) return cell.short
+  return now.number ? `${now.number}${['hold', 'work'].includes(cell.unit ?? '') ? ' s' : ''}` : '…'
 }
 const NOTES: Partial<Record<FitCell['kind'], string>> = {
   lowered: 'lowered',
@@ -163,7 +162,7 @@ tbody th {
   z-index: 1;
 }
 td {
-  min-width: 6.2rem;
+  min-width: 5.6rem;
   cursor: pointer;
 }
 td.here {
@@ -181,6 +180,7 @@ th.attention {
   align-items: center;
 }
 .figure {
+  white-space: nowrap;
   font-size: var(--size-1);
 }
 .rung,

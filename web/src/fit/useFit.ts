@@ -1,5 +1,5 @@
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
-import { computed, ref, shallowRef, watch } from 'vue'
+import { computed, shallowRef, watch } from 'vue'
 import { api, ask } from '@/api/client'
 import { useMovements } from '@/api/queries'
 import type { FitCell, FitPerson, FitSheet, Variation } from '@/api/types'
@@ -26,7 +26,7 @@ export function useFit(id: string) {
   const sheet = shallowRef<FitSheet | null>(null)
   watch(query.data, (data) => data && (sheet.value = data), { immediate: true })
   /** Cells that are on their way to the server, with what they will hold. */
-  const pending = ref(new Map<string, Choice>())
+  const pending = shallowRef(new Map<string, Choice>())
   /** Sent one after the other, so that the last answer is of the last choice. */
   let queue: Promise<unknown> = Promise.resolve()
 

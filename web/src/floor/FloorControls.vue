@@ -4,7 +4,7 @@ import { usePreferences } from '@/state/preferences'
 import { ADDED_S } from './useRunClock'
 
 // The Floor by touch: the same as its keys.
-defineProps<{ state: 'before' | 'running' | 'paused' | 'over'; countable: boolean }>()
+defineProps<{ state: 'before' | 'running' | 'paused' | 'over'; countable: boolean; people: boolean }>()
 defineEmits<{
   start: []
   toggle: []
@@ -15,6 +15,7 @@ defineEmits<{
   screen: []
   keys: []
   count: []
+  mine: []
   leave: []
 }>()
 const preferences = usePreferences()
@@ -37,6 +38,7 @@ const plain = { severity: 'secondary', variant: 'outlined' } as const
       <Button label="End" v-bind="quiet" @click="$emit('end')" />
     </template>
     <span class="gap" />
+    <Button v-if="people" label="Who is where" v-bind="quiet" @click="$emit('mine')" />
     <Button v-if="countable" label="Count by person" v-bind="quiet" @click="$emit('count')" />
     <Button
       :icon="preferences.sound ? 'pi pi-volume-up' : 'pi pi-volume-off'"

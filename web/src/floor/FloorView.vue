@@ -47,6 +47,9 @@ const moment = computed(() => momentAt(plan.value, second.value))
 const heldAt = useGateHold(plan, second, running, clock.jumps, clock.holdAt)
 const held = computed(() => heldAt.value !== null && state.value === 'paused')
 const ticks = useTicks(props.run.id)
+/** Names are for a screen of the instructor's own: a tab beside this one, or another device. */
+const openMine = () =>
+  window.open(router.resolve({ name: 'mine', params: { id: props.run.group_class_id ?? '', run: props.run.id } }).href)
 const countable = props.run.document.blocks.some((block) => ['amrap', 'chipper', 'quota'].includes(block.format))
 const planBlock = computed(() => plan.value.blocks.find((block) => block.id === moment.value.blockId))
 const blockNow = computed(() => props.run.document.blocks.find((block) => block.id === moment.value.blockId))
@@ -202,6 +205,7 @@ watch(clock.isOver, (over) => over && nextTick(() => document.getElementById('to
     <FloorControls
       :state="state"
       :countable="countable"
+      :people="Boolean(run.group_class_id)"
       @start="toggle"
       @toggle="toggle"
       @back="clock.back"
@@ -211,6 +215,7 @@ watch(clock.isOver, (over) => over && nextTick(() => document.getElementById('to
       @screen="screen.toggle()"
       @keys="keysShown = true"
       @count="router.push({ name: 'count', params: { id: run.id } })"
+      @mine="openMine"
       @leave="router.push({ name: 'today' })"
     />
     <KeySheet v-model:visible="keysShown" :shortcuts="shortcuts" />

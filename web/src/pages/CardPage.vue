@@ -26,7 +26,7 @@ const blocks = computed(() => {
 </script>
 
 <template>
-  <main class="card">
+  <div class="card">
     <PageState :loading="card.isPending.value" :error="card.error.value" @retry="card.refetch()">
       <template v-if="card.data.value">
         <p class="small quiet">
@@ -58,7 +58,7 @@ const blocks = computed(() => {
         <p class="advice">{{ card.data.value.advice }}</p>
       </template>
     </PageState>
-  </main>
+  </div>
 </template>
 
 <style scoped>

@@ -104,12 +104,17 @@ useShortcuts([
             <Button
               label="Emergency"
               icon="pi pi-phone"
-              severity="danger"
+              severity="warn"
               variant="outlined"
               aria-keyshortcuts="e"
               @click="emergencyShown = true"
             />
             <RouterLink :to="{ name: 'fit', params: { id } }">Fit sheet</RouterLink>
+            <RouterLink
+              v-if="held.data.value.run_id"
+              :to="{ name: 'mine', params: { id, run: held.data.value.run_id } }"
+              >For your eyes</RouterLink
+            >
             <Button :label="held.data.value.run_id ? 'To the Floor' : 'Run it'" :loading="busy" @click="start" />
           </span>
         </div>

@@ -156,7 +156,7 @@ useShortcuts([
 }
 .sheet {
   display: grid;
-  grid-template-columns: minmax(0, 1fr) 21rem;
+  grid-template-columns: minmax(0, 1fr) 19rem;
   gap: var(--space-4);
 }
 @media (max-width: 60rem) {

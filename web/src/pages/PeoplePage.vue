@@ -10,7 +10,6 @@ import { RouterLink, useRouter } from 'vue-router'
 import { api, ask } from '@/api/client'
 import { usePeople } from '@/api/queries'
 import { LEVELS, type Level, type PersonRow } from '@/api/types'
-import { plural } from '@/components/clockText'
 import LevelChoice from '@/components/LevelChoice.vue'
 import LevelMark from '@/components/LevelMark.vue'
 import PageState from '@/components/PageState.vue'
@@ -181,7 +180,6 @@ useShortcuts([
       </form>
     </Dialog>
     <ImportDialog v-model:visible="importing" @done="refresh" />
-    <p class="visually-hidden">{{ plural(shown.length, 'row') }}</p>
   </div>
 </template>
 

@@ -7,7 +7,6 @@ import { ref } from 'vue'
 import { RouterLink, useRoute, useRouter } from 'vue-router'
 import { api, ask } from '@/api/client'
 import type { PersonWhole } from '@/api/types'
-import { plural } from '@/components/clockText'
 import LevelMark from '@/components/LevelMark.vue'
 import PageState from '@/components/PageState.vue'
 import { useAttempt } from '@/composables/useAttempt'
@@ -51,9 +50,9 @@ const erase = () =>
           <h1>{{ person.data.value.name }}</h1>
           <span class="row">
             <LevelMark :level="person.data.value.lane" />
-            <span class="small quiet"
-              >{{ plural(person.data.value.attended, 'class') }}{{ person.data.value.attended === 1 ? '' : 'es' }}</span
-            >
+            <span class="small quiet">{{
+              person.data.value.attended === 1 ? '1 class' : `${person.data.value.attended} classes`
+            }}</span>
           </span>
         </div>
         <p
@@ -75,13 +74,7 @@ const erase = () =>
           </p>
           <p class="row">
             <a :href="`/api/people/${id}/export`" download="person.json">Everything as a file</a>
-            <Button
-              label="Erase everything…"
-              severity="danger"
-              variant="outlined"
-              size="small"
-              @click="erasing = true"
-            />
+            <Button label="Erase everything…" severity="warn" variant="outlined" size="small" @click="erasing = true" />
           </p>
         </section>
         <Dialog v-model:visible="erasing" modal header="Erase everything" :style="{ width: 'min(30rem, 96vw)' }">
@@ -97,7 +90,7 @@ const erase = () =>
             <Button label="Keep them" severity="secondary" variant="outlined" @click="erasing = false" />
             <Button
               label="Erase"
-              severity="danger"
+              severity="warn"
               :disabled="typed.trim() !== person.data.value.name"
               :loading="busy"
               @click="erase"

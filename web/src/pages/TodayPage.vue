@@ -128,6 +128,22 @@ async function discard(id: string, title: string) {
             </li>
           </ul>
         </section>
+        <section aria-label="Classes coming">
+          <h3>Classes coming</h3>
+          <ul class="lines">
+            <li v-for="held in data.classes" :key="held.id">
+              <RouterLink :to="{ name: 'class', params: { id: held.id } }">{{ held.title }}</RouterLink>
+              <span class="quiet small">{{ dayText(held.starts_at) }} · {{ held.coming }} people</span>
+              <RouterLink
+                class="small"
+                :to="{ name: 'fit', params: { id: held.id } }"
+                :aria-label="`Fit sheet of ${held.title}, ${dayText(held.starts_at)}`"
+                >Fit sheet</RouterLink
+              >
+            </li>
+            <li v-if="!data.classes.length" class="quiet">No class is planned.</li>
+          </ul>
+        </section>
         <section aria-label="Ready to run">
           <h3>Ready to run</h3>
           <ul class="lines">

@@ -77,10 +77,36 @@ const scheme = {
   },
 }
 
+/** What warns is of the same ink in buttons as in words. */
+const warning = {
+  root: {
+    warn: {
+      background: 'var(--warn)',
+      hoverBackground: 'color-mix(in srgb, var(--warn) 86%, var(--ink))',
+      activeBackground: 'var(--warn)',
+      borderColor: 'var(--warn)',
+      hoverBorderColor: 'var(--warn)',
+      activeBorderColor: 'var(--warn)',
+      color: 'var(--paper)',
+      hoverColor: 'var(--paper)',
+      activeColor: 'var(--paper)',
+    },
+  },
+  outlined: {
+    warn: {
+      color: 'var(--warn)',
+      borderColor: 'var(--warn)',
+      hoverBackground: 'var(--warn-wash)',
+      activeBackground: 'var(--warn-wash)',
+    },
+  },
+}
+
 export default definePreset(Aura, {
   primitive: {
     borderRadius: { none: '0', xs: '1px', sm: '2px', md: '2px', lg: '3px', xl: '3px' },
   },
+  components: { button: { colorScheme: { light: warning, dark: warning } } },
   semantic: {
     primary: {
       50: 'var(--accent-wash)',

@@ -47,6 +47,14 @@ module Sparrow
         Targets::Wording.of(option.take)
       end
 
+      # @return [String] the same, to be read in a hurry
+      def short
+        return "\u2013" unless option
+        return option.number.to_s if option.number && option.unit == "reps"
+        return "as many" if option.unit == "open"
+        "#{option.number || option.take.stop_s} s"
+      end
+
       # @return [String] why, in one sentence with its numbers
       def reason
         Reason.new(self, @settle, @moved).sentence
@@ -66,7 +74,7 @@ module Sparrow
       def to_h
         shown = {"block" => place.block.id, "station" => place.station.id, "kind" => given.kind, "variation" => option&.rung&.id,
                  "name" => option ? option.rung&.name || place.station.name : nil, "level" => level, "unit" => option&.unit,
-                 "number" => option&.number, "target" => target, "reason" => reason, "attention" => attention?, "standard" => standard?}
+                 "number" => option&.number, "short" => short, "target" => target, "reason" => reason, "attention" => attention?, "standard" => standard?}
         shown["reserve"] = reserve if worst
         shown["rounds"] = looks.map { |look| [look.round, look.available.round(1), look.asked.round(1)] } if looks.any?
         shown["ruled_out"] = ruled_out if ruled_out.any?

@@ -1,0 +1,88 @@
+# frozen_string_literal: true
+
+require_relative "../support/browser"
+
+RSpec.describe "Classes" do
+  before { sign_in_as }
+
+  let(:coming) { Server::Records::GroupClass.order(:starts_at).last }
+
+  it "are planned for weeks with everybody on the roster, called off and brought back" do
+    visit "/classes"
+    expect(page).to have_css("section[aria-label=Past] tbody tr", minimum: 3)
+    find("body").send_keys("n")
+    within("[role=dialog]") do
+      choose_option("Circuit", "Slipway Holds")
+      retype("Slot", 9999)
+      retype("Weekly, how many times", 2)
+      choose_option("Where", "The boathouse by the weir")
+      expect(page).to have_content("14 × chair")
+      click_button "Add the class"
+      expect(page).to have_css("[role=alert]", text: "Slot must be a whole number")
+      retype("Slot", 40)
+      click_button "Add the class"
+    end
+    expect(page).to have_css("h1", text: "Slipway Holds")
+    expect(page).to have_css("tbody tr", count: 14)
+    visit "/classes"
+    expect(page).to have_css("tr", text: "Slipway Holds", count: 2)
+    find("tr", text: "Slipway Holds", match: :first).find("button[aria-label^='Call off']").click
+    expect(page).to have_css("tr", text: "Slipway Holds", count: 1)
+    click_button "Undo"
+    expect(page).to have_css("tr", text: "Slipway Holds", count: 2)
+  end
+
+  it "ask whether they come along when their circuit has changed" do
+    workout = coming.workout
+    changed = workout.document.merge("title" => "Mooring-line Evening")
+    workout.save_over(workout.lock_version, Sparrow::Preview.new(changed), by: coming.leader)
+    visit "/classes/#{coming.id}"
+    expect(page).to have_content("has been changed since this class was planned")
+    click_button "Bring the class along"
+    expect(page).to have_css("h1", text: "Mooring-line Evening")
+    expect(page).to have_no_content("has been changed since")
+  end
+
+  it "have the emergency card at hand, with no network" do
+    visit "/classes/#{coming.id}"
+    expect(page).to have_css("tbody tr", minimum: 10)
+    fetched = "performance.getEntriesByType('resource').some((entry) => entry.name.endsWith('/emergency') && entry.responseEnd > 0)"
+    expect { page.evaluate_script(fetched) }.to eventually_be(true)
+    no_network
+    find("body").send_keys("e")
+    within("[role=dialog]") do
+      expect(page).to have_content("On the wall of the lock cottage")
+      expect(page).to have_link("555 0109", href: "tel:5550109")
+    end
+  ensure
+    sound_network
+  end
+
+  it "run with their own people, whom the hall does not see" do
+    visit "/classes/#{coming.id}"
+    click_button "Run it"
+    expect(page).to have_button("Start")
+    expect(page).to have_button("Who is where")
+    expect(page).to have_no_content("Tamsin")
+    run = Server::Records::Run.order(:created_at).last
+    expect(run.group_class).to eq(coming)
+    visit "/classes/#{coming.id}/run/#{run.id}"
+    expect(page).to have_content("Not started")
+    expect(page).to have_css("section[aria-label=Now] article")
+    expect(page).to have_content("Tamsin Okoro")
+    run.update!(finished_at: Time.now.utc)
+    visit "/runs/#{run.id}/log"
+    expect(page).to have_css("tbody tr", minimum: 10)
+    expect(page).to have_no_content("Pavel Mumford")
+  end
+
+  it "keep what two tabs change apart" do
+    visit "/classes/#{coming.id}"
+    click_button "Change"
+    within("[role=dialog]") { retype("Slot", 35) }
+    coming.update!(lock_version: coming.lock_version + 1)
+    within("[role=dialog]") { click_button "Save" }
+    expect(page).to have_content("changed from another place")
+    expect(find_field("Slot").value).to eq("35")
+  end
+end

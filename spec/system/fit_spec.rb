@@ -1,0 +1,123 @@
+# frozen_string_literal: true
+
+require_relative "../support/browser"
+
+RSpec.describe "The fit of a class" do
+  before { sign_in_as }
+
+  let(:group_class) { Server::Records::GroupClass.where(title: "Lock-gate Tuesday").order(:starts_at).last }
+
+  def cell(name, station)
+    columns = all("[role=grid] thead th").map(&:text)
+    row = all("[role=grid] tbody tr").find { |line| line.find("th").text.include?(name) }
+    row.all("td")[columns.index(station) - 1]
+  end
+
+  def open_sheet
+    visit "/classes/#{group_class.id}/fit"
+    expect(page).to have_css("[role=gridcell]", minimum: 100)
+  end
+
+  it "is read, changed, locked with a reason and given back, by keys alone" do
+    open_sheet
+    first = find("[role=gridcell][tabindex='0']")
+    expect(all("[role=gridcell][tabindex='0']").size).to eq(1)
+    first.send_keys(:down, :right)
+    expect(page).to have_css("aside h2", text: "Bartek Lindqvist")
+    expect(page).to have_css("aside", text: "Push-up · Lock-gate circuit")
+    expect(page).to have_css("aside .reason", text: "measured")
+    page.driver.browser.action.key_down(:alt).send_keys(:down).key_up(:alt).perform
+    expect(page).to have_css("aside .given", text: "Floor push-up")
+    expect(page).to have_css("aside .reason", text: "Set by Ottoline Varga")
+    before = cell("Bartek", "Push-up").find(".figure").text.to_i
+    press("+")
+    expect(cell("Bartek", "Push-up")).to have_css(".figure", text: (before + 1).to_s)
+    fill_in "Why", with: "wants it honest"
+    find_field("Why").send_keys(:enter)
+    expect(page).to have_css("aside .reason", text: "«wants it honest»")
+    expect(cell("Bartek", "Push-up")).to have_css(".note", text: "locked")
+    bartek = Server::Records::Person.find_by!(name: "Bartek Lindqvist")
+    expect { Server::Records::Choice.find_by(person: bartek)&.number }.to eventually_be(before + 1)
+    cell("Bartek", "Push-up").send_keys("u")
+    expect(cell("Bartek", "Push-up")).to have_no_css(".note")
+    expect(page).to have_css("aside .given", text: "feet on a step")
+  end
+
+  it "shows who needs attention, with limits, and who is new" do
+    open_sheet
+    expect(page).to have_css("[role=grid] tbody tr", count: 13)
+    find("body").send_keys("a")
+    expect(page).to have_css("[role=grid] tbody th", text: "Aurelia Finch")
+    expect(page).to have_no_css("[role=grid] tbody th", text: "Bartek Lindqvist")
+    choose_option("Who", "With limits")
+    expect(page).to have_css("[role=grid] tbody th", text: "Marguerite Sall")
+    expect(page).to have_no_css("[role=grid] tbody th", text: "Tamsin Okoro")
+    choose_option("Who", "New or not screened")
+    expect(page).to have_css("[role=grid] tbody th", text: "Ned Wickrama")
+    expect(page).to have_css("[role=grid] tbody tr", count: 3)
+  end
+
+  it "gives nothing to who must be spoken with, and spares what is to be spared" do
+    open_sheet
+    expect(cell("Aurelia", "Squat")).to have_css(".note", text: "speak first")
+    expect(cell("Rosalind", "Push-up")).to have_css(".rung", text: "Wall push-up")
+    cell("Rosalind", "Push-up").click
+    expect(page).to have_css("aside .ladder li.out", text: "spares: left wrist")
+    expect(page).to have_button("Floor push-up", disabled: true)
+  end
+
+  it "follows a check-in at once" do
+    visit "/classes/#{group_class.id}"
+    within("tr", text: "Tamsin Okoro") { check "Tamsin Okoro is tired" }
+    within("tr", text: "Bartek Lindqvist") { find(:button, text: "Away").click }
+    expect(page).to have_css("tr.away", text: "Bartek Lindqvist")
+    fill_in "New at the door", with: "Wren Sedgewick"
+    click_button "Here now"
+    expect(page).to have_css("tr", text: "Wren Sedgewick")
+    click_link "Fit sheet", match: :first
+    expect(page).to have_css("[role=grid] tbody th", text: "Wren Sedgewick")
+    expect(page).to have_no_css("[role=grid] tbody th", text: "Bartek")
+    expect(all("[role=grid] tbody tr").find { |row| row.text.include?("Tamsin") }).to have_css(".flag", text: "tired today")
+  end
+
+  it "moves the class's targets to its people, not the circuit's" do
+    document = Server::Records::Workout.find_by!(title: "Lock-gate Tuesday").document
+    open_sheet
+    within("section[aria-label='What this class needs']") do
+      before = all("tbody tr").size
+      first("tbody input[type=checkbox]").check
+      click_button "Move the targets to this class"
+      expect(page).to have_css("tbody tr", maximum: before - 1)
+    end
+    expect(group_class.reload.document).not_to eq(document)
+    expect(Server::Records::Workout.find_by!(title: "Lock-gate Tuesday").document).to eq(document)
+  end
+
+  it "shows the room, station by station" do
+    open_sheet
+    find(:button, text: "The room").click
+    within("article", text: "Push-up") do
+      expect(page).to have_content("Wall push-up")
+      expect(page).to have_content("Sit out: Aurelia Finch")
+    end
+  end
+
+  it "says so where nobody comes" do
+    group_class.roster.destroy_all
+    visit "/classes/#{group_class.id}/fit"
+    expect(page).to have_content("Nobody is coming yet")
+  end
+
+  it "is a card on a phone, without an account, until the link is void" do
+    token = Server::ClassCards.token(group_class, Server::Records::Person.find_by!(name: "Dov Abernethy").id)
+    click_button "Sign out"
+    expect(page).to have_field("E-mail")
+    visit "/card/#{token}"
+    expect(page).to have_css("h1", text: "Dov", exact_text: true)
+    expect(page).to have_content("Wall push-up")
+    expect(page).to have_no_content("knee, gently")
+    group_class.increment!(:card_version)
+    visit "/card/#{token}"
+    expect(page).to have_content("has expired or was replaced")
+  end
+end

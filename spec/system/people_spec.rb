@@ -1,0 +1,122 @@
+# frozen_string_literal: true
+
+require_relative "../support/browser"
+
+RSpec.describe "People" do
+  before { sign_in_as }
+
+  def person(name)
+    Server::Records::Person.find_by!(name: name)
+  end
+
+  def open_person(name)
+    visit "/people"
+    click_link name
+    expect(page).to have_css("h1", text: name)
+  end
+
+  it "are added with a name and a level, by keys alone, and found again" do
+    visit "/people"
+    expect(page).to have_css("tbody tr", count: 14)
+    find("body").send_keys("n")
+    expect(page).to have_css("[role=dialog]")
+    fill_in "Name", with: "Wren Sedgewick"
+    find_field("Name").send_keys(:enter)
+    expect(page).to have_css("h1", text: "Wren Sedgewick")
+    visit "/people"
+    find("body").send_keys("/")
+    find("#search").send_keys("sedge")
+    expect(page).to have_css("tbody tr", count: 1)
+    find("#search").send_keys("x")
+    expect(page).to have_content("Nobody answers to that search")
+  end
+
+  it "keep what was typed where a field is refused, and say which" do
+    open_person("Tamsin Okoro")
+    retype("Year of birth", 3000)
+    fill_in "Pronouns", with: "she/they"
+    within("form[aria-label='Person']") { click_button "Save" }
+    expect(page).to have_css("[role=alert]", text: "Year of birth must be")
+    expect(find_field("Pronouns").value).to eq("she/they")
+    retype("Year of birth", 1988)
+    within("form[aria-label='Person']") { click_button "Save" }
+    expect(page).to have_no_css("[role=alert]")
+    expect(page).to have_css("form[aria-label='Person'] button[disabled]", text: "Save")
+    expect(person("Tamsin Okoro")).to have_attributes(birth_year: 1988, pronouns: "she/they")
+  end
+
+  it "have limits whose reach is shown as they are typed, kept by consent only" do
+    open_person("Pavel Mumford")
+    within("form[aria-label='What is private']") do
+      click_button "Add a limit"
+      expect(page).to have_content(/Today \d+ of 299 rungs are ruled out/)
+      before = find("summary").text
+      choose_option("What is spared, limit 1", "not down to the floor")
+      expect(page).to have_no_css("summary", text: before, exact_text: true)
+      find("summary").click
+      expect(page).to have_css("li", text: "Push-up")
+      click_button "No to all"
+      click_button "Save"
+    end
+    expect(page).to have_content("screened, nothing to see to")
+    expect(person("Pavel Mumford").limits_on(Date.today).map(&:kind)).to eq(%w[no_floor])
+    find("label", text: "They agree that their health notes are kept here").click
+    expect(page).to have_content("everything below is deleted")
+    click_button "Save without"
+    expect(page).to have_content("not screened yet")
+    expect(person("Pavel Mumford").health).to be_nil
+  end
+
+  it "are put away and brought back, and erased only by their name" do
+    visit "/people"
+    click_button "Put Yuki Stannard away"
+    expect(page).to have_css("tbody tr", count: 13)
+    click_button "Undo"
+    expect(page).to have_css("tbody tr", count: 14)
+    open_person("Yuki Stannard")
+    click_button "Erase everything…"
+    within("[role=dialog]") do
+      expect(page).to have_button("Erase", disabled: true)
+      fill_in "Type their name to confirm", with: "Yuki Stannard"
+      click_button "Erase"
+    end
+    expect(page).to have_css("h1", text: "People")
+    expect(page).to have_css("tbody tr", count: 13)
+    expect(Server::Records::Person.exists?(name: "Yuki Stannard")).to be(false)
+  end
+
+  it "come in from a list only when every row is sound" do
+    visit "/people"
+    click_button "Import or export"
+    fill_in "Or typed", with: "name,lane\nWren Sedgewick,beginner\nNobody,expert\n"
+    click_button "Show what would change"
+    expect(page).to have_css("tr", text: "Nobody wrong lane must be one of")
+    expect(page).to have_content("nothing has been changed")
+    expect(page).to have_button("Import", disabled: true)
+    fill_in "Or typed", with: "name,lane\nWren Sedgewick,beginner\n"
+    click_button "Show what would change"
+    expect(page).to have_css("tr", text: "Wren Sedgewick new")
+    click_button "Import"
+    expect(page).to have_content("1 change made")
+    expect(Server::Records::Person.exists?(name: "Wren Sedgewick")).to be(true)
+  end
+
+  it "are measured as a class, down the columns, and each number predicts every rung" do
+    visit "/people/benchmarks"
+    expect(page).to have_css("tbody tr", count: 14)
+    find_field("Sit-to-stands in 30 s, Pavel Mumford").send_keys("14", :enter)
+    expect(focused).to eq("Sit-to-stands in 30 s, Rosalind Achterberg")
+    find_field("Clean push-ups, Pavel Mumford").send_keys("999")
+    click_button "Save 2"
+    expect(page).to have_css("[role=alert]", text: "must be from 0 to 100 push-ups")
+    retype("Clean push-ups, Pavel Mumford", 9)
+    click_button "Save 2"
+    expect(page).to have_button("Save", disabled: true, exact: true)
+    open_person("Pavel Mumford")
+    expect(page).to have_css(".source", text: "push measured this week")
+    expect(page).to have_css(".source.guess", text: "gait a guess from the beginner level")
+    find(".source", text: "squat").click
+    expect(page).to have_css("figcaption", text: "Squat")
+    expect(page).to have_css(".rung .amount", text: /\d/)
+  end
+end
