@@ -6,6 +6,7 @@ require "benchmark/ips"
 require "json_schemer"
 require "sparrow"
 require_relative "sixty_minutes"
+require_relative "full_room"
 
 Sparrow.eager_load
 document = SixtyMinutes.document
@@ -24,6 +25,9 @@ in_formats = Sparrow::Circuit.read(formats)
 puts "A class in every format, #{Sparrow::ClockText.of(Sparrow::Timeline.compile(in_formats).total_s)}: " \
   "#{in_formats.blocks.map(&:format).join(", ")}; #{in_formats.each_station.count} stations."
 
+room = FullRoom.new(timeline)
+puts "A full room: #{room.people.size} people, #{room.timeline.workout.each_station.count} stations, limits, tests and one piece that is scarce."
+
 report = Benchmark.ips(quiet: true) do |bench|
   bench.config(time: 2, warmup: 1)
   bench.report("read the document") { Sparrow::Circuit.read(document) }
@@ -35,6 +39,11 @@ report = Benchmark.ips(quiet: true) do |bench|
   bench.report("targets for the whole class") { Sparrow::Targets::Solve.new(Sparrow::Circuit.read(document)).call }
   bench.report("targets, every format") { Sparrow::Targets::Solve.new(Sparrow::Circuit.read(formats)).call }
   bench.report("ways to fit 45 minutes") { Sparrow::Targets::FitToSlot.new(Sparrow::Circuit.read(document), minutes: 45).call }
+  bench.report("fit of everybody") { Sparrow::Fitting::Sheet.new(room.timeline, room.people, kit: room.kit) }
+  bench.report("  (the sheet with its reasons, to hashes)") {
+    sheet = Sparrow::Fitting::Sheet.new(room.timeline, room.people, kit: room.kit)
+    room.people.each { |person| sheet.cells(person.id).map(&:to_h) }
+  }
   bench.report("calls") { Sparrow::Cues.of(timeline) }
   bench.report("preview, whole: read to JSON") { JSON.generate(Sparrow::Preview.new(document).to_h) }
   bench.report("  (of it: parse and generate JSON)") { [JSON.parse(text), JSON.generate(answer)] }

@@ -5,6 +5,10 @@ module Server
     # One page for the instructor: the class by the clock on the wall, and what
     # each person is given at each station.
     class InstructorSheet
+      # The largest type with which the sheet and the clock below it go on one page.
+      SIZES = [10, 9, 8, 7, 6, 5, 4].freeze
+      FOOT = 60
+
       # @param group_class [Records::GroupClass]
       # @param fit [ClassFit]
       # @param starts_at [Time] by the clock on the wall there
@@ -42,7 +46,7 @@ module Server
         return @pdf.text("Nobody is on the roster.", size: 10) if people.empty? || places.empty?
         header = ["", *places.map { |place| Page.safe(place.station.name) }]
         rows = people.map { |settle| row(settle, places) }
-        table([header, *rows], size(people.size, places.size), header: true)
+        SIZES.lazy.map { |size| table([header, *rows], size) }.find { |table| table.height <= @pdf.cursor - FOOT || table.cells[0, 0].size == SIZES.last }.draw
       end
 
       def row(settle, places)
@@ -57,17 +61,11 @@ module Server
         [Page::MARKS[cell.level], rung ? rung.name : cell.place.station.name, "\u2013", cell.short].compact.then { |parts| Page.safe(parts.join(" ")) }
       end
 
-      def table(data, size, **options)
-        @pdf.table(data, width: @pdf.bounds.width, cell_style: {size: size, padding: [2, 3], border_width: 0.4, border_color: Page::RULE}, **options) do |table|
+      def table(data, size)
+        @pdf.make_table(data, width: @pdf.bounds.width, header: true, cell_style: {size: size, padding: [(size < 6) ? 0.5 : 2, 3], border_width: 0.4, border_color: Page::RULE}) do |table|
           table.row(0).font_style = :bold
           table.column(0).font_style = :bold
         end
-      end
-
-      # It must go on one page with the clock below.
-      def size(people, places)
-        return 8 if people <= 14 && places <= 6
-        (people <= 24 && places <= 9) ? 6.5 : 5
       end
 
       # Blocks and rounds at the time on the wall.

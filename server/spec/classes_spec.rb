@@ -11,7 +11,7 @@ RSpec.describe "Classes" do
   let(:starts_at) { (Time.now.utc + 86_400).change(usec: 0).iso8601 }
 
   def make_class(**keys)
-    send_json(:post, "/api/classes", {"workout_id" => workout["id"], "starts_at" => starts_at, "people" => [tamsin.id, pavel.id], **keys.transform_keys(&:to_s)})
+    send_json(:post, "/api/classes", {"workout_id" => keys[:workout_id] || workout["id"], "starts_at" => starts_at, "people" => [tamsin.id, pavel.id], **keys.transform_keys(&:to_s)})
   end
 
   def fit(id)
@@ -201,6 +201,17 @@ RSpec.describe "Classes" do
       qr = send_json(:get, "/api/classes/#{id}/cards")["cards"].first["qr"]
       expect(qr).to include("<svg").and include("<path")
     end
+  end
+
+  it "print sixty people at ten stations on one page" do
+    stations = Array.new(10) { |index| station("s#{index}", movement: %w[squat push_up lunge_back row plank][index % 5]) }
+    big = make_workout(workout_document(intervals(stations, rounds: 3, work_s: 40, rest_s: 20)))
+    everybody = Array.new(60) { |index| studio.people.create!(name: "Person Numbered #{index}", lane: "beginner").id }
+    id = make_class(workout_id: big["id"], people: everybody)["id"]
+    get("/api/classes/#{id}/sheet.pdf")
+    expect(last_response.body.scan(%r{/Type /Page\b}).size).to eq(1)
+    get("/api/classes/#{id}/cards.pdf")
+    expect(last_response.body.scan(%r{/Type /Page\b}).size).to eq(15)
   end
 
   it "print a sheet for the instructor and cards for the people" do

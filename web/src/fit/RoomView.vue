@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { FitPerson, FitStation } from '@/api/types'
+import type { FitCell, FitPerson, FitStation } from '@/api/types'
 import { LEVELS } from '@/api/types'
 import LevelMark from '@/components/LevelMark.vue'
 import type { Fit } from './useFit'
@@ -8,6 +8,17 @@ import type { Fit } from './useFit'
 // whose number is not the level's. For the instructor's eyes, never the hall's.
 const props = defineProps<{ fit: Fit; stations: FitStation[]; people: FitPerson[] }>()
 
+interface Held {
+  person: FitPerson
+  cell: FitCell
+}
+/** Who has this rung, and the target that most of them have. */
+function gathered(rung: string | null, held: Held[]) {
+  const counts = new Map<string, number>()
+  for (const { cell } of held) counts.set(cell.target, (counts.get(cell.target) ?? 0) + 1)
+  const target = [...counts].sort((one, other) => other[1] - one[1])[0]?.[0] ?? ''
+  return { rung, held, target }
+}
 function groups(station: FitStation) {
   const given = props.people.flatMap((person) =>
     person.cells
@@ -17,7 +28,15 @@ function groups(station: FitStation) {
   const levels = LEVELS.map((level) => {
     const here = given.filter((held) => held.cell.level === level)
     const rungs = [...new Set(here.map((held) => held.cell.name))]
-    return { level, rungs: rungs.map((rung) => ({ rung, held: here.filter((one) => one.cell.name === rung) })) }
+    return {
+      level,
+      rungs: rungs.map((rung) =>
+        gathered(
+          rung,
+          here.filter((one) => one.cell.name === rung),
+        ),
+      ),
+    }
   })
   return { levels, out: given.filter((held) => !held.cell.level) }
 }
@@ -30,13 +49,13 @@ function groups(station: FitStation) {
       <div v-for="part in groups(station).levels" :key="part.level">
         <div v-for="group in part.rungs" :key="group.rung ?? ''" class="group">
           <p>
-            <LevelMark :level="part.level" bare /> <b>{{ group.rung }}</b>
-            <span class="small quiet">{{ station.levels[part.level].target }}</span>
+            <LevelMark :level="part.level" bare /> <b>{{ group.rung }}</b>{{ ' '
+            }}<span class="quiet">{{ group.target }}</span>
           </p>
           <p class="small">
             <span v-for="(held, index) in group.held" :key="held.person.id"
               >{{ held.person.name
-              }}<template v-if="!held.cell.standard"
+              }}<template v-if="held.cell.target !== group.target"
                 >: <b>{{ held.cell.target }}</b></template
               >{{ index < group.held.length - 1 ? ', ' : '' }}
             </span>

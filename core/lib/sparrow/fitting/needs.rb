@@ -47,9 +47,14 @@ module Sparrow
       # @return [Integer, nil] nil where the rung is asked for without a number, or its total decides
       def number(place, option, people)
         return if option.number.nil? || option.unit == "work" || place.station.counts || option.take.quota
-        top = [option.number * MOST_TIMES, fits(place, option)].compact.min
+        top = [option.number * most_times(option), fits(place, option)].compact.min
         highest = people.filter_map { |settle| settle.highest(place.index, option, top) }.min
         highest && called(place, option, highest)
+      end
+
+      # Steps and jumps have seconds enough for far more than anybody should do of them.
+      def most_times(option)
+        Capacity::BY_TIME.include?(option.rung.pattern) ? 1 : MOST_TIMES
       end
 
       def fits(place, option)

@@ -1,0 +1,50 @@
+# frozen_string_literal: true
+
+require "date"
+
+# Forty people of every kind in one class, always the same.
+class FullRoom
+  TODAY = Date.new(2026, 11, 24)
+  PEOPLE = 40
+  # There are benches for few, and enough of all else.
+  KIT = {"chair" => 40, "bench" => 4, "mat" => 40, "bar" => 40, "step" => 40, "table" => 40, "bottle" => 40, "band" => 40}.freeze
+  TESTED = %w[push_up.floor squat.parallel row.long sit_up.crunch].freeze
+
+  attr_reader :timeline
+
+  def initialize(timeline)
+    @timeline = timeline
+  end
+
+  def kit
+    KIT
+  end
+
+  # @return [Array<Sparrow::Fitting::Participant>]
+  def people
+    @people ||= Array.new(PEOPLE) { |index| person(index) }
+  end
+
+  private
+
+  def person(index)
+    lane = Sparrow::Level::ALL[index % 3]
+    estimates = Sparrow::Capacity::Estimates.new(levels: {}, lane: lane, evidence: index.even? ? evidence(index) : [], today: TODAY)
+    Sparrow::Fitting::Participant.new(
+      id: index.to_s, name: "Person #{index}", lane: lane, estimates: estimates, state: (index % 7).zero? ? "tired" : "fresh",
+      sore: (index % 11).zero? ? ["knee"] : [], limits: limits(index), newcomer: (index % 9).zero?, screening: "clear", choices: {}
+    )
+  end
+
+  def evidence(index)
+    TESTED.map do |id|
+      rung = Sparrow::Catalogue.house.variation(id)
+      Sparrow::Capacity::Estimate::Evidence.new(pattern: rung.pattern, rung: rung, yields: "reps", amount: 4 + index, on: TODAY - 20, source: "measured")
+    end
+  end
+
+  def limits(index)
+    return [] unless (index % 5).zero?
+    [Sparrow::Limits::Limit.new(kind: Sparrow::Limits::KINDS[index % Sparrow::Limits::KINDS.size], severity: index.even? ? "avoid" : "gently")]
+  end
+end
