@@ -6,8 +6,10 @@ module Server
     Choice = Sparrow::Fitting::Participant::Choice
 
     # @param group_class [Records::GroupClass]
-    def initialize(group_class)
+    # @param only [String, nil] a person's id, where nobody else's history is wanted
+    def initialize(group_class, only: nil)
       @class = group_class
+      @only = only
       @catalogue = group_class.studio.catalogue
       @date = group_class.starts_at.to_date
     end
@@ -27,6 +29,13 @@ module Server
       @sheet ||= Sparrow::Fitting::Sheet.new(timeline, entries.map { |entry| participant(entry) }, kit: @class.kit_there, catalogue: @catalogue)
     end
 
+    # One person alone, for a quick answer: what must be shared is seen in the whole sheet only.
+    # @return [Sparrow::Fitting::Sheet]
+    def alone(person_id)
+      place = entries.index { |entry| entry.person_id == person_id }
+      Sparrow::Fitting::Sheet.new(timeline, [participant(entries[place])], kit: @class.kit_there, from: place, catalogue: @catalogue)
+    end
+
     # @return [Sparrow::Fitting::Needs]
     def needs
       @needs ||= Sparrow::Fitting::Needs.new(sheet)
@@ -36,7 +45,8 @@ module Server
 
     def loaded
       found = @class.coming
-      ActiveRecord::Associations::Preloader.new(records: found.map(&:person), associations: [:benchmarks, {attendances: [:run, :results]}]).call
+      wanted = found.map(&:person).select { |person| @only.nil? || person.id == @only }
+      ActiveRecord::Associations::Preloader.new(records: wanted, associations: [:benchmarks, {attendances: [:run, :results]}]).call
       found
     end
 

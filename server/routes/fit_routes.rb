@@ -15,6 +15,12 @@ module Server
           Views::FitSheet.new(ClassFit.new(group_class)).to_h
         end
 
+        # The person whose cell was changed, at once; the whole sheet is asked for afterwards.
+        def row_view(group_class, person_id)
+          sheet = ClassFit.new(group_class, only: person_id).alone(person_id)
+          {"person" => Views::FitSheet.person(sheet, sheet.settled.first)}
+        end
+
         # @raise [Sparrow::Refused] a limit is never trained through, by choice neither
         def check_choice(group_class, person, station, given)
           rung = given["variation"] && studio.catalogue.variation(given["variation"])
@@ -53,13 +59,14 @@ module Server
           check_choice(stored, somebody, station, given)
           stored.choices.find_or_initialize_by(person_id: somebody.id, block: block, station: station_id)
             .update!(studio_id: studio.id, instructor: instructor, movement: station.movement&.id, variation: given["variation"], number: given["number"], why: given["why"])
-          render_json(fit_view(stored))
+          render_json(row_view(stored, somebody.id))
         end
 
         app.delete("/api/classes/:id/fit/:person/:block/:station") do |id, person_id, block, station_id|
           stored = group_class(id)
-          stored.choices.where(person_id: studio.people.fetch(person_id).id, block: block, station: station_id).delete_all
-          render_json(fit_view(stored))
+          somebody = stored.roster.find_by!(person_id: studio.people.fetch(person_id).id).person
+          stored.choices.where(person_id: somebody.id, block: block, station: station_id).delete_all
+          render_json(row_view(stored, somebody.id))
         end
 
         # The circuit's targets, moved to fit this class: in the class's own copy.

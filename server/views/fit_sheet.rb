@@ -11,8 +11,19 @@ module Server
 
       # @return [Hash]
       def to_h
-        {"stations" => stations, "people" => @fit.sheet.settled.map { |settle| person(settle) }, "needs" => @fit.needs.rows.map { |row| need(row) },
+        {"stations" => stations, "people" => @fit.sheet.settled.map { |settle| FitSheet.person(@fit.sheet, settle) }, "needs" => @fit.needs.rows.map { |row| need(row) },
          "moved" => @fit.sheet.moved.size}
+      end
+
+      # @param sheet [Sparrow::Fitting::Sheet]
+      # @return [Hash] one person of it
+      def self.person(sheet, settle)
+        participant = settle.participant
+        cells = sheet.cells(participant.id)
+        {"id" => participant.id, "name" => participant.name, "lane" => participant.lane, "new" => participant.newcomer, "screening" => participant.screening,
+         "tired" => participant.state == "tired", "sore" => participant.sore, "limits" => participant.limits.map(&:words),
+         "stale" => participant.estimates.all.any?(&:stale), "measured" => participant.estimates.all.any? { |estimate| estimate.source != "guess" },
+         "attention" => cells.any?(&:attention?), "cells" => cells.map(&:to_h)}
       end
 
       private
@@ -23,15 +34,6 @@ module Server
            "movement" => place.station.movement&.id, "rounds" => place.block.round_count,
            "levels" => Sparrow::Level::ALL.to_h { |level| [level, {"variation" => place.station.at(level).variation&.id, "target" => Sparrow::Targets::Wording.at(place.station, level)}] }}
         end
-      end
-
-      def person(settle)
-        participant = settle.participant
-        cells = @fit.sheet.cells(participant.id)
-        {"id" => participant.id, "name" => participant.name, "lane" => participant.lane, "new" => participant.newcomer, "screening" => participant.screening,
-         "tired" => participant.state == "tired", "sore" => participant.sore, "limits" => participant.limits.map(&:words),
-         "stale" => participant.estimates.all.any?(&:stale), "measured" => participant.estimates.all.any? { |estimate| estimate.source != "guess" },
-         "attention" => cells.any?(&:attention?), "cells" => cells.map(&:to_h)}
       end
 
       def need(row)

@@ -6,6 +6,13 @@ import { readable } from './readable'
 
 // One rung of a ladder: everything an instructor must know to offer it.
 defineProps<{ rung: Variation }>()
+/** What some must avoid, in words. */
+const STRAINS = {
+  overhead: 'hands overhead',
+  head_low: 'the head below the hips',
+  bends_forward: 'a spine that bends forward',
+  straining: 'straining that invites held breath',
+} as const
 </script>
 
 <template>
@@ -36,6 +43,10 @@ defineProps<{ rung: Variation }>()
       <dd>{{ rung.impact }}</dd>
       <dt>Loads</dt>
       <dd>{{ rung.joints.map(readable).join(', ') || 'no joint in particular' }}</dd>
+      <template v-if="rung.strains.length">
+        <dt>Asks for</dt>
+        <dd>{{ rung.strains.map((strain) => STRAINS[strain]).join(', ') }}</dd>
+      </template>
       <dt>Works</dt>
       <dd>{{ rung.muscles.join(', ') }}</dd>
       <dt>Needs</dt>

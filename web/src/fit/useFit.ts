@@ -1,4 +1,5 @@
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { useDebounceFn } from '@vueuse/core'
 import { computed, shallowRef, watch } from 'vue'
 import { api, ask } from '@/api/client'
 import { useMovements } from '@/api/queries'
@@ -24,9 +25,9 @@ export function useFit(id: string) {
     queryFn: () => ask(api.GET('/api/classes/{id}/fit', { params: { path: { id } } })),
   })
   const sheet = shallowRef<FitSheet | null>(null)
-  watch(query.data, (data) => data && (sheet.value = data), { immediate: true })
   /** Cells that are on their way to the server, with what they will hold. */
   const pending = shallowRef(new Map<string, Choice>())
+  watch(query.data, (data) => data && !pending.value.size && (sheet.value = data), { immediate: true })
   /** Sent one after the other, so that the last answer is of the last choice. */
   let queue: Promise<unknown> = Promise.resolve()
 
@@ -38,6 +39,14 @@ export function useFit(id: string) {
   function ladderOf(cell: FitCell): Variation[] {
     const station = sheet.value?.stations.find((held) => held.block === cell.block && held.station === cell.station)
     return (movements.data.value ?? []).find((movement) => movement.id === station?.movement)?.ladder ?? []
+  }
+
+  /** One person's row at once; what that moves for others, by shared kit, a little later. */
+  const refetch = useDebounceFn(() => query.refetch(), 500)
+  function takeRow(row: FitPerson) {
+    if (!sheet.value) return
+    sheet.value = { ...sheet.value, people: sheet.value.people.map((held) => (held.id === row.id ? row : held)) }
+    void refetch()
   }
 
   function take(now: FitSheet) {
@@ -56,7 +65,7 @@ export function useFit(id: string) {
         const now = choice
           ? await ask(api.PUT('/api/classes/{id}/fit/{person}/{block}/{station}', { params, body: choice }))
           : await ask(api.DELETE('/api/classes/{id}/fit/{person}/{block}/{station}', { params }))
-        if (pending.value.get(key) === mine) take(now)
+        if (pending.value.get(key) === mine) takeRow(now.person)
       }).finally(() => {
         if (pending.value.get(key) !== mine) return
         const rest = new Map(pending.value)

@@ -18,7 +18,7 @@ const TEXTS = [
   { key: 'breathing', label: 'Breathing' },
 ] as const
 const SINGLE = ['impact', 'position', 'space', 'sides', 'counting', 'measure'] as const
-const SEVERAL = ['levels', 'joints', 'equipment'] as const
+const SEVERAL = ['levels', 'joints', 'strains', 'equipment'] as const
 const LINES = [
   { key: 'cues', label: 'Cues, a line each' },
   { key: 'cautions', label: 'Cautions, a line each' },

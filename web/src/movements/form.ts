@@ -9,6 +9,7 @@ export interface RungDocument {
   impact: string
   position: string
   joints: string[]
+  strains?: string[]
   equipment: string[]
   space: string
   muscles: string[]
@@ -52,6 +53,7 @@ export const CHOICES = {
   measure: ['reps', 'hold', 'time'],
   levels: ['beginner', 'intermediate', 'advanced'],
   joints: ['knee', 'hip', 'ankle', 'lower_back', 'neck', 'shoulder', 'elbow', 'wrist'],
+  strains: ['overhead', 'head_low', 'bends_forward', 'straining'],
   equipment: ['chair', 'wall', 'bench', 'step', 'bar', 'table', 'band', 'bottle', 'mat'],
 } as const
 export const SPARED = ['knee', 'shoulder', 'wrist', 'lower_back'] as const
@@ -98,6 +100,7 @@ function newRung(number: number): RungDocument {
     impact: 'none',
     position: 'standing',
     joints: [],
+    strains: [],
     equipment: [],
     space: 'on_the_spot',
     muscles: [],

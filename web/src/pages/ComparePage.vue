@@ -5,7 +5,7 @@ import { RouterLink, useRoute } from 'vue-router'
 import { api, ask } from '@/api/client'
 import { useMovements } from '@/api/queries'
 import { FORMATS } from '@/board/formats'
-import { clockText } from '@/components/clockText'
+import { clockText, plural } from '@/components/clockText'
 import LaneChart from '@/components/LaneChart.vue'
 import LevelMark from '@/components/LevelMark.vue'
 import PageState from '@/components/PageState.vue'
@@ -67,7 +67,7 @@ const stationNames = (block: Block) =>
             ><span class="figure total">{{ clockText(side.preview.total_s) }}</span>
             <span class="quiet">
               of {{ side.workout.slot_minutes ? `${side.workout.slot_minutes} min` : 'no slot' }} ·
-              {{ side.preview.findings.length }} findings</span
+              {{ plural(side.preview.findings.length, 'finding') }}</span
             >
           </p>
           <LaneChart :preview="side.preview" compact />

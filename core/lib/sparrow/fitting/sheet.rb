@@ -13,12 +13,13 @@ module Sparrow
       # @param timeline [Timeline]
       # @param participants [Array<Participant>] in the order of the roster
       # @param kit [Hash{String => Integer}, nil] pieces in the room; nil where nobody has said
-      def initialize(timeline, participants, kit: nil, catalogue: Catalogue.house)
+      # @param from [Integer] the place in the roster of the first of them
+      def initialize(timeline, participants, kit: nil, from: 0, catalogue: Catalogue.house)
         @course = Course.new(timeline, catalogue: catalogue)
         @kit = kit
-        @settled = participants.each_with_index.map { |participant, order| Settle.new(@course, participant, order: order, kit: kit).call }
+        @settled = participants.each_with_index.map { |participant, order| Settle.new(@course, participant, order: from + order, kit: kit).call }
         @moved = []
-        share if kit
+        share if kit && participants.size > 1
       end
 
       # @return [Array<Cell>] of one person, in the order of the class
