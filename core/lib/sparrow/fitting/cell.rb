@@ -27,7 +27,7 @@ module Sparrow
 
       # @return [Walk::Look, nil] the round that leaves least
       def worst
-        looks.min_by(&:left)
+        @worst ||= looks.min_by(&:left)
       end
 
       # The level whose mark it carries: whose rung it is here, else the highest in whose band it lies.

@@ -48,8 +48,13 @@ module Sparrow
       def number(place, option, people)
         return if option.number.nil? || option.unit == "work" || place.station.counts || option.take.quota
         top = [option.number * most_times(option), fits(place, option)].compact.min
-        highest = people.filter_map { |settle| settle.highest(place.index, option, top) }.min
-        highest && called(place, option, highest)
+        called(place, option, lowest_highest(place.index, option, people, top))
+      end
+
+      # Each looks only below what the others have left; who cannot do even one does not decide.
+      def lowest_highest(index, option, people, top)
+        asked = Hash.new { |hash, number| hash[number] = option.asking(number) }
+        people.reduce(top) { |most, settle| settle.highest(index, asked, most) || most }
       end
 
       # Steps and jumps have seconds enough for far more than anybody should do of them.

@@ -68,10 +68,12 @@ module Sparrow
         substitute(index, nil, @given[index]) { |option| (option.equipment & without).empty? }
       end
 
-      # The highest number of this rung that leaves the reserve in every round.
+      # The highest number of a rung that leaves the reserve in every round.
+      # @param asked [Hash{Integer => Option}] the rung with each number
       # @return [Integer, nil] nil where not the least does
-      def highest(index, option, top)
-        down = (0..(top - 1)).bsearch { |less| @walk.slack(index, option.asking(top - less), @course.reserve) >= -Capacity::Forecast::TOLERANCE }
+      def highest(index, asked, top)
+        return top if keeps?(index, asked[top])
+        down = (1..(top - 1)).bsearch { |less| keeps?(index, asked[top - less]) }
         down && top - down
       end
 
@@ -163,7 +165,12 @@ module Sparrow
       end
 
       def passing(options, index)
-        options.find { |option| @walk.slack(index, option, @course.reserve) >= -Capacity::Forecast::TOLERANCE }
+        options.find { |option| keeps?(index, option) }
+      end
+
+      # @return [Boolean] whether the reserve is left in every round
+      def keeps?(index, option)
+        @walk.slack(index, option, @course.reserve) >= -Capacity::Forecast::TOLERANCE
       end
 
       # The highest number that leaves something, in the steps in which it is called.
