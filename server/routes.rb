@@ -37,6 +37,11 @@ module Server
         instructor.studio
       end
 
+      # @return [Date] the latest day that it is anywhere: what is typed is of the day where they are
+      def latest_day
+        Date.today + 1
+      end
+
       # @return [Hash] the request's body
       # @raise [Problems::Error] where it is not a JSON object
       def body_hash

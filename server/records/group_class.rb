@@ -49,20 +49,15 @@ module Server
         end
       end
 
-      # The same a week later, with the same people and nobody checked in.
+      # The same at another time, with the same people and nobody checked in. Which
+      # instants are a week apart is for the calendar of the one who plans.
+      # @param at [Time]
       # @return [GroupClass]
-      def repeat(weeks)
+      def repeat(at)
         copy = studio.group_classes.create!(attributes.slice("workout_id", "workout_version", "place_id", "leader_id", "series", "title", "document",
-          "total_s", "slot_minutes", "kit", "note").merge("starts_at" => later(weeks)))
+          "total_s", "slot_minutes", "kit", "note").merge("starts_at" => at))
         roster.each { |entry| copy.roster.create!(studio_id: studio_id, person_id: entry.person_id, lane: entry.person.lane) }
         copy
-      end
-
-      private
-
-      # By the calendar: half past six stays half past six.
-      def later(weeks)
-        starts_at + weeks * 7 * 86_400
       end
     end
   end

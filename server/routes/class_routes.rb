@@ -12,7 +12,7 @@ module Server
         "kit" => PlaceRoutes::KIT
       }.freeze
       NEW = S::Record.new(FIELDS.merge("workout_id" => ID, "people" => S::List.new(ID, size: 0..60, distinct: true, noun: "people"),
-        "weeks" => S::Whole.new(1..26, "weeks")), required: %w[workout_id starts_at])
+        "also_at" => S::List.new(INSTANT, size: 0..25, distinct: true, noun: "dates")), required: %w[workout_id starts_at])
       CHANGE = S::Record.new(FIELDS.merge("lock_version" => S::Whole.new(1..1_000_000)), required: %w[lock_version starts_at])
 
       # What these routes share.
@@ -22,11 +22,14 @@ module Server
         end
 
         def class_fields(given)
-          starts_at = Time.iso8601(given["starts_at"]).utc
-          {starts_at: starts_at, slot_minutes: given["slot_minutes"], note: given["note"] || "", kit: given["kit"],
+          {starts_at: moment(given["starts_at"], "/starts_at"), slot_minutes: given["slot_minutes"], note: given["note"] || "", kit: given["kit"],
            place: given["place_id"] && studio.places.fetch(given["place_id"]), leader: given["leader_id"] && studio.instructors.fetch(given["leader_id"])}
+        end
+
+        def moment(text, at)
+          Time.iso8601(text).utc
         rescue ArgumentError
-          raise Sparrow::Refused.new([Sparrow::Problem.new(pointer: "/starts_at", message: "must be a date and time that there is")])
+          raise Sparrow::Refused.new([Sparrow::Problem.new(pointer: at, message: "must be a date and time that there is")])
         end
 
         def class_view(group_class)
@@ -38,10 +41,10 @@ module Server
           unless source.ready
             raise Sparrow::Refused.new([Sparrow::Problem.new(pointer: "/workout_id", message: "has no station yet, so there is nothing to train")])
           end
-          fresh = studio.group_classes.new(**class_fields(given), series: (given["weeks"].to_i > 1) ? SecureRandom.uuid : nil)
+          fresh = studio.group_classes.new(**class_fields(given), series: given["also_at"].to_a.any? ? SecureRandom.uuid : nil)
           fresh.take(source)
           people(given["people"] || []).each { |person| fresh.roster.create!(studio_id: studio.id, person: person, lane: person.lane) }
-          (1...(given["weeks"] || 1)).each { |week| fresh.reload.repeat(week) }
+          (given["also_at"] || []).each_with_index { |instant, index| fresh.reload.repeat(moment(instant, "/also_at/#{index}")) }
           fresh
         end
 

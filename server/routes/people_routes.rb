@@ -38,7 +38,7 @@ module Server
           if year && !(Date.today.year - OLDEST..Date.today.year - YOUNGEST).cover?(year)
             problems << Sparrow::Problem.new(pointer: "/birth_year", message: "must be from #{Date.today.year - OLDEST} to #{Date.today.year - YOUNGEST}")
           end
-          problems << Sparrow::Problem.new(pointer: "/since", message: "is not here yet") if given["since"].to_s > Date.today.iso8601
+          problems << Sparrow::Problem.new(pointer: "/since", message: "is not here yet") if given["since"].to_s > latest_day.iso8601
           raise Sparrow::Refused.new(problems) if problems.any?
           {"pronouns" => nil, "birth_year" => nil, "since" => nil, "levels" => {}, "tags" => [], "contact" => {}, **given, "name" => given["name"].strip}
         end
@@ -46,7 +46,7 @@ module Server
         def health_given(person, given)
           return person.update!(health: nil, health_consent_at: nil) unless given["consent"]
           health = given["health"] || {}
-          problems = Sparrow::Limits::Form.complaints(health, today: Date.today, at: "/health")
+          problems = Sparrow::Limits::Form.complaints(health, today: latest_day, at: "/health")
           raise Sparrow::Refused.new(problems) if problems.any?
           person.update!(health: health, health_consent_at: person.health_consent_at || Time.now.utc)
         end
@@ -84,7 +84,7 @@ module Server
         # What limits would rule out, before they are kept.
         app.post("/api/people/limits") do
           health = body_as(LIMITS)
-          problems = Sparrow::Limits::Form.complaints(health, today: Date.today)
+          problems = Sparrow::Limits::Form.complaints(health, today: latest_day)
           raise Sparrow::Refused.new(problems) if problems.any?
           limits = Sparrow::Limits::Form.limits_of(health).select { |limit| limit.on?(Date.today) }
           render_json({"ruled_out" => Views::RuledOut.of(limits, studio.catalogue)})

@@ -31,12 +31,20 @@ RSpec.describe "Classes" do
   end
 
   it "repeat weekly, each with its own roster" do
-    make_class(weeks: 3)
+    make_class(also_at: [1, 2].map { |week| (Time.iso8601(starts_at) + week * 604_800).iso8601 })
     classes = send_json(:get, "/api/classes")["classes"]
     expect(classes.map { |held| held["coming"] }).to eq([2, 2, 2])
     expect(classes.map { |held| held["series"] }.uniq.size).to eq(1)
     days = classes.map { |held| Time.iso8601(held["starts_at"]) }
     expect(days.each_cons(2).map { |later, earlier| later - earlier }).to eq([604_800, 604_800])
+  end
+
+  it "stand on Today, the next first, those that are over long ago not" do
+    make_class(starts_at: (Time.now.utc - 86_400).change(usec: 0).iso8601)
+    make_class(starts_at: (Time.now.utc - 3600).change(usec: 0).iso8601)
+    make_class
+    days = send_json(:get, "/api/today")["classes"].map { |held| Time.iso8601(held["starts_at"]) }
+    expect([days.size, days]).to eq([2, days.sort])
   end
 
   it "are changed under their version, called off and brought back" do
@@ -50,7 +58,7 @@ RSpec.describe "Classes" do
     expect(send_json(:post, "/api/classes/#{id}/restore")["cancelled"]).to be(false)
   end
 
-  {{starts_at: "soon"} => "/starts_at", {starts_at: "2026-13-40T10:00:00Z"} => "/starts_at", {people: ["nobody"]} => "/people/0", {weeks: 0} => "/weeks", {slot_minutes: 9999} => "/slot_minutes"}.each do |bad, pointer|
+  {{starts_at: "soon"} => "/starts_at", {starts_at: "2026-13-40T10:00:00Z"} => "/starts_at", {people: ["nobody"]} => "/people/0", {also_at: ["2026-14-01T10:00:00Z"]} => "/also_at/0", {also_at: ["soon"]} => "/also_at/0", {slot_minutes: 9999} => "/slot_minutes"}.each do |bad, pointer|
     it "are refused with #{bad}, at its field" do
       make_class(**bad)
       expect([status, field_errors.keys]).to eq([422, [pointer]])

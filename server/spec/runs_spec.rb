@@ -150,6 +150,6 @@ RSpec.describe "Runs" do
     tell(finished, finished: true)
     make_workout(workout_document)
     today = send_json(:get, "/api/today")
-    expect(today.transform_values(&:size)).to eq("open_runs" => 1, "unlogged_runs" => 1, "drafts" => 1, "ready" => 2, "last_logged" => 0)
+    expect(today.transform_values(&:size)).to eq("classes" => 0, "open_runs" => 1, "unlogged_runs" => 1, "drafts" => 1, "ready" => 2, "last_logged" => 0)
   end
 end

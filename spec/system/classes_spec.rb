@@ -14,6 +14,8 @@ RSpec.describe "Classes" do
     within("[role=dialog]") do
       choose_option("Circuit", "Slipway Holds")
       retype("Slot", 9999)
+      retype("Weekly, how many times", 0)
+      expect(page).to have_css("[role=alert]", text: "must be a whole number from 1 to 26")
       retype("Weekly, how many times", 2)
       choose_option("Where", "The boathouse by the weir")
       expect(page).to have_content("14 × chair")

@@ -66,6 +66,21 @@ RSpec.describe "The fit of a class" do
     expect(page).to have_button("Floor push-up", disabled: true)
   end
 
+  it "keeps a choice while the server is away, and sends it when it is back" do
+    open_sheet
+    cell("Bartek", "Push-up").click
+    no_network
+    page.driver.browser.action.key_down(:alt).send_keys(:down).key_up(:alt).perform
+    expect(page).to have_content("The server does not answer")
+    expect(page).to have_css("aside .given", text: "Floor push-up")
+    expect(Server::Records::Choice.where(variation: "push_up.floor").count).to eq(0)
+    sound_network
+    expect(page).to have_css("aside .reason", text: "Set by Ottoline Varga")
+    expect(page).to have_no_content("The server does not answer")
+  ensure
+    sound_network
+  end
+
   it "follows a check-in at once" do
     visit "/classes/#{group_class.id}"
     within("tr", text: "Tamsin Okoro") { check "Tamsin Okoro is tired" }

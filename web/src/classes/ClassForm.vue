@@ -61,6 +61,21 @@ const kit = computed(() => places.data.value?.places.find((place) => place.id ==
           .join(', ')
       }}
     </p>
+    <details class="kit">
+      <summary class="small">Another count for this class</summary>
+      <p class="small quiet">Typed here, it stands in place of the place's: what is left empty then counts as none.</p>
+      <div class="row">
+        <NumberField
+          v-for="piece in places.data.value?.pieces ?? []"
+          :key="piece"
+          :label="piece"
+          width="3rem"
+          :model-value="fields.kit[piece]"
+          :error="errors.get(`/kit/${piece}`)"
+          @update:model-value="set({ kit: { ...fields.kit, [piece]: $event } })"
+        />
+      </div>
+    </details>
   </div>
 </template>
 

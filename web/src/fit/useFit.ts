@@ -1,10 +1,12 @@
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
-import { useDebounceFn } from '@vueuse/core'
-import { computed, shallowRef, watch } from 'vue'
-import { api, ask } from '@/api/client'
+import { promiseTimeout, useDebounceFn } from '@vueuse/core'
+import { computed, ref, shallowRef, watch } from 'vue'
+import { api, ask, Unreachable } from '@/api/client'
 import { useMovements } from '@/api/queries'
 import type { FitCell, FitPerson, FitSheet, Variation } from '@/api/types'
 import { useAttempt } from '@/composables/useAttempt'
+
+const RETRY_MS = 2000
 
 export interface Choice {
   variation?: string
@@ -28,6 +30,8 @@ export function useFit(id: string) {
   /** Cells that are on their way to the server, with what they will hold. */
   const pending = shallowRef(new Map<string, Choice>())
   watch(query.data, (data) => data && !pending.value.size && (sheet.value = data), { immediate: true })
+  /** The server does not answer: choices are kept here and sent when it does. */
+  const away = ref(false)
   /** Sent one after the other, so that the last answer is of the last choice. */
   let queue: Promise<unknown> = Promise.resolve()
 
@@ -59,13 +63,25 @@ export function useFit(id: string) {
     const mine = choice ?? {}
     pending.value = new Map(pending.value).set(key, mine)
     const params = { path: { id, person: person.id, block: cell.block, station: cell.station } }
-    const work = queue.then(() =>
+    const telling = async () =>
+      choice
+        ? await ask(api.PUT('/api/classes/{id}/fit/{person}/{block}/{station}', { params, body: choice }))
+        : await ask(api.DELETE('/api/classes/{id}/fit/{person}/{block}/{station}', { params }))
+    queue = queue.then(() =>
       attempt(async () => {
-        if (pending.value.get(key) !== mine) return // a later choice for the same cell is on its way
-        const now = choice
-          ? await ask(api.PUT('/api/classes/{id}/fit/{person}/{block}/{station}', { params, body: choice }))
-          : await ask(api.DELETE('/api/classes/{id}/fit/{person}/{block}/{station}', { params }))
-        if (pending.value.get(key) === mine) takeRow(now.person)
+        // A later choice for the same cell may be on its way by now.
+        while (pending.value.get(key) === mine) {
+          try {
+            const row = await telling()
+            away.value = false
+            if (pending.value.get(key) === mine) takeRow(row.person)
+            return
+          } catch (error) {
+            if (!(error instanceof Unreachable)) throw error
+            away.value = true
+            await promiseTimeout(RETRY_MS)
+          }
+        }
       }).finally(() => {
         if (pending.value.get(key) !== mine) return
         const rest = new Map(pending.value)
@@ -73,8 +89,7 @@ export function useFit(id: string) {
         pending.value = rest
       }),
     )
-    queue = work
-    return work
+    return queue
   }
 
   /** What the cell holds, or will hold as soon as the server has answered. */
@@ -112,7 +127,7 @@ export function useFit(id: string) {
       take(await ask(api.POST('/api/classes/{id}/needs', { params: { path: { id } }, body: { take: keys } }))),
     )
 
-  return { query, sheet, pending, errors, keyOf, ladderOf, shown, send, rung, number, needs, rungs }
+  return { query, sheet, pending, away, errors, keyOf, ladderOf, shown, send, rung, number, needs, rungs }
 }
 
 export type Fit = ReturnType<typeof useFit>

@@ -64,7 +64,6 @@ const save = () =>
         body: {
           ...bodyOf(fields.value),
           note: held.data.value?.note,
-          kit: held.data.value?.kit ?? undefined,
           lock_version: held.data.value?.lock_version ?? 1,
         },
       }),

@@ -12,7 +12,7 @@ import type { ClassLine } from '@/api/types'
 import type { Typed } from '@/board/document'
 import NumberField from '@/board/NumberField.vue'
 import ClassForm from '@/classes/ClassForm.vue'
-import { bodyOf, emptyFields } from '@/classes/fields'
+import { bodyOf, emptyFields, MOST_WEEKS, weeksAfter } from '@/classes/fields'
 import PlacesDialog from '@/classes/PlacesDialog.vue'
 import { clockText, dayText } from '@/components/clockText'
 import PageState from '@/components/PageState.vue'
@@ -59,14 +59,20 @@ function openNew() {
   adding.value = true
 }
 
+const weeksError = computed(() =>
+  Number.isInteger(weeks.value) && (weeks.value as number) >= 1 && (weeks.value as number) <= MOST_WEEKS
+    ? undefined
+    : `must be a whole number from 1 to ${MOST_WEEKS}`,
+)
 const add = () =>
   attempt(async () => {
+    if (weeksError.value) return
     const made = await ask(
       api.POST('/api/classes', {
         body: {
           ...bodyOf(fields.value),
           workout_id: workoutId.value ?? '',
-          weeks: (weeks.value ?? 1) as number,
+          also_at: weeksAfter(fields.value, weeks.value as number),
           people: everybody.value ? (people.data.value?.people ?? []).slice(0, 60).map((person) => person.id) : [],
         },
       }),
@@ -192,7 +198,7 @@ useShortcuts([
         </p>
         <ClassForm v-model="fields" :errors="errors" :instructors="instructors" />
         <p class="row">
-          <NumberField v-model="weeks" label="Weekly, how many times" :error="errors.get('/weeks')" />
+          <NumberField v-model="weeks" label="Weekly, how many times" :error="weeksError" />
           <label class="row small"
             ><input v-model="everybody" type="checkbox" /> Everybody who trains here is on the roster</label
           >

@@ -123,6 +123,9 @@ useShortcuts([
               ></span
             >
           </div>
+          <p v-if="fit.away.value" class="warn-text" role="status">
+            The server does not answer. What you chose is kept here and sent as soon as it does.
+          </p>
           <p v-if="!people.length" class="quiet">Nobody answers to that.</p>
           <RoomView v-else-if="view === 'room'" :fit="fit" :stations="stations" :people="people" />
           <div v-else class="sheet">
