@@ -17,7 +17,7 @@ module Sparrow
       def self.rung(rung, pattern, profile)
         by_time = !rung.counted? || BY_TIME.include?(pattern)
         amount = by_time ? profile.seconds(pattern, rung.demand_value) : profile.moves(pattern, rung.demand_value)
-        {"id" => rung.id, "name" => rung.name, "levels" => rung.levels, "demand" => rung.demand_value, "amount" => amount&.floor(1), "unit" => by_time ? "s" : "reps"}
+        {"id" => rung.id, "name" => rung.name, "levels" => rung.levels, "demand" => rung.demand_value, "amount" => amount && (amount + Forecast::TOLERANCE).floor(1), "unit" => by_time ? "s" : "reps"}
       end
       private_class_method :rung
     end

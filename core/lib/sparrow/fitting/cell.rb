@@ -36,6 +36,8 @@ module Sparrow
         return unless option
         return option.level unless option.rung
         given = Level::ALL.select { |level| place.station.at(level).variation == option.rung }
+        own = @settle.standard(place.index).level
+        return own if given.include?(own) && standard?
         given.include?(option.level) ? option.level : given.last || option.rung.levels.max_by { |level| Level.rank(level) }
       end
 
@@ -89,7 +91,7 @@ module Sparrow
       # @return [Boolean] whether it is just what their level is asked
       def standard?
         own = @settle.standard(place.index)
-        option == own
+        !option.nil? && [option.rung, option.unit, option.number] == [own.rung, own.unit, own.number]
       end
 
       private

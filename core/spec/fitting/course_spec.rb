@@ -1,0 +1,43 @@
+# frozen_string_literal: true
+
+RSpec.describe Sparrow::Fitting::Course do
+  def course(*blocks)
+    described_class.new(timeline_of(*blocks))
+  end
+
+  it "knows each lane's visits in the order of time, turn by turn" do
+    found = course(intervals([station("a", movement: "squat"), station("b", movement: "row")], rounds: 2, rounds_by_level: {"beginner" => 1}))
+    expect(found.visits("advanced", 0).map { |visit| [visit.place, visit.turn, visit.round] }).to eq([[0, 0, 1], [1, 0, 1], [0, 1, 2], [1, 1, 2]])
+    expect(found.visits("beginner", 0).map(&:place)).to eq([0, 1])
+  end
+
+  it "sends each group its own way where they rotate" do
+    found = course(intervals([station("a", movement: "squat"), station("b", movement: "row"), station("c", movement: "plank")], rounds: 1, flow: "rotate"))
+    orders = (0..3).map { |order| found.visits("advanced", order).map(&:place) }
+    expect(orders).to eq([[0, 1, 2], [1, 2, 0], [2, 0, 1], [0, 1, 2]])
+    expect(found.visits("advanced", 0)).to equal(found.visits("advanced", 3))
+  end
+
+  it "splits a total into its sets, with the rest between them" do
+    chipper = {"id" => "c", "role" => "main", "format" => "chipper", "set_rest_s" => 25,
+               "stations" => [station("a", movement: "squat", levels: Sparrow::Level::ALL.to_h { |level| [level, {"variation" => "squat.parallel", "reps" => 60, "splits" => [30, 20, 10]}] })]}
+    visits = course(chipper).visits("advanced", 0)
+    expect(visits.map(&:part)).to eq([Rational(1, 2), Rational(1, 3), Rational(1, 6)])
+    expect(visits[1].rest_keep).to be_within(1e-9).of(Math.exp(-25 / 90.0))
+  end
+
+  it "finds a place by its block and station, and says what rungs stand elsewhere in the pattern" do
+    found = course(intervals([station("a", movement: "push_up")]))
+    expect(found.place("main", "a").station.movement.id).to eq("push_up")
+    expect(found.place("main", "z")).to be_nil
+    elsewhere = found.elsewhere(0, "beginner")
+    expect(elsewhere.map { |option| option.rung.pattern }.uniq).to eq(%w[push])
+    expect(elsewhere.map { |option| option.rung.movement_id }).not_to include("push_up")
+    expect(elsewhere.map(&:demand)).to eq(elsewhere.map(&:demand).sort.reverse)
+  end
+
+  it "keeps warm-up and cool-down places too" do
+    found = course({**intervals(1), "id" => "w", "role" => "warm_up"}, intervals(1), {**intervals(1), "id" => "c", "role" => "cool_down"})
+    expect(found.places.map { |place| place.block.role }).to eq(%w[warm_up main cool_down])
+  end
+end

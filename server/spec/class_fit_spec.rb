@@ -1,0 +1,85 @@
+# frozen_string_literal: true
+
+require_relative "server_helper"
+
+RSpec.describe Server::ClassFit do
+  let(:studio) { make_studio }
+  let(:instructor) { studio.instructors.first }
+  let(:document) { workout_document(intervals([station("p", movement: "push_up"), station("s", movement: "squat")], rounds: 2, work_s: 40, rest_s: 40)) }
+  let(:workout) { Server::Records::Workout.begin(studio, Sparrow::Preview.new(document), by: instructor) }
+  let(:tamsin) { studio.people.create!(name: "Tamsin Okoro", lane: "intermediate", since: Date.today - 300) }
+  let(:group_class) { gather(Time.now.utc + 3600) }
+
+  def gather(starts_at, people: [tamsin], **rest)
+    studio.group_classes.new(starts_at: starts_at, **rest).tap do |held|
+      held.take(workout)
+      people.each { |person| held.roster.create!(studio_id: studio.id, person: person, lane: person.lane) }
+    end
+  end
+
+  def choose(held, station: "p", variation: "push_up.knees", **rest)
+    held.choices.create!(studio_id: studio.id, person: tamsin, instructor: instructor, block: "main", station: station, movement: "push_up", variation: variation, **rest)
+  end
+
+  def cell(held, station = 0)
+    described_class.new(held.reload).sheet.cells(tamsin.id)[station]
+  end
+
+  it "goes through the roster by name, without those who are away" do
+    bartek = studio.people.create!(name: "Bartek Lindqvist", lane: "advanced")
+    held = gather(Time.now.utc + 3600, people: [tamsin, bartek])
+    expect(described_class.new(held).entries.map { |entry| entry.person.name }).to eq(["Bartek Lindqvist", "Tamsin Okoro"])
+    held.roster.find_by(person: bartek).update!(present: false)
+    expect(described_class.new(held.reload).entries.map { |entry| entry.person.name }).to eq(["Tamsin Okoro"])
+  end
+
+  it "takes the lane, tiredness and soreness of the day, not those of the person" do
+    group_class.roster.first.update!(lane: "beginner", tired: true, sore: ["wrist"])
+    participant = described_class.new(group_class.reload).sheet.settled.first.participant
+    expect([participant.lane, participant.state, participant.sore]).to eq(["beginner", "tired", ["wrist"]])
+  end
+
+  it "takes the limits that hold on the day of the class, not today's" do
+    tamsin.update!(health: {"limits" => [{"kind" => "wrist", "severity" => "avoid", "until" => (Date.today + 3).iso8601}]})
+    expect(cell(gather(Time.now.utc + 86_400)).option.rung.joints).not_to include("wrist")
+    expect(described_class.new(gather(Time.now.utc + 10 * 86_400)).sheet.settled.first.participant.limits).to eq([])
+  end
+
+  it "remembers the latest choice for the movement from an earlier class, never from a later or a cancelled one" do
+    choose(gather(Time.now.utc - 14 * 86_400), variation: "push_up.wall", number: 6)
+    choose(gather(Time.now.utc - 7 * 86_400), variation: "push_up.knees", number: 7)
+    choose(gather(Time.now.utc - 86_400, cancelled_at: Time.now.utc), variation: "push_up.hands_60", number: 8)
+    choose(gather(Time.now.utc + 86_400), variation: "push_up.hands_60", number: 9)
+    expect(cell(group_class).given).to have_attributes(kind: "remembered", option: have_attributes(number: 7))
+    choose(group_class, variation: "push_up.wall", number: 5)
+    expect(cell(group_class).given).to have_attributes(kind: "locked", option: have_attributes(number: 5))
+  end
+
+  it "is the same for one person alone, where nothing need be shared" do
+    tamsin.benchmarks.create!(studio_id: studio.id, test: "push_ups", variation: "push_up.floor", amount: 14, taken_on: Date.today - 3)
+    whole = described_class.new(group_class).sheet.cells(tamsin.id).map(&:to_h)
+    alone = described_class.new(group_class, only: tamsin.id).alone(tamsin.id).cells(tamsin.id).map(&:to_h)
+    expect(alone).to eq(whole)
+  end
+
+  it "counts somebody new for four weeks" do
+    expect(tamsin.new_on?(Date.today)).to be(false)
+    tamsin.update!(since: Date.today - 27)
+    expect(described_class.new(group_class.reload).sheet.settled.first.participant).to be_guarded
+    tamsin.update!(since: Date.today - 28, health: {"screening" => {"answers" => Sparrow::Screening.questions.to_h { |question| [question["id"], false] }, "answered_on" => "2026-01-01"}})
+    expect(described_class.new(Server::Records::GroupClass.find(group_class.id)).sheet.settled.first.participant).not_to be_guarded
+  end
+
+  it "asks the database the same few times, however many come" do
+    ask = lambda do |held|
+      count = 0
+      counter = ActiveSupport::Notifications.subscribe("sql.active_record") { |*, payload| count += 1 unless payload[:name] == "SCHEMA" }
+      described_class.new(Server::Records::GroupClass.find(held.id)).sheet
+      ActiveSupport::Notifications.unsubscribe(counter)
+      count
+    end
+    few = gather(Time.now.utc + 3600, people: [tamsin])
+    many = gather(Time.now.utc + 3600, people: Array.new(12) { |index| studio.people.create!(name: "Person #{index}", lane: "beginner") })
+    expect(ask.call(many)).to be <= ask.call(few) + 2
+  end
+end
