@@ -3,11 +3,6 @@
 module Sparrow
   module Targets
     class Solve
-      # One change that is offered; from and to are as in the document. +key+ says
-      # what is turned: "reps", "hold_s", "work_s" or "share" (percent). Without a
-      # station it is the block's, without a level the station's.
-      Change = Struct.new(:pointer, :block, :station, :level, :key, :from, :to, keyword_init: true)
-
       # One level at one station, as the solver turns it.
       class Cell
         HOLD_STEP_S = 5

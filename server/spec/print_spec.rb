@@ -1,0 +1,56 @@
+# frozen_string_literal: true
+
+require_relative "server_helper"
+
+RSpec.describe Server::Print do
+  let(:studio) { make_studio }
+  let(:block) { intervals([station("p", movement: "push_up"), station("s", movement: "squat")], rounds: 2, work_s: 40, rest_s: 20) }
+
+  def gathered(document, names)
+    workout = Server::Records::Workout.begin(studio, Sparrow::Preview.new(document), by: studio.instructors.first)
+    studio.group_classes.new(starts_at: Time.utc(2026, 11, 24, 18, 30)).tap do |held|
+      held.take(workout)
+      names.each { |name| held.roster.create!(studio_id: studio.id, person: studio.people.create!(name: name, lane: "beginner"), lane: "beginner") }
+    end
+  end
+
+  def pages(pdf)
+    pdf.scan(%r{/Type /Page\b}).size
+  end
+
+  def sheet(held)
+    Server::Print::InstructorSheet.new(held, Server::ClassFit.new(held), held.starts_at).render
+  end
+
+  def cards(held)
+    Server::Print::Cards.new(held, Server::ClassFit.new(held), held.starts_at).render
+  end
+
+  it "prints nothing that the font cannot draw, and an arrow as a word" do
+    expect(Server::Print::Page.safe("10 → 12 ✓ «é» – ž")).to eq("10 to 12 ? «é» – ž")
+  end
+
+  it "makes a sheet and cards where nobody is on the roster" do
+    held = gathered(workout_document(block), [])
+    expect([pages(sheet(held)), pages(cards(held))]).to eq([1, 1])
+  end
+
+  it "makes a card for each, four to a page" do
+    held = gathered(workout_document(block), %w[Ada Bo Cy Di Ed])
+    expect(pages(cards(held))).to eq(2)
+  end
+
+  it "prints names of any alphabet without a fault" do
+    held = gathered(workout_document(block), ["Željko Łoś", "Ὀδυσσεύς", "田中", "O'Brien <b>"])
+    expect([pages(sheet(held)), pages(cards(held))]).to eq([1, 1])
+  end
+
+  it "prints a class of every format" do
+    blocks = [{**block, "id" => "warm", "role" => "warm_up"}, block.merge("flow" => "rotate", "id" => "rotating"),
+      {"id" => "a", "role" => "main", "format" => "amrap", "cap_s" => 300, "stations" => [station("x", movement: "row")]},
+      {"id" => "q", "role" => "finisher", "format" => "quota", "stations" => [station("y", movement: "squat", levels: Sparrow::Level::ALL.to_h { |level| [level, {"reps" => nil, "quota" => {"min" => 20, "max" => 30}}] })]},
+      pause]
+    held = gathered(workout_document(*blocks), %w[Ada Bo])
+    expect([pages(sheet(held)), pages(cards(held))]).to eq([1, 1])
+  end
+end

@@ -1,0 +1,68 @@
+# frozen_string_literal: true
+
+require_relative "../support/browser"
+
+RSpec.describe "A class that runs" do
+  before { sign_in_as }
+
+  let(:group_class) { Server::Records::GroupClass.where(title: "Lock-gate Tuesday").order(:starts_at).last }
+  let(:run) { Server::Records::Run.of_class(group_class, client_key: SecureRandom.uuid, by: group_class.leader) }
+
+  # The clock as a Floor elsewhere told it: so many seconds into the class.
+  def told(seconds, **rest)
+    now_ms = (Time.now.to_f * 1000).round
+    run.update!(clock: {"anchor_ms" => now_ms - seconds * 1000, "additions" => [], "told_at_ms" => now_ms, **rest.transform_keys(&:to_s)}, started_at: Time.now.utc - seconds)
+  end
+
+  it "shows on the instructor's own screen who is where, by the clock that another screen tells" do
+    main = Sparrow::Timeline.compile(Sparrow::Circuit.read(run.document)).blocks.find { |line| line.block.role == "main" }
+    push_up = main.windows.find { |window| window.station.name == "Push-up" }
+    told(push_up.start_s + 5)
+    visit "/classes/#{group_class.id}/run/#{run.id}"
+    expect(page).to have_content("Running")
+    within("section[aria-label=Now]") do
+      expect(page).to have_css("h3", text: "Push-up")
+      expect(page).to have_content("Bartek Lindqvist")
+      expect(page).to have_content("Sit out: Aurelia Finch")
+    end
+    expect(page).to have_css("section[aria-label=Next] h3", text: "Skater")
+    squat = main.windows.find { |window| window.station.name == "Squat" && window.round == 2 }
+    told(squat.start_s + 5)
+    expect(page).to have_css("section[aria-label=Now] h3", text: "Squat", wait: 12)
+    expect(page).to have_content("round 2 of 3")
+  end
+
+  it "says there when it stands still, and when it is over" do
+    told(120, paused_at_ms: (Time.now.to_f * 1000).round)
+    visit "/classes/#{group_class.id}/run/#{run.id}"
+    expect(page).to have_content("Paused")
+    told(run.total_s + 60, finished: true)
+    expect(page).to have_content("Over", wait: 12)
+  end
+
+  it "opens from the Floor on a screen of its own, and the Floor stays nameless" do
+    visit "/runs/#{run.id}/floor"
+    expect(page).to have_button("Start")
+    window = window_opened_by { click_button "Who is where" }
+    within_window(window) do
+      expect(page).to have_css("h1", text: "For your eyes")
+      expect(page).to have_content("Not started")
+      find("body").send_keys("e")
+      expect(page).to have_css("[role=dialog]", text: "Call your local emergency number first")
+    end
+    window.close
+    Server::Records::Person.pluck(:name).each { |name| expect(page).to have_no_content(name) }
+  end
+
+  it "goes on by itself there while the server is away" do
+    told(60)
+    visit "/classes/#{group_class.id}/run/#{run.id}"
+    expect(page).to have_content("Running")
+    before = find("[role=status] .quiet", match: :first).text
+    no_network
+    expect(page).to have_no_css("[role=status] .quiet", text: before, exact_text: true)
+    expect(page).to have_content("goes on by the last clock", wait: 15)
+  ensure
+    sound_network
+  end
+end
