@@ -19,12 +19,17 @@ module Server
       @address = address
     end
 
-    # @return [Array<Hash>] "person_id", "name", "url" and "qr" (SVG) for everybody who comes
+    # @return [Array<Hash>] "person_id", "name" and "url" for everybody who comes
     def links
       @class.coming.map do |entry|
-        url = "#{@address}/card/#{ClassCards.token(@class, entry.person_id)}"
-        {"person_id" => entry.person_id, "name" => entry.person.name, "url" => url, "qr" => qr(url), "expires_at" => Views.instant(ClassCards.expiry(@class))}
+        {"person_id" => entry.person_id, "name" => entry.person.name, "url" => url(entry.person_id), "expires_at" => Views.instant(ClassCards.expiry(@class))}
       end
+    end
+
+    # One link to be scanned; to draw a code takes a while, so each is drawn when it is asked for.
+    # @return [String] SVG
+    def code(person_id)
+      RQRCode::QRCode.new(url(person_id), level: :l).as_svg(module_size: 4, use_path: true, viewbox: true, offset: 16, fill: "ffffff", color: "000000")
     end
 
     def self.token(group_class, person_id)
@@ -54,8 +59,8 @@ module Server
 
     private
 
-    def qr(url)
-      RQRCode::QRCode.new(url, level: :m).as_svg(module_size: 4, use_path: true, viewbox: true, offset: 8, fill: "ffffff", color: "000000")
+    def url(person_id)
+      "#{@address}/card/#{ClassCards.token(@class, person_id)}"
     end
   end
 end

@@ -32,6 +32,12 @@ module Server
 
         app.get("/api/classes/:id/cards") { |id| render_json({"cards" => ClassCards.new(group_class(id), address).links}) }
 
+        app.get("/api/classes/:id/cards/:person/code") do |id, person|
+          stored = group_class(id)
+          entry = stored.roster.find_by!(person_id: studio.people.fetch(person).id)
+          render_json({"svg" => ClassCards.new(stored, address).code(entry.person_id)})
+        end
+
         # Makes every link that is out void.
         app.delete("/api/classes/:id/cards") do |id|
           group_class(id).increment!(:card_version)

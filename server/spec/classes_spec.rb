@@ -207,8 +207,11 @@ RSpec.describe "Classes" do
     end
 
     it "come with a code to be scanned" do
-      qr = send_json(:get, "/api/classes/#{id}/cards")["cards"].first["qr"]
-      expect(qr).to include("<svg").and include("<path")
+      svg = send_json(:get, "/api/classes/#{id}/cards/#{tamsin.id}/code")["svg"]
+      expect(svg).to include("<svg").and include("<path")
+      stranger = studio.people.create!(name: "Not Coming", lane: "beginner")
+      send_json(:get, "/api/classes/#{id}/cards/#{stranger.id}/code")
+      expect(status).to eq(404)
     end
   end
 

@@ -45,6 +45,18 @@ RSpec.describe "People" do
     expect(person("Tamsin Okoro")).to have_attributes(birth_year: 1988, pronouns: "she/they")
   end
 
+  it "keep what is typed in one form while the other is saved" do
+    open_person("Tamsin Okoro")
+    fill_in "Note", with: "prefers the back row", match: :first
+    fill_in "Pronouns", with: "they/them"
+    within("form[aria-label='Person']") { click_button "Save" }
+    expect { person("Tamsin Okoro").pronouns }.to eventually_be("they/them")
+    expect(page).to have_css("form[aria-label='Person'] button[disabled]", text: "Save")
+    expect(find_field("Note", match: :first).value).to eq("prefers the back row")
+    within("form[aria-label='What is private']") { click_button "Save" }
+    expect { person("Tamsin Okoro").health["note"] }.to eventually_be("prefers the back row")
+  end
+
   it "have limits whose reach is shown as they are typed, kept by consent only" do
     open_person("Pavel Mumford")
     within("form[aria-label='What is private']") do

@@ -2,7 +2,7 @@
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import Button from 'primevue/button'
 import Dialog from 'primevue/dialog'
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
 import { api, ask } from '@/api/client'
 import { dayText } from '@/components/clockText'
 import PageState from '@/components/PageState.vue'
@@ -19,6 +19,15 @@ const cards = useQuery({
   queryKey: ['cards', props.id],
   queryFn: async () => (await ask(api.GET('/api/classes/{id}/cards', { params }))).cards,
   enabled: visible,
+  gcTime: 0,
+})
+const code = useQuery({
+  queryKey: computed(() => ['cards', props.id, 'code', shown.value]),
+  queryFn: async () => {
+    const path = { id: props.id, person: shown.value ?? '' }
+    return (await ask(api.GET('/api/classes/{id}/cards/{person}/code', { params: { path } }))).svg
+  },
+  enabled: computed(() => visible.value && shown.value !== null),
   gcTime: 0,
 })
 const picture = (svg: string) => `data:image/svg+xml;utf8,${encodeURIComponent(svg)}`
@@ -49,7 +58,10 @@ const renew = () =>
               @click="shown = shown === card.person_id ? null : card.person_id"
             />
           </span>
-          <img v-if="shown === card.person_id" :src="picture(card.qr)" :alt="`Code of ${card.name}'s card`" />
+          <template v-if="shown === card.person_id">
+            <img v-if="code.data.value" :src="picture(code.data.value)" :alt="`Code of ${card.name}'s card`" />
+            <p v-else class="small quiet">Drawing it…</p>
+          </template>
         </li>
       </ul>
       <p v-if="!cards.data.value?.length" class="quiet">Nobody is on the roster.</p>

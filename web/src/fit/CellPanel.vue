@@ -19,15 +19,10 @@ const elsewhere = computed(
 )
 const number = ref<Typed>(undefined)
 const why = ref('')
-watch(
-  () => [props.person.id, props.cell.block, props.cell.station, now.value.number] as const,
-  () => (number.value = now.value.number ?? undefined),
-  { immediate: true },
-)
-watch(
-  () => [props.person.id, props.cell.block, props.cell.station],
-  () => (why.value = ''),
-)
+/** The cell, as text: what is typed stays while its numbers come anew. */
+const place = computed(() => `${props.person.id}/${props.cell.block}/${props.cell.station}`)
+watch([place, () => now.value.number], () => (number.value = now.value.number ?? undefined), { immediate: true })
+watch(place, () => (why.value = ''))
 
 function keep() {
   if (!now.value.variation) return

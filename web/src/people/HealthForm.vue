@@ -51,9 +51,13 @@ const health = computed<HealthNotes>(() => ({
 const body = computed(() => (consent.value ? { consent: true, health: health.value } : { consent: false }))
 const dirty = computed(() => JSON.stringify(body.value) !== before.value)
 
+/** What is typed here stays while something else of the person is saved. */
+let read = false
 watch(
   () => props.person,
   (person) => {
+    if (read && dirty.value) return
+    read = true
     const kept = person.health
     consent.value = person.consent_at !== null
     limits.value = (kept.limits ?? []).map((limit) => ({ ...limit }))
@@ -84,6 +88,7 @@ const save = () =>
     const now = await ask(
       api.PUT('/api/people/{id}/health', { params: { path: { id: props.person.id } }, body: body.value }),
     )
+    before.value = JSON.stringify(body.value)
     emit('saved', now)
     toast.add({ severity: 'success', summary: 'Saved', detail: 'What is private', life: 3000 })
   })

@@ -40,9 +40,13 @@ const body = computed<PersonForm>(() => ({
 }))
 const dirty = computed(() => JSON.stringify(body.value) !== before.value)
 
+/** What is typed here stays while something else of the person is saved. */
+let read = false
 watch(
   () => props.person,
   (person) => {
+    if (read && dirty.value) return
+    read = true
     Object.assign(text, {
       name: person.name,
       pronouns: person.pronouns ?? '',
@@ -63,6 +67,7 @@ watch(
 const save = () =>
   attempt(async () => {
     const now = await ask(api.PUT('/api/people/{id}', { params: { path: { id: props.person.id } }, body: body.value }))
+    before.value = JSON.stringify(body.value)
     emit('saved', now)
     toast.add({ severity: 'success', summary: 'Saved', detail: now.name, life: 3000 })
   })
