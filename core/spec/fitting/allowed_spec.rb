@@ -1,0 +1,66 @@
+# frozen_string_literal: true
+
+RSpec.describe Sparrow::Fitting::Allowed do
+  def workout(movement)
+    Sparrow::Circuit.read(workout_document(intervals([station("s", movement: movement)], work_s: 30)))
+  end
+
+  def options(movement)
+    read = workout(movement)
+    Sparrow::Fitting::Options.new(read.blocks.first.stations.first, read.house).all
+  end
+
+  def rung(movement, name)
+    options(movement).find { |option| option.rung.id == "#{movement}.#{name}" }
+  end
+
+  def house(somebody, option, standard: option, kit: nil)
+    described_class.new(somebody, kit).house(option, standard)
+  end
+
+  def limits(somebody, option)
+    described_class.new(somebody, nil).limit(option)
+  end
+
+  it "names the limit that rules a rung out, and the first of several" do
+    somebody = person(limits: [limit("wrist", side: "left"), limit("shoulder")])
+    expect(limits(somebody, rung("push_up", "floor"))).to eq("spares: left wrist")
+    expect(limits(somebody, rung("push_up", "wall"))).to eq("spares: shoulder")
+    expect(limits(somebody, rung("squat", "parallel"))).to be_nil
+  end
+
+  it "bars hard landings with a sore joint, whichever joint it is, and no others" do
+    sore = person(sore: %w[wrist])
+    expect(limits(sore, rung("squat", "jump"))).to eq("no hard landings with a sore wrist")
+    expect(limits(sore, rung("side_hop", "low"))).to be_nil
+    expect(limits(sore, rung("push_up", "floor"))).to be_nil
+  end
+
+  it "gives nothing for which the room has no piece, and counts walls nowhere" do
+    expect(house(person, rung("push_up", "hands_60"), kit: {"bench" => 0})).to eq("no bench in the room")
+    expect(house(person, rung("push_up", "hands_60"), kit: {})).to eq("no bench in the room")
+    expect(house(person, rung("push_up", "hands_60"), kit: {"bench" => 1})).to be_nil
+    expect(house(person, rung("push_up", "wall"), kit: {})).to be_nil
+    expect(house(person, rung("push_up", "hands_60"), kit: nil)).to be_nil
+  end
+
+  it "holds newcomers and the unscreened to what their own level is asked, without hard landings" do
+    standard = rung("squat", "chair_tap")
+    [person(newcomer: true), person(screening: "not_asked")].each do |guarded|
+      expect(house(guarded, rung("squat", "parallel"), standard: standard)).to include("nothing above their own level")
+      expect(house(guarded, standard, standard: standard)).to be_nil
+      expect(house(guarded, rung("squat", "jump"), standard: rung("squat", "jump"))).to include("no hard landings yet")
+    end
+    expect(house(person(screening: "cleared", measured: {"squat.parallel" => 40}), rung("squat", "parallel"), standard: standard)).to be_nil
+  end
+
+  it "asks for a rung's prerequisite only above their own level, and only where nothing has been seen" do
+    standard = rung("push_up", "knees")
+    harder = rung("push_up", "feet_30")
+    expect(house(person, harder, standard: standard)).to start_with("first: ")
+    expect(house(person, harder, standard: harder)).to be_nil
+    expect(house(person(measured: {"push_up.floor" => 12}), harder, standard: standard)).to be_nil
+    seen = Sparrow::Capacity::Estimates.new(levels: {}, lane: "intermediate", evidence: evidence({"push_up.knees" => 12}, People::TODAY - 3, source: "results"), today: People::TODAY)
+    expect(house(person.with(estimates: seen), harder, standard: standard)).to be_nil
+  end
+end

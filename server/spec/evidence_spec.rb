@@ -1,0 +1,62 @@
+# frozen_string_literal: true
+
+require_relative "server_helper"
+
+RSpec.describe Server::Evidence do
+  let(:studio) { make_studio }
+  let(:somebody) { studio.people.create!(name: "Tamsin Okoro", lane: "intermediate") }
+  let(:run) do
+    workout = Server::Records::Workout.begin(studio, Sparrow::Preview.new(workout_document(intervals(1))), by: nil)
+    Server::Records::Run.open(workout, client_key: "12345678", by: nil).tap { |held| held.update!(started_at: Time.utc(2026, 11, 17, 18, 30)) }
+  end
+  let(:attendance) { run.attendances.create!(studio_id: studio.id, person: somebody, present: true, lane: "intermediate", created_at: Time.now.utc) }
+
+  def result(variation, station: "s1", **fields)
+    attendance.results.create!(studio_id: studio.id, block: "main", station: station, level: "intermediate", variation: variation, **fields)
+  end
+
+  def tested(test, variation, amount)
+    somebody.benchmarks.create!(studio_id: studio.id, test: test, variation: variation, amount: amount, taken_on: Date.new(2026, 11, 1))
+  end
+
+  def found
+    described_class.of(somebody.reload, Sparrow::Catalogue.house)
+  end
+
+  it "is what was tested, at the rung and on the day it was" do
+    tested("push_ups", "push_up.floor", 12)
+    tested("plank", "plank.forearm", 70)
+    expect(found.map { |item| [item.pattern, item.yields, item.amount, item.source, item.on] }).to contain_exactly(
+      ["push", "reps", 12, "measured", Date.new(2026, 11, 1)], ["trunk_bracing", "hold", 70, "measured", Date.new(2026, 11, 1)]
+    )
+  end
+
+  it "takes a count against the clock, and a step rate, for what they stand for" do
+    tested("sit_to_stand", "squat.chair_sit", 12)
+    tested("steps", "high_knees.quick_march", 100)
+    expect(found.to_h { |item| [item.pattern, item.amount] }).to eq("squat" => 24, "gait" => 150)
+  end
+
+  it "is a set with what was left of it, for each side where sides alternate" do
+    result("push_up.floor", reps: 8, reps_left: 2)
+    result("lunge_back.free", station: "s2", reps: 10, reps_left: 3)
+    lunge = Sparrow::Catalogue.house.variation("lunge_back.free")
+    moves = Sparrow::Counting.of(lunge.counting).moves(10)
+    expect(found.to_h { |item| [item.pattern, item.amount] }).to eq("push" => 10, "lunge" => moves / 2 + 3)
+    expect(found.map(&:on).uniq).to eq([Date.new(2026, 11, 17)])
+  end
+
+  it "is nothing where nobody said what was left, where it was skipped, held or kept up for a time" do
+    result("push_up.floor", reps: 8)
+    result("row.long", station: "s2", reps: 8, reps_left: 2, skipped: true)
+    result("plank.forearm", station: "s3", reps_left: 5)
+    result("jumping_jack.full", station: "s4", reps: 30, reps_left: 5)
+    result(nil, station: "s5", reps: 5, reps_left: 1)
+    expect(found).to eq([])
+  end
+
+  it "passes over a test that the house no longer has" do
+    somebody.benchmarks.create!(studio_id: studio.id, test: "arm_wrestling", variation: "push_up.floor", amount: 3, taken_on: Date.new(2026, 11, 1))
+    expect(found).to eq([])
+  end
+end
