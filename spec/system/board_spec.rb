@@ -77,7 +77,7 @@ RSpec.describe "The Circuit board" do
     open_circuit("Towpath Ladder")
     find_field("Push-up, beginner: target").click
     chord(:alt, :up)
-    expect(page).to have_css(".cell.beginner", text: "Floor push-up")
+    expect(page).to have_css(".cell.beginner", text: "Push-up, hands on a step")
     chord(:alt, :down)
     expect(page).to have_css(".cell.beginner", text: "Knee push-up")
     chord(:alt, :shift, :up)

@@ -146,7 +146,7 @@ useShortcuts([
                 <td>{{ dayText(held.starts_at) }}</td>
                 <th scope="row">
                   <RouterLink :to="{ name: 'class', params: { id: held.id } }">{{ held.title }}</RouterLink>
-                  <span v-if="held.series" class="small quiet"> · weekly</span>
+                  <span v-if="held.series" class="small quiet weekly">weekly</span>
                 </th>
                 <td class="small">{{ held.place?.name ?? '–' }}</td>
                 <td class="small">{{ held.leader?.name ?? '–' }}</td>
@@ -214,6 +214,10 @@ useShortcuts([
 </template>
 
 <style scoped>
+.weekly {
+  margin-left: var(--space-2);
+  font-weight: 400;
+}
 .tools {
   margin: var(--space-3) 0;
 }

@@ -138,7 +138,7 @@ useShortcuts([
             <tr v-for="person in shown" :key="person.id">
               <th scope="row">
                 <RouterLink :to="{ name: 'person', params: { id: person.id } }">{{ person.name }}</RouterLink>
-                <span v-if="person.pronouns" class="small quiet"> {{ person.pronouns }}</span>
+                <span v-if="person.pronouns" class="small quiet pronouns">{{ person.pronouns }}</span>
                 <span v-if="person.new" class="badge">new</span>
               </th>
               <td><LevelMark :level="person.lane" /></td>
@@ -186,6 +186,10 @@ useShortcuts([
 <style scoped>
 .tools {
   margin: var(--space-4) 0 var(--space-3);
+}
+.pronouns {
+  margin-left: var(--space-2);
+  font-weight: 400;
 }
 .badge {
   margin-left: var(--space-2);
