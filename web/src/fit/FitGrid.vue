@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { nextTick, useTemplateRef } from 'vue'
+import { computed, nextTick, useTemplateRef } from 'vue'
 import type { FitCell, FitPerson, FitStation } from '@/api/types'
 import LevelMark from '@/components/LevelMark.vue'
 import { SCREENING_WORDS } from '@/people/words'
@@ -10,8 +10,16 @@ const props = defineProps<{ fit: Fit; people: FitPerson[]; stations: FitStation[
 const at = defineModel<{ row: number; column: number }>('at', { required: true })
 const table = useTemplateRef<HTMLTableElement>('table')
 
-const cellOf = (person: FitPerson, station: FitStation) =>
-  person.cells.find((cell) => cell.block === station.block && cell.station === station.station)
+/** Each person's cells in the order of the stations that are shown. */
+const rows = computed(() =>
+  props.people.map((person) => {
+    const held = new Map(person.cells.map((cell) => [`${cell.block}/${cell.station}`, cell]))
+    return {
+      person,
+      cells: props.stations.flatMap((station) => held.get(`${station.block}/${station.station}`) ?? []),
+    }
+  }),
+)
 
 /** As it is read in a hurry: a number, or seconds. */
 function short(person: FitPerson, cell: FitCell) {
@@ -50,9 +58,8 @@ async function go(row: number, column: number) {
 }
 
 function onKey(event: KeyboardEvent) {
-  const person = props.people[at.value.row]
-  const station = props.stations[at.value.column]
-  const cell = person && station && cellOf(person, station)
+  const person = rows.value[at.value.row]?.person
+  const cell = rows.value[at.value.row]?.cells[at.value.column]
   if (!person || !cell) return
   const { row, column } = at.value
   const now = props.fit.shown(person, cell)
@@ -95,38 +102,35 @@ function onKey(event: KeyboardEvent) {
         </tr>
       </thead>
       <tbody>
-        <tr v-for="(person, row) in people" :key="person.id" role="row">
+        <tr v-for="({ person, cells }, row) in rows" :key="person.id" role="row">
           <th scope="row" role="rowheader" :class="{ attention: person.attention }">
             <LevelMark :level="person.lane" bare /> {{ person.name }}
             <span v-for="flag in flags(person)" :key="flag" class="flag">{{ flag }}</span>
           </th>
-          <template v-for="(station, column) in stations" :key="`${station.block}/${station.station}`">
-            <td
-              v-if="cellOf(person, station)"
-              role="gridcell"
-              :tabindex="row === at.row && column === at.column ? 0 : -1"
-              :class="[
-                cellOf(person, station)!.level,
-                {
-                  attention: cellOf(person, station)!.attention,
-                  here: row === at.row && column === at.column,
-                  own: ['locked', 'remembered'].includes(cellOf(person, station)!.kind),
-                },
-              ]"
-              :aria-selected="row === at.row && column === at.column"
-              @click="go(row, column)"
-              @focus="at = { row, column }"
-            >
-              <span class="line">
-                <LevelMark v-if="cellOf(person, station)!.level" :level="cellOf(person, station)!.level!" bare />
-                <b class="figure">{{ short(person, cellOf(person, station)!) }}</b>
-              </span>
-              <span class="rung">{{ fit.shown(person, cellOf(person, station)!).name ?? '' }}</span>
-              <span v-if="NOTES[cellOf(person, station)!.kind]" class="note">{{
-                NOTES[cellOf(person, station)!.kind]
-              }}</span>
-            </td>
-          </template>
+          <td
+            v-for="(cell, column) in cells"
+            :key="`${cell.block}/${cell.station}`"
+            role="gridcell"
+            :tabindex="row === at.row && column === at.column ? 0 : -1"
+            :class="[
+              cell.level,
+              {
+                attention: cell.attention,
+                here: row === at.row && column === at.column,
+                own: ['locked', 'remembered'].includes(cell.kind),
+              },
+            ]"
+            :aria-selected="row === at.row && column === at.column"
+            @click="go(row, column)"
+            @focus="at = { row, column }"
+          >
+            <span class="line">
+              <LevelMark v-if="cell.level" :level="cell.level" bare />
+              <b class="figure">{{ short(person, cell) }}</b>
+            </span>
+            <span class="rung">{{ fit.shown(person, cell).name ?? '' }}</span>
+            <span v-if="NOTES[cell.kind]" class="note">{{ NOTES[cell.kind] }}</span>
+          </td>
         </tr>
       </tbody>
     </table>
