@@ -48,4 +48,15 @@ RSpec.describe Sparrow::Fitting::Sheet do
     expect(given.count { |option| option.equipment.include?("step") }).to eq(1)
     expect(given.map { |option| option.rung.pattern }.uniq).to eq(%w[lunge])
   end
+
+  it "names the piece that is short, and not another that lies there too" do
+    people = Array.new(3) { |index| person("p#{index}", lane: "advanced", measured: strong) }
+    sheet = fit(people, raised, kit: {"mat" => 40, "step" => 1})
+    expect(sheet.moved.map(&:piece).uniq).to eq(%w[step])
+    only = intervals([station("c", movement: "chin_up", levels: Sparrow::Level::ALL.to_h { |level| [level, {"variation" => "chin_up.full", "reps" => 3}] })], work_s: 40)
+    able = Array.new(2) { |index| person("a#{index}", lane: "advanced", measured: {"chin_up.full" => 12}) }
+    hung = fit(able, only, kit: {"bar" => 1, "mat" => 9})
+    expect(hung.moved.map(&:piece)).to eq(%w[bar])
+    expect(hung.cells(hung.moved.first.participant.id).first.reason).to match(/\AThe bars do not go round|\ANo bar is left/)
+  end
 end

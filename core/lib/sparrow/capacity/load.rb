@@ -14,6 +14,7 @@ module Sparrow
       end
 
       # A jump without impact is stepped: it tires as a march does.
+      # @return [String] the pattern that a rung tires
       def self.kind(rung)
         (rung.pattern == "jump" && rung.no_impact?) ? "gait" : rung.pattern
       end
@@ -42,7 +43,7 @@ module Sparrow
           new(pattern, rung.demand_value, by_time ? moves * (take.seconds_per_move || 1) : moves, by_time)
         end
       end
-      private_class_method :kind, :rung_load, :held_s, :parts
+      private_class_method :rung_load, :held_s, :parts
     end
   end
 end

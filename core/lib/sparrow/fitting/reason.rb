@@ -110,7 +110,7 @@ module Sparrow
       def pattern
         rung = @cell.option&.rung
         return @cell.place.station.movement&.pattern || "this station" unless rung
-        (rung.pattern == "jump" && rung.no_impact?) ? "gait" : rung.pattern
+        Capacity::Load.kind(rung)
       end
 
       def plural(piece)

@@ -91,7 +91,7 @@ module Sparrow
           changed = false
           @course.places.each do |place|
             held = @given[place.index]
-            next if held.option.nil? || held.kind == "locked" || @walk.slack(place.index, held.option, 0) >= -Capacity::Forecast::TOLERANCE
+            next if held.option.nil? || held.kind == "locked" || @walk.leaves?(place.index, held.option, 0)
             put(place.index, down(place.index, held))
             changed = true
           end
@@ -139,7 +139,7 @@ module Sparrow
         option = option.asking(choice.number) if choice.number && choice.number != option.number
         return if @allowed.limit(option)
         return Given.new(option, "locked", choice) if choice.locked
-        Given.new(option, "remembered", choice) if barred(place.index, option).nil? && @walk.slack(place.index, option, LOWERED_LEAVES) >= -Capacity::Forecast::TOLERANCE
+        Given.new(option, "remembered", choice) if barred(place.index, option).nil? && @walk.leaves?(place.index, option, LOWERED_LEAVES)
       end
 
       # @return [Array<Option>] those that nothing rules out, the hardest first
@@ -170,7 +170,7 @@ module Sparrow
 
       # @return [Boolean] whether the reserve is left in every round
       def keeps?(index, option)
-        @walk.slack(index, option, @course.reserve) >= -Capacity::Forecast::TOLERANCE
+        @walk.leaves?(index, option, @course.reserve)
       end
 
       # The highest number that leaves something, in the steps in which it is called.
@@ -179,7 +179,7 @@ module Sparrow
         return if option.unit == "open"
         top = option.number || @course.places[index].station.at(option.level).stop_s
         steps = (1..((top - option.least) / option.step)).bsearch do |down|
-          @walk.slack(index, option.asking(top - down * option.step), leaves_of(option, leaves)) >= -Capacity::Forecast::TOLERANCE
+          @walk.leaves?(index, option.asking(top - down * option.step), leaves_of(option, leaves))
         end
         steps && option.asking(top - steps * option.step)
       end

@@ -57,7 +57,7 @@ module Sparrow
         SharedKit.arrange(choices.map { |options| options.map(&:equipment) }, countable).each_with_index do |chosen, index|
           settle, place = moment[index]
           next if chosen&.zero? || settle.given[place.index].option.nil?
-          move(settle, place, chosen && choices[index][chosen])
+          move(settle, place, chosen && choices[index][chosen], short)
         end
       end
 
@@ -81,9 +81,9 @@ module Sparrow
         [given.option, *others, (settle.elsewhere(place.index, without: short) unless free)].compact
       end
 
-      def move(settle, place, option)
+      def move(settle, place, option, short)
         before = settle.given[place.index]
-        piece = (before.option.equipment - (option&.equipment || [])).find { |name| countable.key?(name) }
+        piece = ((before.option.equipment - (option&.equipment || [])) & short).first
         @moved << Moved.new(settle.participant, place, piece, before.option, option)
         settle.put(place.index, Settle::Given.new(option, option ? "kit" : "sit_out", piece))
       end

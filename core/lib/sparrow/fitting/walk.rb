@@ -53,6 +53,11 @@ module Sparrow
         patterns(own).map { |pattern| slack_in(pattern, index, own, reserve) }.min || Float::INFINITY
       end
 
+      # @return [Boolean] whether every set here leaves so much
+      def leaves?(index, option, reserve)
+        slack(index, option, reserve) >= -Capacity::Forecast::TOLERANCE
+      end
+
       # @return [Array<Look>] every set here, in order
       def looks(index, option)
         own = entries(index, option)

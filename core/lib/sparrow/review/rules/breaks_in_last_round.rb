@@ -6,13 +6,10 @@ module Sparrow
       # A number that the level's house profile would not complete in its worst
       # round. An estimate for a level, not for anybody.
       class BreaksInLastRound < Rule
-        # Rounding in the model is no reason to complain.
-        TOLERANCE = 1e-9
-
         def findings
           each_cell.filter_map do |block, station, take|
             point = @capacity.worst(take)
-            breaks(block, station, take, point) if point && point.reserve < -TOLERANCE
+            breaks(block, station, take, point) if point && !point.keeps?(0)
           end
         end
 
