@@ -95,7 +95,22 @@ module Demo
 
   # What a class that was and one that comes have in common.
   module Gathering
+    def initialize(studio, instructors, places, given, now)
+      @studio = studio
+      @instructors = instructors
+      @places = places
+      @given = given
+      @now = now
+    end
+
     private
+
+    # The files name a movement; what is written wants the main station that has it.
+    # @return [Array(String, String)] ids of the block and the station
+    def cell(document, movement)
+      block = document["blocks"].find { |candidate| candidate["role"] == "main" }
+      [block["id"], block["stations"].find { |candidate| candidate["movement"] == movement }["id"]]
+    end
 
     def gather(workout, starts_at, away)
       group_class = @studio.group_classes.new(starts_at: starts_at, slot_minutes: @given["slot"], place: @places[@given["place"]], leader: @instructors.fetch(@given.fetch("led_by")))
@@ -116,16 +131,9 @@ module Demo
   class Coming
     include Gathering
 
-    def initialize(studio, instructors, places, given, now)
-      @studio = studio
-      @instructors = instructors
-      @places = places
-      @given = given
-      @day = now + given.fetch("days_ahead") * 86_400
-    end
-
     def write
-      group_class = gather(@studio.workouts.find_by!(title: @given.fetch("workout")), at(@day), @given.fetch("away"))
+      starts_at = at(@now + @given.fetch("days_ahead") * 86_400)
+      group_class = gather(@studio.workouts.find_by!(title: @given.fetch("workout")), starts_at, @given.fetch("away"))
       group_class.roster.each do |entry|
         entry.update!(tired: (@given["tired"] || []).include?(entry.person.name), sore: (@given["sore"] || {}).fetch(entry.person.name, []))
       end
@@ -135,10 +143,9 @@ module Demo
     private
 
     def choose(group_class, given)
-      block = group_class.document["blocks"].find { |candidate| candidate["role"] == "main" }
-      station = block["stations"].find { |candidate| candidate["movement"] == given["movement"] }
-      group_class.choices.create!(studio_id: @studio.id, person: @studio.people.find_by!(name: given["person"]), instructor: group_class.leader, block: block["id"],
-        station: station["id"], **given.slice("movement", "variation", "number", "why"))
+      block, station = cell(group_class.document, given["movement"])
+      group_class.choices.create!(studio_id: @studio.id, person: @studio.people.find_by!(name: given["person"]), instructor: group_class.leader, block: block,
+        station: station, **given.slice("movement", "variation", "number", "why"))
     end
   end
 
@@ -146,21 +153,12 @@ module Demo
   class Evening
     include Gathering
 
-    def initialize(studio, instructors, places, given, now)
-      @studio = studio
-      @instructors = instructors
-      @places = places
-      @given = given
-      @instructor = instructors.fetch(given.fetch("led_by"))
-      @started_at = at(now - given.fetch("days_ago") * 86_400)
-    end
-
     def write
-      workout = @studio.workouts.find_by!(title: @given.fetch("workout"))
-      group_class = gather(workout, @started_at, @given.fetch("away"))
-      run = Server::Records::Run.of_class(group_class, client_key: SecureRandom.uuid, by: @instructor)
-      finished_at = @started_at + run.total_s
-      run.update!(started_at: @started_at, finished_at: finished_at)
+      started_at = at(@now - @given.fetch("days_ago") * 86_400)
+      group_class = gather(@studio.workouts.find_by!(title: @given.fetch("workout")), started_at, @given.fetch("away"))
+      run = Server::Records::Run.of_class(group_class, client_key: SecureRandom.uuid, by: group_class.leader)
+      finished_at = started_at + run.total_s
+      run.update!(started_at: started_at, finished_at: finished_at)
       Server::LogBook.new(run).write("submission_id" => SecureRandom.uuid, "log_version" => 0, "attendances" => attendances(run))
       run.update!(logged_at: finished_at + 240)
     end
@@ -176,12 +174,10 @@ module Demo
       end
     end
 
-    # The files name a movement; the log wants the main station that has it.
     def exceptions(run, typed)
       typed.map do |exception|
-        block = run.document["blocks"].find { |candidate| candidate["role"] == "main" }
-        station = block["stations"].find { |candidate| candidate["movement"] == exception["movement"] }
-        {"block" => block["id"], "station" => station["id"], **exception.except("movement")}
+        block, station = cell(run.document, exception["movement"])
+        {"block" => block, "station" => station, **exception.except("movement")}
       end
     end
   end

@@ -12,6 +12,19 @@ RSpec.describe "The demo scenario" do
     expect(first.first).to eq(14)
   end
 
+  it "holds people of every kind, three classes that were and two that come" do
+    now = Time.now.utc
+    Demo::Scenario.load(now: now)
+    classes = Server::Records::GroupClass.order(:starts_at).to_a
+    expect(classes.map { |held| held.runs.any?(&:logged_at) }).to eq([true, true, true, false, false])
+    expect(classes.map { |held| held.roster.size }).to eq([14] * 5)
+    people = Server::Records::Person.all
+    expect(people.map(&:screening).uniq).to match_array(Sparrow::Screening::STATES)
+    expect(people.flat_map { |person| person.limits_on(now.to_date) }.size).to be >= 6
+    expect(Server::Records::Choice.first).to have_attributes(movement: "push_up", variation: "push_up.knees")
+    expect(Server::Records::Result.where.not(reps_left: nil).count).to be >= 3
+  end
+
   it "holds circuits that are sound, and one to finish" do
     previews = Demo::Scenario.circuits.map { |circuit| Sparrow::Preview.new(circuit.document) }
     expect(previews.map(&:ready?).tally).to eq(true => 15, false => 1)
