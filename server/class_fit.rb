@@ -46,7 +46,7 @@ module Server
     def loaded
       found = @class.coming
       wanted = found.map(&:person).select { |person| @only.nil? || person.id == @only }
-      ActiveRecord::Associations::Preloader.new(records: wanted, associations: [:benchmarks, {attendances: [:run, :results]}]).call
+      Evidence.load(wanted)
       found
     end
 

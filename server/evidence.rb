@@ -6,7 +6,13 @@ module Server
   module Evidence
     FOUND = Sparrow::Capacity::Estimate::Evidence
 
-    # @param person [Records::Person] benchmarks, and attendances with results and runs, loaded where many are asked
+    # What is looked through, fetched for all of them at once.
+    # @param people [Array<Records::Person>]
+    def self.load(people)
+      ActiveRecord::Associations::Preloader.new(records: people, associations: [:benchmarks, {attendances: [:run, :results]}]).call
+    end
+
+    # @param person [Records::Person] best loaded first
     # @return [Array<Sparrow::Capacity::Estimate::Evidence>]
     def self.of(person, catalogue)
       tests(person, catalogue) + results(person, catalogue)

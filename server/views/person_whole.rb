@@ -7,6 +7,7 @@ module Server
       # @param person [Records::Person]
       # @param today [Date]
       def initialize(person, today: Date.today)
+        Evidence.load([person])
         @person = person
         @today = today
         @catalogue = person.studio.catalogue
