@@ -11,20 +11,28 @@ module Demo
     PASSWORD = "weir-and-lock-gate"
     INSTRUCTORS = {"Ottoline Varga" => "ottoline@tumblingbay.example", "Emeka Thorsby" => "emeka@tumblingbay.example"}.freeze
 
-    # @param now [Time] from which the past evenings are counted back
+    # @param now [Time] all days are counted from the Tuesday that comes next
     # @return [Boolean] whether it was loaded now; false where it was there
     def self.load(now: Time.now.utc)
       return false if Server::Records::Studio.exists?(name: STUDIO)
+      tuesday = coming_tuesday(now)
       ActiveRecord::Base.transaction do
         studio = Server::Records::Studio.create!(name: STUDIO)
-        read("people").each { |given| Volunteer.new(studio, given, now.to_date).write }
+        read("people").each { |given| Volunteer.new(studio, given, tuesday).write }
         instructors = instructors(studio)
         workouts(studio, instructors.fetch("Ottoline Varga"))
         places = read("classes").fetch("places").to_h { |given| [given["name"], studio.places.create!(given)] }
-        read("runs").each { |given| Evening.new(studio, instructors, places, given, now).write }
-        read("classes").fetch("coming").each { |given| Coming.new(studio, instructors, places, given, now).write }
+        read("runs").each { |given| Evening.new(studio, instructors, places, given, tuesday).write }
+        read("classes").fetch("coming").each { |given| Coming.new(studio, instructors, places, given, tuesday).write }
       end
       true
+    end
+
+    # They train on Tuesday evenings and on Saturday mornings.
+    # @return [Date] today, where it is a Tuesday and its class has not begun
+    def self.coming_tuesday(now)
+      begins_s = 18 * 3600 + 30 * 60
+      (0..7).map { |days| now.to_date + days }.find { |day| day.tuesday? && day.to_time(:utc) + begins_s > now }
     end
 
     # Written in this order, so that «Lock-gate Tuesday» is the ready one that was last at hand.
@@ -47,7 +55,7 @@ module Demo
         workout.update!(tags: circuit.tags)
       end
     end
-    private_class_method :instructors, :workouts
+    private_class_method :coming_tuesday, :instructors, :workouts
   end
 
   # One of the people, with what they told of themselves.
@@ -95,12 +103,12 @@ module Demo
 
   # What a class that was and one that comes have in common.
   module Gathering
-    def initialize(studio, instructors, places, given, now)
+    def initialize(studio, instructors, places, given, tuesday)
       @studio = studio
       @instructors = instructors
       @places = places
       @given = given
-      @now = now
+      @tuesday = tuesday
     end
 
     private
@@ -132,7 +140,7 @@ module Demo
     include Gathering
 
     def write
-      starts_at = at(@now + @given.fetch("days_ahead") * 86_400)
+      starts_at = at(@tuesday + @given.fetch("days_ahead"))
       group_class = gather(@studio.workouts.find_by!(title: @given.fetch("workout")), starts_at, @given.fetch("away"))
       group_class.roster.each do |entry|
         entry.update!(tired: (@given["tired"] || []).include?(entry.person.name), sore: (@given["sore"] || {}).fetch(entry.person.name, []))
@@ -154,7 +162,7 @@ module Demo
     include Gathering
 
     def write
-      started_at = at(@now - @given.fetch("days_ago") * 86_400)
+      started_at = at(@tuesday - @given.fetch("days_before"))
       group_class = gather(@studio.workouts.find_by!(title: @given.fetch("workout")), started_at, @given.fetch("away"))
       run = Server::Records::Run.of_class(group_class, client_key: SecureRandom.uuid, by: group_class.leader)
       finished_at = started_at + run.total_s

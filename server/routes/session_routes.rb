@@ -12,7 +12,7 @@ module Server
       module Helpers
         def session_view
           {"instructor" => {"id" => instructor.id, "name" => instructor.name, "email" => instructor.email},
-           "studio" => {"id" => studio.id, "name" => studio.name}}
+           "studio" => {"id" => studio.id, "name" => studio.name, "instructors" => studio.instructors.order(:name).map { |held| {"id" => held.id, "name" => held.name} }}}
         end
       end
 

@@ -25,6 +25,19 @@ RSpec.describe "The demo scenario" do
     expect(Server::Records::Result.where.not(reps_left: nil).count).to be >= 3
   end
 
+  # A Tuesday before and after its class has begun, and the days around it.
+  [%w[2026-11-24 18:00 2026-11-24], %w[2026-11-24 18:45 2026-12-01], %w[2026-11-25 09:00 2026-12-01], %w[2026-11-30 23:00 2026-12-01]].each do |day, time, tuesday|
+    it "counts its days from the Tuesday that comes next: on #{day} at #{time} that is #{tuesday}" do
+      now = Time.utc(*day.split("-"), *time.split(":"))
+      Demo::Scenario.load(now: now)
+      starts = Server::Records::GroupClass.order(:starts_at).pluck(:starts_at)
+      expect(starts.map { |at| at.strftime("%A") }).to eq(%w[Tuesday Saturday Tuesday Tuesday Saturday])
+      expect(starts[3].to_date.iso8601).to eq(tuesday)
+      expect(starts[2]).to be < now
+      expect(Server::Records::Benchmark.maximum(:taken_on)).to be <= now.to_date
+    end
+  end
+
   it "holds circuits that are sound, and one to finish" do
     previews = Demo::Scenario.circuits.map { |circuit| Sparrow::Preview.new(circuit.document) }
     expect(previews.map(&:ready?).tally).to eq(true => 15, false => 1)

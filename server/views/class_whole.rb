@@ -11,7 +11,6 @@ module Server
       attribute(:roster) do |group_class|
         group_class.roster.sort_by { |entry| [entry.person.name, entry.person_id] }.map { |entry| ClassWhole.entry(entry, group_class) }
       end
-      attribute(:instructors) { |group_class| group_class.studio.instructors.order(:name).map { |held| {"id" => held.id, "name" => held.name} } }
 
       def self.entry(entry, group_class)
         person = entry.person

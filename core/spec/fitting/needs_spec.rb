@@ -25,6 +25,26 @@ RSpec.describe Sparrow::Fitting::Needs do
     expect(row.to.number).to be > 4
   end
 
+  it "keeps a compound's parts and moves its number" do
+    parts = [{"movement" => "push_up", "reps" => 2}, {"movement" => "squat", "reps" => 2}]
+    compound = {"id" => "c", "counting" => "compound", "parts" => parts, "levels" => Sparrow::Level::ALL.zip([2, 3, 20]).to_h { |level, reps| [level, {"reps" => reps}] }}
+    block = intervals([compound], work_s: 120, rest_s: 60, rounds: 2)
+    strong = person("a", measured: {"push_up.floor" => 40, "squat.parallel" => 80})
+    row = rows([strong], block).first
+    expect(row.from).to have_attributes(rung: nil, number: 3)
+    expect(row.to.number).to be_between(4, 6)
+    expect(row.patch).to eq([["/blocks/0/stations/0/levels/intermediate/reps", row.to.number]])
+    moved = fit([strong], Sparrow::Pointer.put(workout_document(block), row.patch)["blocks"].first)
+    expect(moved.cells("a").first.given).to have_attributes(kind: "fits")
+  end
+
+  it "does not move a compound to the parts of another level" do
+    parts = [{"movement" => "push_up", "reps" => 2}, {"movement" => "squat", "reps" => 2}]
+    compound = {"id" => "c", "counting" => "compound", "parts" => parts, "levels" => Sparrow::Level::ALL.to_h { |level| [level, {"reps" => 3}] }}
+    row = rows([person("a", measured: {"push_up.floor" => 40, "squat.parallel" => 80})], intervals([compound], work_s: 120)).first
+    expect(row).to have_attributes(level: "intermediate", as_planned: 0, patch: [])
+  end
+
   it "leaves alone what has no number, and lanes that nobody follows" do
     found = rows([person("a")], intervals([station("m", movement: "high_knees")], work_s: 30))
     expect(found.map(&:level)).to eq(%w[intermediate])

@@ -2,7 +2,7 @@
 import Select from 'primevue/select'
 import { computed, ref } from 'vue'
 import { clockText } from '@/components/clockText'
-import LevelMark from '@/components/LevelMark.vue'
+import LevelTally from '@/components/LevelTally.vue'
 import { readable } from '@/components/readable'
 import { LEVELS, type Balance, type Level } from '@/api/types'
 import { useBoard } from './useBoard'
@@ -65,7 +65,7 @@ const shown = (number: number) => (unit.value === 'work_s' ? clockText(number) :
         <template v-for="value in values" :key="value">
           <tr v-for="(level, index) in LEVELS" :key="level" :class="level">
             <th v-if="index === 0" scope="rowgroup" :rowspan="LEVELS.length">{{ readable(value) }}</th>
-            <td class="mark"><LevelMark :level="level" bare /></td>
+            <td class="mark"><LevelTally :level="level" /></td>
             <td class="bar"><i :style="{ width: `${(100 * amount(level, value)) / most}%` }" /></td>
             <td class="number">{{ shown(amount(level, value)) }}</td>
           </tr>

@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import { clockText } from '@/components/clockText'
 import LevelMark from '@/components/LevelMark.vue'
+import LevelTally from '@/components/LevelTally.vue'
 import { readable } from '@/components/readable'
 import { useBoard } from './useBoard'
 import { LEVELS, type Block, type BlockPreview, type Level } from '@/api/types'
@@ -110,7 +111,7 @@ const kit = computed(() =>
         <tr v-for="station in sets" :key="station.id">
           <th scope="row">{{ station.name }}</th>
           <td v-for="(plan, index) in station.levels" :key="index">
-            <LevelMark :level="LEVELS[index]!" bare />
+            <LevelTally :level="LEVELS[index]!" />
             <template v-if="plan"
               >{{ inSets(plan.sets) }}<span v-if="plan.goal" class="quiet"> = {{ plan.goal }}</span
               ><span v-else-if="plan.takes_s" class="quiet"> about {{ clockText(plan.takes_s) }}</span></template

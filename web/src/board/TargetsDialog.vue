@@ -7,6 +7,7 @@ import { computed, ref, watch } from 'vue'
 import { api, ask } from '@/api/client'
 import { clockText } from '@/components/clockText'
 import LevelMark from '@/components/LevelMark.vue'
+import LevelTally from '@/components/LevelTally.vue'
 import { LEVELS, type Solution } from '@/api/types'
 import NumberField from './NumberField.vue'
 import type { Typed } from './document'
@@ -133,7 +134,7 @@ function take() {
       <p v-for="kept in keptBlocks" :key="kept.block" class="small quiet">{{ title(kept.block) }}: {{ kept.why }}.</p>
       <ul v-if="offer.changes.length" class="changes small">
         <li v-for="change in offer.changes" :key="change.pointer">
-          <LevelMark v-if="change.level" :level="change.level" bare /> {{ whose(change) }}: {{ shown(change.from) }} →
+          <LevelTally v-if="change.level" :level="change.level" /> {{ whose(change) }}: {{ shown(change.from) }} →
           <b>{{ shown(change.to) }}{{ UNITS[change.key] }}</b>
         </li>
       </ul>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { clockText } from '@/components/clockText'
-import LevelMark from '@/components/LevelMark.vue'
+import LevelTally from '@/components/LevelTally.vue'
 import { LEVELS } from '@/api/types'
 import { isPaced } from './formats'
 import { useBoard } from './useBoard'
@@ -45,7 +45,7 @@ const saying = computed(() => {
       <thead>
         <tr>
           <th scope="col"><span class="visually-hidden">Of</span></th>
-          <th v-for="level in LEVELS" :key="level" class="number" scope="col"><LevelMark :level="level" bare /></th>
+          <th v-for="level in LEVELS" :key="level" class="number" scope="col"><LevelTally :level="level" /></th>
         </tr>
       </thead>
       <tbody>

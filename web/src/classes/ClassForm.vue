@@ -5,10 +5,12 @@ import type { Typed } from '@/board/document'
 import NumberField from '@/board/NumberField.vue'
 import TextField from '@/components/TextField.vue'
 import { usePlaces } from '@/api/queries'
+import { useSession } from '@/state/session'
 import type { ClassFields } from './fields'
 
 // When, how long, where and who leads.
-defineProps<{ errors: Map<string, string>; instructors: { id: string; name: string }[] }>()
+defineProps<{ errors: Map<string, string> }>()
+const session = useSession()
 const fields = defineModel<ClassFields>({ required: true })
 const places = usePlaces()
 const set = (changes: Partial<ClassFields>) => (fields.value = { ...fields.value, ...changes })
@@ -45,7 +47,7 @@ const kit = computed(() => places.data.value?.places.find((place) => place.id ==
     />
     <Select
       :model-value="fields.leaderId"
-      :options="instructors"
+      :options="session.session?.studio.instructors ?? []"
       option-label="name"
       option-value="id"
       placeholder="Who leads"

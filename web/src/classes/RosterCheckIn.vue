@@ -29,21 +29,17 @@ const PRESENCE = [
 ]
 const presence = (line: RosterLine) => (line.present === null ? 'expected' : line.present ? 'here' : 'away')
 
-const check = (line: RosterLine, changes: object) =>
-  attempt(async () =>
-    emit(
-      'changed',
-      await ask(
-        api.PUT('/api/classes/{id}/roster/{person}', {
-          params: { path: { id: props.held.id, person: line.person_id } },
-          body: changes,
-        }),
-      ),
-    ),
+/** How often a line was refused: it is then drawn anew, as the server knows it. */
+const refused = ref<Record<string, number>>({})
+async function check(line: RosterLine, changes: object) {
+  const params = { path: { id: props.held.id, person: line.person_id } }
+  const told = await attempt(async () =>
+    emit('changed', await ask(api.PUT('/api/classes/{id}/roster/{person}', { params, body: changes }))),
   )
+  if (!told) refused.value[line.person_id] = (refused.value[line.person_id] ?? 0) + 1
+}
 const setPresence = (line: RosterLine, value: string) =>
   check(line, value === 'expected' ? { expected: true } : { present: value === 'here' })
-
 const change = (body: { add?: string[]; remove?: string[] }) =>
   attempt(async () =>
     emit('changed', await ask(api.PUT('/api/classes/{id}/roster', { params: { path: { id: props.held.id } }, body }))),
@@ -90,7 +86,11 @@ const newcomer = () =>
           </tr>
         </thead>
         <tbody>
-          <tr v-for="line in held.roster" :key="line.person_id" :class="{ away: line.present === false }">
+          <tr
+            v-for="line in held.roster"
+            :key="`${line.person_id}/${refused[line.person_id] ?? 0}`"
+            :class="{ away: line.present === false }"
+          >
             <th scope="row">
               <RouterLink :to="{ name: 'person', params: { id: line.person_id } }">{{ line.name }}</RouterLink>
               <span v-if="line.new" class="badge">new</span>

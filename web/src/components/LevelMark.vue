@@ -1,18 +1,15 @@
 <script setup lang="ts">
-import { computed } from 'vue'
-import { LEVELS, type Level } from '@/api/types'
+import type { Level } from '@/api/types'
+import LevelTally from './LevelTally.vue'
 
 // One, two or three tally strokes; the word; the hue last.
-const props = defineProps<{ level: Level; bare?: boolean }>()
-const strokes = computed(() => LEVELS.indexOf(props.level) + 1)
+defineProps<{ level: Level }>()
 </script>
 
 <template>
   <span class="mark" :class="level">
-    <svg viewBox="0 0 22 20" aria-hidden="true">
-      <line v-for="stroke in strokes" :key="stroke" :x1="stroke * 6 - 1" y1="18" :x2="stroke * 6 + 1" y2="2" />
-    </svg>
-    <span :class="{ 'visually-hidden': bare }" class="word">{{ level }}</span>
+    <LevelTally :level="level" aria-hidden="true" />
+    <span class="word">{{ level }}</span>
   </span>
 </template>
 
@@ -24,18 +21,11 @@ const strokes = computed(() => LEVELS.indexOf(props.level) + 1)
   white-space: nowrap;
   font-weight: 600;
 }
-.word::first-letter {
-  text-transform: uppercase;
-}
 .word {
   display: inline-block;
 }
-svg {
-  width: 1.15em;
-  height: 1.05em;
-  stroke-width: 3;
-  stroke-linecap: round;
-  stroke: currentColor;
+.word::first-letter {
+  text-transform: uppercase;
 }
 .beginner {
   color: var(--beginner);

@@ -19,6 +19,11 @@ export function dayText(instant: string | null): string {
   })
 }
 
+/** A day as its month: «Sep 2025». */
+export function monthText(day: string): string {
+  return new Date(`${day}T12:00`).toLocaleDateString('en-GB', { month: 'short', year: 'numeric' })
+}
+
 /** «1 round», «3 rounds». */
 export function plural(count: number, noun: string): string {
   return `${count} ${noun}${count === 1 ? '' : 's'}`

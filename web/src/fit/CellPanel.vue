@@ -4,7 +4,7 @@ import { computed, ref, watch } from 'vue'
 import type { FitCell, FitPerson, FitStation } from '@/api/types'
 import type { Typed } from '@/board/document'
 import NumberField from '@/board/NumberField.vue'
-import LevelMark from '@/components/LevelMark.vue'
+import LevelTally from '@/components/LevelTally.vue'
 import TextField from '@/components/TextField.vue'
 import RoundsChart from './RoundsChart.vue'
 import type { Fit } from './useFit'
@@ -41,7 +41,7 @@ const unit = computed(() => (['hold', 'work'].includes(props.cell.unit ?? '') ? 
     <p class="small quiet">{{ station.name }} · {{ station.block_title }}</p>
     <h2>{{ person.name }}</h2>
     <p class="given">
-      <LevelMark v-if="cell.level" :level="cell.level" bare /> {{ now.name ?? 'Sit this one out' }}
+      <LevelTally v-if="cell.level" :level="cell.level" /> {{ now.name ?? 'Sit this one out' }}
       <b v-if="now.number">{{ now.number }} {{ unit }}</b>
       <span v-else-if="!now.waiting && now.variation" class="small quiet">{{ cell.target }}</span>
     </p>
@@ -60,10 +60,10 @@ const unit = computed(() => (['hold', 'work'].includes(props.cell.unit ?? '') ? 
       >
         <button
           type="button"
-          :disabled="Boolean(cell.ruled_out?.[rung.id]?.startsWith('spares'))"
+          :disabled="cell.kind === 'waits' || Boolean(cell.ruled_out?.[rung.id]?.startsWith('spares'))"
           @click="fit.send(person, cell, { variation: rung.id })"
         >
-          <LevelMark :level="rung.levels[0]!" bare /> {{ rung.name }}
+          <LevelTally :level="rung.levels[0]!" /> {{ rung.name }}
         </button>
         <span v-if="cell.ruled_out?.[rung.id]" class="small quiet">{{ cell.ruled_out[rung.id] }}</span>
       </li>
@@ -158,7 +158,7 @@ const unit = computed(() => (['hold', 'work'].includes(props.cell.unit ?? '') ? 
     top: auto;
     bottom: 0;
     z-index: 2;
-    max-height: 46vh;
+    max-height: 34vh;
     overflow-y: auto;
     background: var(--paper);
     border-left: 0;

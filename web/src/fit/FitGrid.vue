@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import { computed, nextTick, useTemplateRef } from 'vue'
-import type { FitCell, FitPerson, FitStation } from '@/api/types'
-import LevelMark from '@/components/LevelMark.vue'
-import { SCREENING_WORDS } from '@/people/words'
+import type { FitPerson, FitStation } from '@/api/types'
+import FitRow from './FitRow.vue'
 import type { Fit } from './useFit'
 
 // People down, stations across: one cell is looked at, and keys go from cell to cell.
@@ -10,42 +9,16 @@ const props = defineProps<{ fit: Fit; people: FitPerson[]; stations: FitStation[
 const at = defineModel<{ row: number; column: number }>('at', { required: true })
 const table = useTemplateRef<HTMLTableElement>('table')
 
-/** Each person's cells in the order of the stations that are shown. */
-const rows = computed(() =>
-  props.people.map((person) => {
-    const held = new Map(person.cells.map((cell) => [`${cell.block}/${cell.station}`, cell]))
-    return {
-      person,
-      cells: props.stations.flatMap((station) => held.get(`${station.block}/${station.station}`) ?? []),
-    }
-  }),
-)
+/** The cell that is looked at, where a filter has left fewer people than before too. */
+const here = computed(() => ({
+  row: Math.min(at.value.row, props.people.length - 1),
+  column: Math.min(at.value.column, props.stations.length - 1),
+}))
+const columns = computed(() => `var(--who) repeat(${props.stations.length}, minmax(var(--station), 1fr))`)
 
-/** As it is read in a hurry: a number, or seconds. */
-function short(person: FitPerson, cell: FitCell) {
-  const now = props.fit.shown(person, cell)
-  if (!now.waiting) return cell.short
-  return now.number ? `${now.number}${['hold', 'work'].includes(cell.unit ?? '') ? ' s' : ''}` : '…'
-}
-const NOTES: Partial<Record<FitCell['kind'], string>> = {
-  lowered: 'lowered',
-  substitute: 'instead',
-  sit_out: 'sits out',
-  locked: 'locked',
-  remembered: 'as last time',
-  kit: 'for want of kit',
-  waits: 'speak first',
-}
-function flags(person: FitPerson) {
-  return [
-    person.new && 'new',
-    ['not_asked', 'see_instructor'].includes(person.screening) && SCREENING_WORDS[person.screening],
-    person.tired && 'tired today',
-    person.sore.length && `sore ${person.sore.join(', ').replaceAll('_', ' ')}`,
-    person.limits.length && person.limits.join('; '),
-    !person.measured && 'all guessed',
-    person.stale && 'some tests are old',
-  ].filter(Boolean) as string[]
+/** Looking at the same cell again is nothing new. */
+function look(row: number, column: number) {
+  if (row !== at.value.row || column !== at.value.column) at.value = { row, column }
 }
 
 async function go(row: number, column: number) {
@@ -58,10 +31,10 @@ async function go(row: number, column: number) {
 }
 
 function onKey(event: KeyboardEvent) {
-  const person = rows.value[at.value.row]?.person
-  const cell = rows.value[at.value.row]?.cells[at.value.column]
+  const { row, column } = here.value
+  const person = props.people[row]
+  const cell = person && props.fit.cellsOf(person, props.stations)[column]
   if (!person || !cell) return
-  const { row, column } = at.value
   const now = props.fit.shown(person, cell)
   const moves: Record<string, () => void> = event.altKey
     ? { ArrowUp: () => props.fit.rung(person, cell, 1), ArrowDown: () => props.fit.rung(person, cell, -1) }
@@ -91,9 +64,16 @@ function onKey(event: KeyboardEvent) {
 </script>
 
 <template>
-  <div class="scroll-x">
-    <table ref="table" class="grid" role="grid" aria-label="Fit sheet" @keydown="onKey">
-      <thead>
+  <div class="scroll">
+    <table
+      ref="table"
+      class="grid"
+      role="grid"
+      aria-label="Fit sheet"
+      :style="{ '--columns': columns, '--stations': stations.length }"
+      @keydown="onKey"
+    >
+      <thead role="rowgroup">
         <tr role="row">
           <th scope="col" role="columnheader">Name</th>
           <th v-for="station in stations" :key="`${station.block}/${station.station}`" scope="col" role="columnheader">
@@ -101,120 +81,83 @@ function onKey(event: KeyboardEvent) {
           </th>
         </tr>
       </thead>
-      <tbody>
-        <tr v-for="({ person, cells }, row) in rows" :key="person.id" role="row">
-          <th scope="row" role="rowheader" :class="{ attention: person.attention }">
-            <LevelMark :level="person.lane" bare /> {{ person.name }}
-            <span v-for="flag in flags(person)" :key="flag" class="flag">{{ flag }}</span>
-          </th>
-          <td
-            v-for="(cell, column) in cells"
-            :key="`${cell.block}/${cell.station}`"
-            role="gridcell"
-            :tabindex="row === at.row && column === at.column ? 0 : -1"
-            :class="[
-              cell.level,
-              {
-                attention: cell.attention,
-                here: row === at.row && column === at.column,
-                own: ['locked', 'remembered'].includes(cell.kind),
-              },
-            ]"
-            :aria-selected="row === at.row && column === at.column"
-            @click="go(row, column)"
-            @focus="at = { row, column }"
-          >
-            <span class="line">
-              <LevelMark v-if="cell.level" :level="cell.level" bare />
-              <b class="figure">{{ short(person, cell) }}</b>
-            </span>
-            <span class="rung">{{ fit.shown(person, cell).name ?? '' }}</span>
-            <span v-if="NOTES[cell.kind]" class="note">{{ NOTES[cell.kind] }}</span>
-          </td>
-        </tr>
+      <tbody role="rowgroup">
+        <FitRow
+          v-for="(person, row) in people"
+          :key="person.id"
+          :fit="fit"
+          :person="person"
+          :stations="stations"
+          :column="row === here.row ? here.column : -1"
+          @look="(column: number) => look(row, column)"
+        />
       </tbody>
     </table>
   </div>
 </template>
 
 <style scoped>
+.scroll {
+  --who: 11.5rem;
+  --station: 6.2rem;
+  overflow: auto;
+  max-height: calc(100dvh - 2 * var(--space-4));
+}
+.grid,
+thead,
+tbody {
+  display: block;
+}
 .grid {
-  border-collapse: collapse;
-  width: 100%;
+  min-width: calc(var(--who) + var(--stations) * var(--station));
 }
-th,
-td {
-  text-align: left;
-  vertical-align: top;
-  padding: var(--space-1) var(--space-2);
-  border-bottom: 1px solid var(--rule-soft);
-}
-thead th {
-  font-size: var(--size--1);
-  color: var(--ink-soft);
-  border-bottom: 2px solid var(--ink);
+thead {
   position: sticky;
   top: 0;
-  background: var(--paper);
+  z-index: 2;
 }
-tbody th {
+thead tr {
+  display: grid;
+  grid-template-columns: var(--columns);
+  background: var(--paper);
+  border-bottom: 2px solid var(--ink);
+}
+thead th {
+  text-align: left;
+  padding: var(--space-1) var(--space-2);
+  font-size: var(--size--1);
+  color: var(--ink-soft);
+  overflow-wrap: break-word;
+}
+thead th:first-child {
   position: sticky;
   left: 0;
   background: var(--paper);
-  min-width: 9.5rem;
-  max-width: 13rem;
-  z-index: 1;
-}
-td {
-  min-width: 5.6rem;
-  cursor: pointer;
-}
-td.here {
-  background: var(--accent-wash);
-}
-td.attention {
-  border-left: 4px solid var(--warn);
-}
-th.attention {
-  border-left: 4px solid var(--warn);
-}
-.line {
-  display: flex;
-  gap: 0.35em;
-  align-items: center;
-}
-.figure {
-  white-space: nowrap;
-  font-size: var(--size-1);
-}
-.rung,
-.flag,
-.note {
-  display: block;
-  font-size: 0.75rem;
-  line-height: 1.2;
-  font-weight: 400;
-}
-.flag {
-  color: var(--ink-soft);
-}
-.note {
-  color: var(--warn);
-  font-weight: 600;
-}
-td.own .note {
-  color: var(--note);
 }
 @media (max-width: 44rem) {
-  tbody th {
-    min-width: 7rem;
-    max-width: 7rem;
-    overflow-wrap: anywhere;
+  .scroll {
+    --who: 7.4rem;
+    max-height: none;
   }
 }
 @media print {
-  .flag {
-    display: none;
+  .scroll {
+    overflow: visible;
+    max-height: none;
+  }
+  .grid {
+    display: table;
+    width: 100%;
+    border-collapse: collapse;
+  }
+  thead {
+    display: table-header-group;
+  }
+  tbody {
+    display: table-row-group;
+  }
+  thead tr {
+    display: table-row;
   }
 }
 </style>

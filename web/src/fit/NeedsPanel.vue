@@ -7,14 +7,16 @@ import type { Fit } from './useFit'
 // The circuit's three lane targets beside what this roster needs. Taken into the
 // class's own copy; the circuit stays as it is.
 const props = defineProps<{ fit: Fit }>()
-const needs = computed(() => (props.fit.sheet.value?.needs ?? []).filter((need) => need.changes))
+// The list as it came, so that one person's new row does not draw the table anew.
+const told = computed(() => props.fit.sheet.value?.needs)
+const needs = computed(() => (told.value ?? []).filter((need) => need.changes))
 const names = computed(
   () => new Map(props.fit.sheet.value?.stations.map((held) => [`${held.block}/${held.station}`, held.name]) ?? []),
 )
 const picked = ref<string[]>([])
 watch(needs, (list) => (picked.value = picked.value.filter((key) => list.some((need) => need.key === key))))
 const all = computed(() => needs.value.length > 0 && picked.value.length === needs.value.length)
-const words = (target: { name: string | null; target: string }) => `${target.name}: ${target.target}`
+const words = (asked: { name: string | null; target: string }) => [asked.name, asked.target].filter(Boolean).join(': ')
 </script>
 
 <template>
@@ -78,6 +80,8 @@ const words = (target: { name: string | null; target: string }) => `${target.nam
 
 <style scoped>
 .needs {
+  content-visibility: auto;
+  contain-intrinsic-height: auto 30rem;
   border-top: 2px solid var(--ink);
   margin-top: var(--space-5);
   padding-top: var(--space-3);

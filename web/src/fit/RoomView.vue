@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { FitCell, FitPerson, FitStation } from '@/api/types'
 import { LEVELS } from '@/api/types'
-import LevelMark from '@/components/LevelMark.vue'
+import LevelTally from '@/components/LevelTally.vue'
 import type { Fit } from './useFit'
 
 // The room, station by station: which rung lies where, who stands at it, and
@@ -49,7 +49,7 @@ function groups(station: FitStation) {
       <div v-for="part in groups(station).levels" :key="part.level">
         <div v-for="group in part.rungs" :key="group.rung ?? ''" class="group">
           <p>
-            <LevelMark :level="part.level" bare /> <b>{{ group.rung }}</b>{{ ' '
+            <LevelTally :level="part.level" /> <b>{{ group.rung }}</b>{{ ' '
             }}<span class="quiet">{{ group.target }}</span>
           </p>
           <p class="small">

@@ -1,9 +1,9 @@
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { promiseTimeout, useDebounceFn } from '@vueuse/core'
-import { computed, ref, shallowRef, watch } from 'vue'
+import { computed, ref, shallowReactive, shallowRef, watch } from 'vue'
 import { api, ask, Unreachable } from '@/api/client'
 import { useMovements } from '@/api/queries'
-import type { FitCell, FitPerson, FitSheet, Variation } from '@/api/types'
+import type { FitCell, FitPerson, FitSheet, FitStation, Variation } from '@/api/types'
 import { useAttempt } from '@/composables/useAttempt'
 
 const RETRY_MS = 2000
@@ -27,9 +27,9 @@ export function useFit(id: string) {
     queryFn: () => ask(api.GET('/api/classes/{id}/fit', { params: { path: { id } } })),
   })
   const sheet = shallowRef<FitSheet | null>(null)
-  /** Cells that are on their way to the server, with what they will hold. */
-  const pending = shallowRef(new Map<string, Choice>())
-  watch(query.data, (data) => data && !pending.value.size && (sheet.value = data), { immediate: true })
+  /** Cells that are on their way to the server, with what they will hold; each cell follows its own entry. */
+  const pending = shallowReactive(new Map<string, Choice>())
+  watch(query.data, (data) => data && !pending.size && (sheet.value = data), { immediate: true })
   /** The server does not answer: choices are kept here and sent when it does. */
   const away = ref(false)
   /** Sent one after the other, so that the last answer is of the last choice. */
@@ -39,6 +39,12 @@ export function useFit(id: string) {
     () => new Map((movements.data.value ?? []).flatMap((movement) => movement.ladder.map((rung) => [rung.id, rung]))),
   )
   const keyOf = (person: FitPerson, cell: FitCell) => `${person.id}/${cell.block}/${cell.station}`
+
+  /** Somebody's cells in the order of the stations that are shown. */
+  function cellsOf(person: FitPerson, stations: FitStation[]): FitCell[] {
+    const held = new Map(person.cells.map((cell) => [`${cell.block}/${cell.station}`, cell]))
+    return stations.flatMap((station) => held.get(`${station.block}/${station.station}`) ?? [])
+  }
 
   function ladderOf(cell: FitCell): Variation[] {
     const station = sheet.value?.stations.find((held) => held.block === cell.block && held.station === cell.station)
@@ -61,7 +67,7 @@ export function useFit(id: string) {
   function send(person: FitPerson, cell: FitCell, choice: Choice | null) {
     const key = keyOf(person, cell)
     const mine = choice ?? {}
-    pending.value = new Map(pending.value).set(key, mine)
+    pending.set(key, mine)
     const params = { path: { id, person: person.id, block: cell.block, station: cell.station } }
     const telling = async () =>
       choice
@@ -70,11 +76,11 @@ export function useFit(id: string) {
     queue = queue.then(() =>
       attempt(async () => {
         // A later choice for the same cell may be on its way by now.
-        while (pending.value.get(key) === mine) {
+        while (pending.get(key) === mine) {
           try {
             const row = await telling()
             away.value = false
-            if (pending.value.get(key) === mine) takeRow(row.person)
+            if (pending.get(key) === mine) takeRow(row.person)
             return
           } catch (error) {
             if (!(error instanceof Unreachable)) throw error
@@ -83,10 +89,7 @@ export function useFit(id: string) {
           }
         }
       }).finally(() => {
-        if (pending.value.get(key) !== mine) return
-        const rest = new Map(pending.value)
-        rest.delete(key)
-        pending.value = rest
+        if (pending.get(key) === mine) pending.delete(key)
       }),
     )
     return queue
@@ -94,7 +97,7 @@ export function useFit(id: string) {
 
   /** What the cell holds, or will hold as soon as the server has answered. */
   function shown(person: FitPerson, cell: FitCell) {
-    const waiting = pending.value.get(keyOf(person, cell))
+    const waiting = pending.get(keyOf(person, cell))
     if (!waiting) return { variation: cell.variation, number: cell.number, name: cell.name, waiting: false }
     const variation = waiting.variation ?? cell.variation
     return {
@@ -127,7 +130,7 @@ export function useFit(id: string) {
       take(await ask(api.POST('/api/classes/{id}/needs', { params: { path: { id } }, body: { take: keys } }))),
     )
 
-  return { query, sheet, pending, away, errors, keyOf, ladderOf, shown, send, rung, number, needs, rungs }
+  return { query, sheet, away, errors, cellsOf, ladderOf, shown, send, rung, number, needs, rungs }
 }
 
 export type Fit = ReturnType<typeof useFit>

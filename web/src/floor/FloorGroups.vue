@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { LEVELS, type BlockPreview } from '@/api/types'
-import LevelMark from '@/components/LevelMark.vue'
+import LevelTally from '@/components/LevelTally.vue'
 import type { useVersions } from './useVersions'
 
 // Groups that move on together: at which station each stands now, or goes to next.
@@ -29,7 +29,7 @@ const rows = computed(() =>
       <p class="number">Group {{ row.number }}</p>
       <p class="name">{{ versions.name(preview.id, row.station) }}</p>
       <p v-for="level in LEVELS" :key="level" class="version">
-        <LevelMark :level="level" bare />
+        <LevelTally :level="level" />
         {{ versions.version(preview.id, row.station, level).name }},
         {{ versions.version(preview.id, row.station, level).target }}
       </p>

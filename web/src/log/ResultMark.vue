@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import LevelMark from '@/components/LevelMark.vue'
+import LevelTally from '@/components/LevelTally.vue'
 import type { LogSheet } from '@/api/types'
 
 // What somebody did at a station, in a cell: the level's strokes, the reps, what was left.
@@ -10,7 +10,7 @@ defineProps<{ result: LogSheet['attendances'][number]['results'][number] | undef
   <span v-if="!result" class="quiet">–</span>
   <span v-else-if="result.skipped">left out</span>
   <span v-else>
-    <LevelMark :level="result.level" bare /> {{ result.reps ?? '' }}
+    <LevelTally :level="result.level" /> {{ result.reps ?? '' }}
     <span v-if="result.reps_left !== null" class="small">({{ result.reps_left }} left)</span>
   </span>
 </template>

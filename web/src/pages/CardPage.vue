@@ -4,7 +4,7 @@ import { computed } from 'vue'
 import { useRoute } from 'vue-router'
 import { api, ask } from '@/api/client'
 import { dayText } from '@/components/clockText'
-import LevelMark from '@/components/LevelMark.vue'
+import LevelTally from '@/components/LevelTally.vue'
 import PageState from '@/components/PageState.vue'
 import PositionFigure from '@/components/PositionFigure.vue'
 
@@ -39,9 +39,7 @@ const blocks = computed(() => {
           <article v-for="(station, index) in part.stations" :key="index">
             <PositionFigure v-if="station.position" :position="station.position" class="figure-small" />
             <div>
-              <h3>
-                <LevelMark v-if="station.level" :level="station.level" bare /> {{ station.name ?? station.station }}
-              </h3>
+              <h3><LevelTally v-if="station.level" :level="station.level" /> {{ station.name ?? station.station }}</h3>
               <p class="target">
                 {{ station.target }}<span v-if="station.rounds > 1" class="quiet"> × {{ station.rounds }} rounds</span>
               </p>

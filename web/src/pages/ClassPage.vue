@@ -145,7 +145,7 @@ useShortcuts([
 
         <Dialog v-model:visible="editing" modal header="When and where" :style="{ width: 'min(40rem, 96vw)' }">
           <form @submit.prevent="save">
-            <ClassForm v-model="fields" :errors="errors" :instructors="held.data.value.instructors" />
+            <ClassForm v-model="fields" :errors="errors" />
             <div class="row end"><Button type="submit" label="Save" :loading="busy" /></div>
           </form>
         </Dialog>

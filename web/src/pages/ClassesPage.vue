@@ -49,9 +49,6 @@ const workoutId = ref<string | null>(null)
 const weeks = ref<Typed>(1)
 const everybody = ref(true)
 const ready = computed(() => (workouts.data.value ?? []).filter((workout) => workout.ready))
-const instructors = computed(() =>
-  session.session ? [{ id: session.session.instructor.id, name: session.session.instructor.name }] : [],
-)
 
 function openNew() {
   fields.value = { ...emptyFields(), leaderId: session.session?.instructor.id ?? null }
@@ -196,7 +193,7 @@ useShortcuts([
         <p v-if="errors.get('/workout_id')" class="small warn-text" role="alert">
           The circuit {{ errors.get('/workout_id') }}
         </p>
-        <ClassForm v-model="fields" :errors="errors" :instructors="instructors" />
+        <ClassForm v-model="fields" :errors="errors" />
         <p class="row">
           <NumberField v-model="weeks" label="Weekly, how many times" :error="weeksError" />
           <label class="row small"

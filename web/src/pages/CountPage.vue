@@ -9,7 +9,7 @@ import { api, ask } from '@/api/client'
 import { useMovements } from '@/api/queries'
 import NumberField from '@/board/NumberField.vue'
 import type { Typed } from '@/board/document'
-import LevelMark from '@/components/LevelMark.vue'
+import LevelTally from '@/components/LevelTally.vue'
 import PageState from '@/components/PageState.vue'
 import { nextSet } from '@/floor/nextSet'
 import { useTicks } from '@/floor/useTicks'
@@ -129,7 +129,7 @@ const roundsOf = (block: string, personId: string) =>
             <p class="small quiet">A tap for each round done.</p>
             <ul class="people">
               <li v-for="held in people.data.value ?? []" :key="held.id">
-                <span><LevelMark :level="held.lane" bare /> {{ held.name }}</span>
+                <span><LevelTally :level="held.lane" /> {{ held.name }}</span>
                 <Button
                   icon="pi pi-minus"
                   variant="text"

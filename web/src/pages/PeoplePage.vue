@@ -12,6 +12,7 @@ import { usePeople } from '@/api/queries'
 import { LEVELS, type Level, type PersonRow } from '@/api/types'
 import LevelChoice from '@/components/LevelChoice.vue'
 import LevelMark from '@/components/LevelMark.vue'
+import { monthText } from '@/components/clockText'
 import PageState from '@/components/PageState.vue'
 import TextField from '@/components/TextField.vue'
 import { useAttempt } from '@/composables/useAttempt'
@@ -146,7 +147,7 @@ useShortcuts([
                 {{ SCREENING_WORDS[person.screening] }}
               </td>
               <td class="small quiet">{{ person.tags.join(', ') }}</td>
-              <td class="small quiet">{{ person.since ?? '–' }}</td>
+              <td class="small quiet">{{ person.since ? monthText(person.since) : '–' }}</td>
               <td>
                 <Button
                   :icon="archived ? 'pi pi-replay' : 'pi pi-inbox'"

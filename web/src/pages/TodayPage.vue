@@ -20,6 +20,9 @@ const { openRun, opening } = useOpenRun()
 const today = useQuery({ queryKey: ['today'], queryFn: () => ask(api.GET('/api/today')) })
 const data = computed(() => today.data.value)
 
+/** From so long before a class people are checked in; until then its fit is looked over. */
+const CHECK_IN_MS = 90 * 60_000
+
 /** The one thing to do next. */
 const next = computed(() => {
   const found = data.value
@@ -48,6 +51,16 @@ const next = computed(() => {
       detail: `Opened ${dayText(waiting.created_at)}, ${clockText(waiting.total_s)}`,
       go: () => router.push({ name: 'floor', params: { id: waiting.id } }),
     }
+  const coming = found.classes.find((held) => !held.run_id)
+  if (coming) {
+    const near = new Date(coming.starts_at ?? 0).getTime() - Date.now() < CHECK_IN_MS
+    return {
+      kind: near ? 'Check in' : 'Fit',
+      title: coming.title,
+      detail: `${dayText(coming.starts_at)}, ${plural(coming.coming, 'person').replace('persons', 'people')}`,
+      go: () => router.push({ name: near ? 'class' : 'fit', params: { id: coming.id } }),
+    }
+  }
   const ready = found.ready[0]
   if (ready)
     return {

@@ -3,7 +3,7 @@ import { scaleSqrt } from 'd3-scale'
 import { computed, ref } from 'vue'
 import Select from 'primevue/select'
 import type { Estimate, PersonWhole } from '@/api/types'
-import LevelMark from '@/components/LevelMark.vue'
+import LevelTally from '@/components/LevelTally.vue'
 import { readable } from '@/components/readable'
 
 // What an estimate predicts, fresh, at each rung of a pattern's ladders: a bar a
@@ -65,7 +65,7 @@ const trust = (held: Estimate) => (held.factor < 1 ? `counted at ${Math.round(he
         <figure v-for="ladder in estimate.ladders" :key="ladder.movement">
           <figcaption>{{ ladder.name }}</figcaption>
           <div v-for="rung in ladder.rungs" :key="rung.id" class="rung">
-            <span class="name small"><LevelMark :level="rung.levels[0]!" bare /> {{ rung.name }}</span>
+            <span class="name small"><LevelTally :level="rung.levels[0]!" /> {{ rung.name }}</span>
             <span class="track" aria-hidden="true"
               ><span class="bar" :class="rung.levels[0]" :style="{ width: `${width(rung.amount ?? 0)}%` }"></span
             ></span>

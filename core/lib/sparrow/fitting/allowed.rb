@@ -17,17 +17,14 @@ module Sparrow
       # @param standard [Option] what their level would be given here
       # @return [String, nil] why not: the person's own limits, today's soreness
       def limit(option)
-        option.rungs.each do |rung|
-          found = @participant.limits.find { |limit| limit.rules_out?(rung) }
-          return "spares: #{found.words}" if found
-          return "no hard landings with a sore #{Limits.words(@sore.first)}" if @sore.any? && rung.impact == "high"
-        end
-        nil
+        found = @participant.limits.find { |limit| option.rungs.any? { |rung| limit.rules_out?(rung) } } if @participant.limits.any?
+        return "spares: #{found.words}" if found
+        "no hard landings with a sore #{Limits.words(@sore.first)}" if @sore.any? && option.hard_landing?
       end
 
       # @return [String, nil] why not: what is in the room, and who is new
       def house(option, standard)
-        missing = (option.equipment - NOT_COUNTED).find { |piece| @kit&.fetch(piece, 0)&.zero? }
+        missing = missing(option.equipment) if @kit
         return "no #{missing} in the room" if missing
         return guarded(option, standard) if @participant.guarded?
         return unless option.rung&.prerequisite && option.demand > standard.demand
@@ -36,9 +33,14 @@ module Sparrow
 
       private
 
+      def missing(equipment)
+        equipment.each { |piece| return piece if @kit.fetch(piece, 0).zero? && !NOT_COUNTED.include?(piece) }
+        nil
+      end
+
       def guarded(option, standard)
         return "#{who}: nothing above their own level" if option.demand > standard.demand
-        "#{who}: no hard landings yet" if option.rungs.any? { |rung| rung.impact == "high" }
+        "#{who}: no hard landings yet" if option.hard_landing?
       end
 
       def who

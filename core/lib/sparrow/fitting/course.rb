@@ -7,8 +7,8 @@ module Sparrow
     class Course
       Place = Struct.new(:index, :block, :station)
       # One set of one lane. +turn+ counts its sets at the place from 0; +part+ is
-      # the share of the number that is done in this set.
-      Visit = Struct.new(:place, :turn, :round, :rest_keep, :work_keep, :work_s, :part)
+      # the share of the number that is done in this set; sets of one +kind+ ask the same.
+      Visit = Struct.new(:place, :turn, :round, :rest_keep, :work_keep, :work_s, :part, :kind)
 
       attr_reader :places, :catalogue, :reserve, :timeline
 
@@ -22,7 +22,7 @@ module Sparrow
         @at = @places.to_h { |place| [[place.block.id, place.station.id], place] }
         @visits = {}
         @options = {}
-        @loads = {}
+        @loads = {}.compare_by_identity
         @keeps = Hash.new { |hash, seconds| hash[seconds] = seconds.positive? ? Math.exp(-seconds / Capacity::RECOVERY_S) : 1.0 }
       end
 
@@ -44,6 +44,15 @@ module Sparrow
         @options[index] ||= Options.new(@places[index].station, @house).all
       end
 
+      # What a level is asked at a place.
+      # @return [Option]
+      def standard(index, level)
+        (@standards ||= {})[[index, level]] ||= begin
+          own = @places[index].station.at(level)
+          options(index).find { |option| option.level == level && option.rung == own.variation } || option(index, own.variation, level)
+        end
+      end
+
       # @return [Option] a rung of any ladder, with the number that suits the level's
       def option(index, rung, level)
         Options.new(@places[index].station, @house).of(rung, level)
@@ -62,8 +71,7 @@ module Sparrow
       # What one set asks, the same for everybody who is given it.
       # @return [Array<Capacity::Load>]
       def loads(option, visit)
-        known = @loads[option.object_id] ||= [option, {}]
-        known.last[[visit.round, visit.work_s, visit.part]] ||= work(option, visit)
+        (@loads[option] ||= {})[[visit.round, visit.work_s, visit.part]] ||= work(option, visit)
       end
 
       # @return [Float] what is left of a tiredness after so many seconds
@@ -92,8 +100,10 @@ module Sparrow
       def lay_out(lane, order)
         now_s = 0
         turns = Hash.new(0)
+        kinds = {}
         raw(lane, order).map do |place, round, start_s, work_s, part|
-          visit = Visit.new(place.index, turns[place.index], round, keep([start_s - now_s, 0].max), keep(work_s), work_s, part)
+          kind = kinds[[place.index, (round if place.station.counts), work_s, part]] ||= kinds.size
+          visit = Visit.new(place.index, turns[place.index], round, keep([start_s - now_s, 0].max), keep(work_s), work_s, part, kind)
           turns[place.index] += 1
           now_s = start_s + work_s
           visit

@@ -4,7 +4,7 @@ module Sparrow
   module Fitting
     # The circuit's three lane targets beside what this roster really needs: for
     # each lane the rung that most of it was given, and the highest number that
-    # leaves all of those their reserve.
+    # leaves all of those their reserve. A compound keeps its parts.
     class Needs
       # A number is raised to no more than this many times the circuit's own.
       MOST_TIMES = 2
@@ -17,31 +17,34 @@ module Sparrow
         @sheet = sheet
       end
 
-      # @return [Array<Row>] of every lane that somebody follows, at every place with a ladder
+      # @return [Array<Row>] of every lane that somebody follows, at every place
       def rows
-        @sheet.course.places.flat_map { |place| place.station.movement ? Level::ALL.filter_map { |level| row(place, level) } : [] }
+        @sheet.course.places.flat_map { |place| Level::ALL.filter_map { |level| row(place, level) } }
       end
 
       private
 
       def row(place, level)
-        lane = @sheet.settled.select { |settle| settle.participant.lane == level && settle.given[place.index].option&.rung }
+        lane = @sheet.settled.select { |settle| settle.participant.lane == level && settle.given[place.index].option }
         return if lane.empty?
         standard = @sheet.course.option(place.index, place.station.at(level).variation, level)
         to = wanted(place, level, lane)
-        planned = lane.count { |settle| settle.given[place.index].option.then { |option| option.rung == standard.rung && option.number == standard.number } }
+        planned = lane.count { |settle| settle.given[place.index].option.then { |option| option.rungs == standard.rungs && option.number == standard.number } }
         Row.new(place, level, lane.size, planned, standard, to, patch(place, level, standard, to))
       end
 
-      # Of the ladder only: somebody's own substitute is no lane's target.
       def wanted(place, level, lane)
-        own = lane.select { |settle| settle.given[place.index].option.rung.movement_id == place.station.movement.id }
-        return @sheet.course.option(place.index, place.station.at(level).variation, level) if own.empty?
-        by_rung = own.group_by { |settle| settle.given[place.index].option.rung }
-        rung, people = by_rung.max_by { |candidate, held| [held.size, -candidate.demand_value] }
-        option = @sheet.course.option(place.index, rung, level)
+        given = lane.to_h { |settle| [settle, settle.given[place.index].option] }.select { |_, option| own?(place, option, level) }
+        return @sheet.course.option(place.index, place.station.at(level).variation, level) if given.empty?
+        people = given.keys.group_by { |settle| given[settle].rung&.id }.values.max_by { |held| [held.size, -given[held.first].demand] }
+        option = @sheet.course.option(place.index, given[people.first].rung, level)
         number = number(place, option, people)
         number ? option.asking(number) : option
+      end
+
+      # Somebody's own substitute is no lane's target, nor are another level's parts.
+      def own?(place, option, level)
+        place.station.movement ? option.rung&.movement_id == place.station.movement.id : option.level == level
       end
 
       # @return [Integer, nil] nil where the rung is asked for without a number, or its total decides
@@ -59,7 +62,7 @@ module Sparrow
 
       # Steps and jumps have seconds enough for far more than anybody should do of them.
       def most_times(option)
-        Capacity::BY_TIME.include?(option.rung.pattern) ? 1 : MOST_TIMES
+        option.rungs.any? { |rung| Capacity::BY_TIME.include?(rung.pattern) } ? 1 : MOST_TIMES
       end
 
       def fits(place, option)

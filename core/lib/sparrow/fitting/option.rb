@@ -33,7 +33,17 @@ module Sparrow
 
       # @return [Array<String>] pieces that one person needs
       def equipment
-        rungs.flat_map(&:equipment)
+        rung ? rung.equipment : rungs.flat_map(&:equipment)
+      end
+
+      # @return [Array<String>] joints that it loads
+      def joints
+        rung ? rung.joints : rungs.flat_map(&:joints)
+      end
+
+      # @return [Boolean] whether any of it lands hard
+      def hard_landing?
+        rung ? rung.impact == "high" : rungs.any? { |part| part.impact == "high" }
       end
 
       # @return [Array<Catalogue::Variation>]

@@ -104,7 +104,7 @@ module Sparrow
       end
 
       def sore
-        (@cell.option.rungs.flat_map(&:joints) & @person.sore).first
+        (@cell.option.joints & @person.sore).first
       end
 
       def pattern

@@ -18,7 +18,7 @@ module Sparrow
         @participant = participant
         @allowed = Allowed.new(participant, kit)
         @walk = Walk.new(course, course.visits(participant.lane, order), participant.estimates.profile(state: participant.state), sore: participant.sore)
-        @standards = course.places.map { |place| standard(place.index) }
+        @standards = course.places.map { |place| course.standard(place.index, level_at(place)) }
         @barred = {}.compare_by_identity
         @free = {}
         @without_limits = {}
@@ -101,14 +101,15 @@ module Sparrow
       # What the level itself would be given.
       # @return [Option]
       def standard(index)
-        place = @course.places[index]
-        pattern = place.station.movement&.pattern
-        level = pattern ? participant.level(pattern) : participant.lane
-        own = place.station.at(level)
-        @course.options(index).find { |option| option.level == level && option.rung == own.variation } || @course.option(index, own.variation, level)
+        @standards[index]
       end
 
       private
+
+      def level_at(place)
+        pattern = place.station.movement&.pattern
+        pattern ? participant.level(pattern) : participant.lane
+      end
 
       # Where nothing has changed since it was looked at, the answer would be the same.
       def look_at(place)

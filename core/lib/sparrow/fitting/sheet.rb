@@ -24,14 +24,24 @@ module Sparrow
 
       # @return [Array<Cell>] of one person, in the order of the class
       def cells(participant_id)
-        settle = @settled.find { |held| held.participant.id == participant_id }
-        @course.places.map { |place| Cell.new(settle, place, @course, @moved.find { |move| move.place == place && move.participant.id == participant_id }) }
+        settle = by_person.fetch(participant_id)
+        moved = moved_of.fetch(participant_id, [])
+        @course.places.map { |place| Cell.new(settle, place, @course, moved.find { |move| move.place.equal?(place) }) }
       end
 
       # @return [Array<Settle>]
       attr_reader :settled
 
       private
+
+      def by_person
+        @by_person ||= @settled.to_h { |settle| [settle.participant.id, settle] }
+      end
+
+      # @return [Hash{String => Array<Moved>}] by person, once all has been shared out
+      def moved_of
+        @moved_of ||= @moved.group_by { |move| move.participant.id }
+      end
 
       def share
         moments.each { |moment| arrange(moment) }

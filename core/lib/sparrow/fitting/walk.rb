@@ -9,6 +9,7 @@ module Sparrow
     class Walk
       PATTERNS = Catalogue::Movement::PATTERNS.each_with_index.to_h.freeze
       SHARES = Catalogue::Movement::PATTERNS.map { |one| Catalogue::Movement::PATTERNS.map { |other| Capacity::Fatigue.share(one, other) }.freeze }.freeze
+      NEVER = [].freeze
       # One load of one set: +most+ fresh, nil where nothing is known; +added+ what
       # the set takes of it; +keep+ what others keep of their tiredness meanwhile.
       Entry = Struct.new(:pattern, :most, :asked, :added, :keep, :by_time, :open)
@@ -61,17 +62,19 @@ module Sparrow
       # @return [Array<Look>] every set here, in order
       def looks(index, option)
         own = entries(index, option)
-        patterns(own).flat_map do |pattern|
-          found = []
+        found = []
+        asked = patterns(own)
+        asked.each do |pattern|
           follow(pattern, index, own) { |visit, available, entry| found << Look.new(visit.round, available, entry.asked, entry.by_time, entry.open) }
-          found
-        end.sort_by.with_index { |look, at| [look.round, at] }
+        end
+        (asked.size > 1) ? found.sort_by.with_index { |look, at| [look.round, at] } : found
       end
 
       private
 
       def patterns(own)
-        return [own.first.first.pattern].select { own.first.first.most } if own.size.positive? && own.first.size == 1
+        single = own.first if own.any? && own.first.size == 1
+        return single.first.most ? [single.first.pattern] : [] if single
         own.flatten.select(&:most).map(&:pattern).uniq
       end
 
@@ -126,16 +129,15 @@ module Sparrow
 
       # @return [Array<Array<Entry>>] of each turn
       def entries(index, option)
-        (@entries[index] ||= {})[option.object_id] ||= begin
+        (@entries[index] ||= {}.compare_by_identity)[option] ||= begin
           kept = {}
-          @at.fetch(index, []).map { |visit| kept[[visit.work_s, (visit.round if @course.places[index].station.counts), visit.part]] ||= turn(option, visit) }
-            .tap { (@held ||= []) << option } # the id is a key only while the object lives
+          @at.fetch(index, NEVER).map { |visit| kept[visit.kind] ||= turn(option, visit) }
         end
       end
 
       def turn(option, visit)
         found = @course.loads(option, visit)
-        weak = (option.rungs.flat_map(&:joints) & @sore).any? ? Capacity::Estimate::SORE : 1
+        weak = (@sore.any? && (option.joints & @sore).any?) ? Capacity::Estimate::SORE : 1
         keep = @course.keep(visit.work_s / found.size.to_f)
         found.map { |load| entry(load, weak, keep, option.unit == "open") }
       end
