@@ -74,7 +74,7 @@ const newcomer = () =>
   <section aria-label="Roster" class="roster">
     <h2>Who comes</h2>
     <div v-if="held.roster.length" class="scroll-x" tabindex="0" role="region" aria-label="Roster: table">
-      <table class="ledger">
+      <table class="ledger stacks">
         <thead>
           <tr>
             <th scope="col">Name</th>
@@ -134,7 +134,7 @@ const newcomer = () =>
                 :options="JOINTS"
                 option-value="value"
                 option-label="label"
-                placeholder="–"
+                placeholder="not sore"
                 size="small"
                 :show-toggle-all="false"
                 :aria-label="`${line.name}: sore where`"

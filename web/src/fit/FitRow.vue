@@ -85,13 +85,13 @@ tr {
   grid-template-columns: var(--columns);
   content-visibility: auto;
   contain-intrinsic-height: auto 4.5rem;
+  border-bottom: 1px solid var(--rule-soft);
 }
 th,
 td {
   text-align: left;
   padding: var(--space-1) var(--space-2);
   border-left: 4px solid transparent;
-  border-bottom: 1px solid var(--rule-soft);
   overflow-wrap: break-word;
 }
 th {

@@ -126,7 +126,7 @@ useShortcuts([
       >
         <h2>{{ part.title }}</h2>
         <div v-if="part.held.length" class="scroll-x" tabindex="0" role="region" :aria-label="`${part.title}: table`">
-          <table class="ledger">
+          <table class="ledger stacks">
             <thead>
               <tr>
                 <th scope="col">When</th>
@@ -151,7 +151,7 @@ useShortcuts([
                   {{ clockText(held.total_s)
                   }}<span v-if="held.slot_minutes" class="small quiet"> of {{ held.slot_minutes }} min</span>
                 </td>
-                <td class="number">{{ held.coming }}</td>
+                <td class="number">{{ held.coming }}<span class="stacked-only small quiet"> coming</span></td>
                 <td>
                   <RouterLink
                     v-if="part.title === 'Coming'"

@@ -124,7 +124,7 @@ useShortcuts([
         <span class="quiet small" role="status">{{ shown.length === 1 ? '1 person' : `${shown.length} people` }}</span>
       </div>
       <div v-if="shown.length" class="scroll-x" tabindex="0" role="region" aria-label="People">
-        <table class="ledger">
+        <table class="ledger stacks">
           <thead>
             <tr>
               <th scope="col">Name</th>

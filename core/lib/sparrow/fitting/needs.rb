@@ -62,7 +62,7 @@ module Sparrow
 
       # Steps and jumps have seconds enough for far more than anybody should do of them.
       def most_times(option)
-        option.rungs.any? { |rung| Capacity::BY_TIME.include?(rung.pattern) } ? 1 : MOST_TIMES
+        (option.rungs.any? { |rung| Capacity::BY_TIME.include?(rung.pattern) }) ? 1 : MOST_TIMES
       end
 
       def fits(place, option)
