@@ -13,6 +13,7 @@ RSpec.describe "Classes" do
     find("body").send_keys("n")
     within("[role=dialog]") do
       choose_option("Circuit", "Slipway Holds")
+      choose_option("Who leads", "Emeka Thorsby")
       retype("Slot", 9999)
       retype("Weekly, how many times", 0)
       expect(page).to have_css("[role=alert]", text: "must be a whole number from 1 to 26")
@@ -26,6 +27,7 @@ RSpec.describe "Classes" do
     end
     expect(page).to have_css("h1", text: "Slipway Holds")
     expect(page).to have_css("tbody tr", count: 14)
+    expect(page).to have_content("Emeka Thorsby")
     visit "/classes"
     expect(page).to have_css("tr", text: "Slipway Holds", count: 2)
     find("tr", text: "Slipway Holds", match: :first).find("button[aria-label^='Call off']").click
@@ -76,6 +78,21 @@ RSpec.describe "Classes" do
     visit "/runs/#{run.id}/log"
     expect(page).to have_css("tbody tr", minimum: 10)
     expect(page).to have_no_content("Pavel Mumford")
+  end
+
+  it "show a check-in that did not reach the server as the server knows it" do
+    visit "/classes/#{coming.id}"
+    expect(page).to have_unchecked_field("Hamish Oduya is tired")
+    no_network
+    check "Hamish Oduya is tired"
+    expect(page).to have_content("That did not work")
+    expect(page).to have_unchecked_field("Hamish Oduya is tired")
+    sound_network
+    check "Hamish Oduya is tired"
+    expect(page).to have_checked_field("Hamish Oduya is tired")
+    expect { coming.roster.joins(:person).find_by(people: {name: "Hamish Oduya"}).tired }.to eventually_be(true)
+  ensure
+    sound_network
   end
 
   it "keep what two tabs change apart" do

@@ -67,7 +67,7 @@ RSpec.describe "What comes between" do
   end
 
   it "a run of a circuit that is changed afterwards stays what it was" do
-    within("section[aria-label=Next]") { click_button "Run" }
+    within("section[aria-label='Ready to run']") { click_button "Run", match: :first }
     expect(page).to have_button("Start")
     run = Server::Records::Run.order(:created_at).last
     run.workout.update!(title: "Something else", deleted_at: Time.now.utc)
@@ -78,7 +78,7 @@ RSpec.describe "What comes between" do
 
   it "a double press on Run opens one run" do
     before = Server::Records::Run.count
-    find("section[aria-label=Next] button").double_click
+    within("section[aria-label='Ready to run']") { find_button("Run", match: :first).double_click }
     expect(page).to have_button("Start")
     expect(Server::Records::Run.count).to eq(before + 1)
   end

@@ -5,9 +5,9 @@ require_relative "../support/browser"
 RSpec.describe "Today" do
   before { sign_in_as }
 
-  it "offers a run first, then its floor, then its log" do
-    expect(page).to have_css("h2", text: /\ARun: /)
-    within("section[aria-label=Next]") { click_button "Run" }
+  it "offers the class that comes first, then a run's floor, then its log" do
+    expect(page).to have_css("h2", text: "Coming: Lock-gate Tuesday")
+    within("section[aria-label='Ready to run']") { click_button "Run", match: :first }
     expect(page).to have_button("Start")
     visit "/"
     expect(page).to have_css("h2", text: /\AStart: /)
@@ -19,9 +19,23 @@ RSpec.describe "Today" do
     expect(page).to have_css("h1", text: "Log: #{run.title}")
   end
 
+  it "checks people in as soon as the class is near, and runs a circuit where no class is planned" do
+    within("section[aria-label=Next]") { click_button "Fit sheet" }
+    expect(page).to have_css("h1", text: "Fit sheet")
+    classes = Server::Records::GroupClass.where(starts_at: Time.now.utc..)
+    classes.order(:starts_at).first.update!(starts_at: Time.now.utc + 3600)
+    visit "/"
+    within("section[aria-label=Next]") { click_button "Check in" }
+    expect(page).to have_css("h1", text: "Lock-gate Tuesday")
+    classes.update_all(cancelled_at: Time.now.utc)
+    visit "/"
+    within("section[aria-label=Next]") { click_button "Run" }
+    expect(page).to have_button("Start")
+  end
+
   it "lists drafts to finish, and puts a run away and back" do
     expect(page).to have_css("section[aria-label='Drafts to finish'] a", text: "Weir-side Saturday")
-    within("section[aria-label=Next]") { click_button "Run" }
+    within("section[aria-label='Ready to run']") { click_button "Run", match: :first }
     expect(page).to have_button("Start")
     visit "/"
     title = Server::Records::Run.order(:created_at).last.title

@@ -24,6 +24,11 @@ export function monthText(day: string): string {
   return new Date(`${day}T12:00`).toLocaleDateString('en-GB', { month: 'short', year: 'numeric' })
 }
 
+/** «1 person», «3 people». */
+export function peopleText(count: number): string {
+  return count === 1 ? '1 person' : `${count} people`
+}
+
 /** «1 round», «3 rounds». */
 export function plural(count: number, noun: string): string {
   return `${count} ${noun}${count === 1 ? '' : 's'}`

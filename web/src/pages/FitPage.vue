@@ -6,7 +6,7 @@ import { computed, ref } from 'vue'
 import { RouterLink, useRoute } from 'vue-router'
 import { useGroupClass } from '@/api/queries'
 import { LEVELS } from '@/api/types'
-import { dayText, plural } from '@/components/clockText'
+import { dayText, peopleText, plural } from '@/components/clockText'
 import PageState from '@/components/PageState.vue'
 import { plainKey, useShortcuts } from '@/composables/useShortcuts'
 import CellPanel from '@/fit/CellPanel.vue'
@@ -117,8 +117,7 @@ useShortcuts([
             <Select v-model="order" :options="ORDERS" option-value="value" option-label="label" aria-label="Order" />
             <label class="row small"><input v-model="all" type="checkbox" /> Warm-up and cool-down too</label>
             <span class="small quiet" role="status"
-              >{{ people.length === 1 ? '1 person' : `${people.length} people` }}, {{ attention }} to look at<template
-                v-if="fit.sheet.value.moved"
+              >{{ peopleText(people.length) }}, {{ attention }} to look at<template v-if="fit.sheet.value.moved"
                 >, {{ plural(fit.sheet.value.moved, 'cell') }} moved for want of kit</template
               ></span
             >

@@ -12,7 +12,7 @@ import { usePeople } from '@/api/queries'
 import { LEVELS, type Level, type PersonRow } from '@/api/types'
 import LevelChoice from '@/components/LevelChoice.vue'
 import LevelMark from '@/components/LevelMark.vue'
-import { monthText } from '@/components/clockText'
+import { monthText, peopleText } from '@/components/clockText'
 import PageState from '@/components/PageState.vue'
 import TextField from '@/components/TextField.vue'
 import { useAttempt } from '@/composables/useAttempt'
@@ -121,7 +121,7 @@ useShortcuts([
           aria-label="Tag"
         />
         <label class="row small"><ToggleSwitch v-model="archived" /> Those put away</label>
-        <span class="quiet small" role="status">{{ shown.length === 1 ? '1 person' : `${shown.length} people` }}</span>
+        <span class="quiet small" role="status">{{ peopleText(shown.length) }}</span>
       </div>
       <div v-if="shown.length" class="scroll-x" tabindex="0" role="region" aria-label="People">
         <table class="ledger stacks">

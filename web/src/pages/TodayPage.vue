@@ -5,7 +5,7 @@ import { useToast } from 'primevue/usetoast'
 import { computed } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
 import { api, ask, wording } from '@/api/client'
-import { clockText, dayText, plural } from '@/components/clockText'
+import { clockText, dayText, peopleText, plural } from '@/components/clockText'
 import PageState from '@/components/PageState.vue'
 import { useOpenRun } from '@/composables/useOpenRun'
 import { useUndoToast } from '@/composables/useUndoToast'
@@ -23,8 +23,16 @@ const data = computed(() => today.data.value)
 /** From so long before a class people are checked in; until then its fit is looked over. */
 const CHECK_IN_MS = 90 * 60_000
 
+interface Next {
+  kind: string
+  /** What stands on the button, where it is not the kind. */
+  button?: string
+  title: string
+  detail: string
+  go: () => unknown
+}
 /** The one thing to do next. */
-const next = computed(() => {
+const next = computed<Next | null>(() => {
   const found = data.value
   if (!found) return null
   const going = found.open_runs.find((run) => run.state === 'running')
@@ -55,9 +63,10 @@ const next = computed(() => {
   if (coming) {
     const near = new Date(coming.starts_at ?? 0).getTime() - Date.now() < CHECK_IN_MS
     return {
-      kind: near ? 'Check in' : 'Fit',
+      kind: near ? 'Check in' : 'Coming',
+      button: near ? 'Check in' : 'Fit sheet',
       title: coming.title,
-      detail: `${dayText(coming.starts_at)}, ${plural(coming.coming, 'person').replace('persons', 'people')}`,
+      detail: `${dayText(coming.starts_at)}, ${peopleText(coming.coming)}`,
       go: () => router.push({ name: near ? 'class' : 'fit', params: { id: coming.id } }),
     }
   }
@@ -108,7 +117,7 @@ async function discard(id: string, title: string) {
           <h2>{{ next.kind }}: {{ next.title }}</h2>
           <p class="quiet">{{ next.detail }}</p>
         </div>
-        <Button :label="next.kind" size="large" :loading="opening" @click="next.go" />
+        <Button :label="next.button ?? next.kind" size="large" :loading="opening" @click="next.go" />
       </section>
       <section v-else class="next" aria-label="Next">
         <div>
@@ -146,7 +155,7 @@ async function discard(id: string, title: string) {
           <ul class="lines">
             <li v-for="held in data.classes" :key="held.id">
               <RouterLink :to="{ name: 'class', params: { id: held.id } }">{{ held.title }}</RouterLink>
-              <span class="quiet small">{{ dayText(held.starts_at) }} · {{ held.coming }} people</span>
+              <span class="quiet small">{{ dayText(held.starts_at) }} · {{ peopleText(held.coming) }}</span>
               <RouterLink
                 class="small"
                 :to="{ name: 'fit', params: { id: held.id } }"
