@@ -7,6 +7,12 @@ module Server
     class Cards
       COLUMNS = 2
       ROWS = 2
+      PADDING = 10
+      # The largest type with which a card and the advice below it go in its frame.
+      SIZES = [12, 11, 10, 9, 8, 7, 6, 5].freeze
+      FOOT = 26
+      # A line of type; +above+ is the space before it, in points.
+      Line = Struct.new(:text, :size, :style, :color, :above)
 
       # @param starts_at [Time] by the clock on the wall there
       def initialize(group_class, fit, starts_at)
@@ -32,27 +38,52 @@ module Server
 
       def card(participant)
         @pdf.stroke_bounds
-        @pdf.bounding_box([10, @pdf.bounds.top - 10], width: @pdf.bounds.width - 20, height: @pdf.bounds.height - 20) do
-          @pdf.text(Page.safe(participant.name), size: 14, style: :bold)
-          @pdf.text(Page.safe("#{@class.title}, #{@starts_at.strftime("%-d %B, %H:%M")}"), size: 8, color: Page::SOFT)
+        @pdf.bounding_box([PADDING, @pdf.bounds.top - PADDING], width: @pdf.bounds.width - 2 * PADDING, height: @pdf.bounds.height - 2 * PADDING) do
+          put(Line.new(participant.name, 14, :bold, Page::INK, 0))
+          put(Line.new("#{@class.title}, #{@starts_at.strftime("%-d %B, %H:%M")}", 8, :normal, Page::SOFT, 0))
           @pdf.move_down(5)
-          cells(participant)
+          largest(participant).each { |line| put(line) }
           @pdf.move_down(4)
-          @pdf.text(Views::Card::ADVICE, size: 6.5, color: Page::SOFT)
+          put(Line.new(Views::Card::ADVICE, 7, :normal, Page::SOFT, 0))
         end
       end
 
-      def cells(participant)
-        cells = @fit.sheet.cells(participant.id)
-        size = (cells.size > 14) ? 6.5 : 8
-        cells.each { |cell| @pdf.text(line(cell), size: size, inline_format: false, leading: 1) }
+      def put(line)
+        @pdf.move_down(line.above)
+        @pdf.fill_color(line.color)
+        @pdf.text(Page.safe(line.text), size: line.size, style: line.style, leading: 1)
+        @pdf.fill_color(Page::INK)
       end
 
-      def line(cell)
-        return Page.safe("#{cell.place.station.name}: see your instructor") unless cell.option
+      # @return [Array<Line>] what they do, in the largest type that the card holds
+      def largest(participant)
+        cells = @fit.sheet.cells(participant.id)
+        sizes = SIZES.lazy.map { |size| lines(participant, cells, size) }
+        sizes.find { |lines| height(lines) <= @pdf.cursor - FOOT } || sizes.to_a.last
+      end
+
+      def height(lines)
+        lines.sum { |line| line.above + @pdf.height_of(Page.safe(line.text), size: line.size, style: line.style, leading: 1) }
+      end
+
+      def lines(participant, cells, size)
+        return [Line.new("Please speak with your instructor before you begin.", size, :bold, Page::INK, 0)] if participant.waits?
+        cells.chunk_while { |one, other| one.place.block == other.place.block }.flat_map do |block|
+          [Line.new(block.first.place.block.name, size * 0.8, :bold, Page::SOFT, 3), *block.flat_map { |cell| cell_lines(cell, size) }]
+        end
+      end
+
+      # What to do; in the main part also what makes it count.
+      def cell_lines(cell, size)
+        standard = cell.option&.rung&.standard if %w[main finisher].include?(cell.place.block.role)
+        [Line.new(words(cell), size, :normal, Page::INK, 0), (Line.new(standard, size * 0.7, :normal, Page::SOFT, 0) if standard)].compact
+      end
+
+      def words(cell)
+        return "#{cell.place.station.name}: see your instructor" unless cell.option
         rung = cell.option.rung
         rounds = cell.place.block.round_count
-        Page.safe("#{Page::MARKS[cell.level]}  #{rung ? rung.name : cell.place.station.name}: #{cell.target}#{" × #{rounds}" if rounds > 1}")
+        "#{Page::MARKS[cell.level]}  #{rung ? rung.name : cell.place.station.name}: #{cell.target}#{" × #{rounds}" if rounds > 1}"
       end
     end
   end

@@ -56,7 +56,7 @@ module Server
       end
 
       def cell(cell)
-        return "sit out" unless cell.option
+        return (cell.given.kind == "waits") ? "speak first" : "sit out" unless cell.option
         rung = cell.option.rung
         [Page::MARKS[cell.level], rung ? rung.name : cell.place.station.name, "\u2013", cell.short].compact.then { |parts| Page.safe(parts.join(" ")) }
       end

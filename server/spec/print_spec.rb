@@ -40,6 +40,17 @@ RSpec.describe Server::Print do
     expect(pages(cards(held))).to eq(2)
   end
 
+  it "tells who is to be spoken with to speak with their instructor, and nothing of why" do
+    held = gathered(workout_document(block), %w[Ada])
+    yes = Sparrow::Screening.questions.to_h { |question| [question["id"], true] }
+    held.roster.first.person.update!(health: {"screening" => {"answers" => yes, "answered_on" => "2026-11-01"}}, health_consent_at: Time.now.utc)
+    drawn = []
+    allow_any_instance_of(Prawn::Document).to receive(:text).and_wrap_original { |text, words, **options| drawn << words && text.call(words, **options) }
+    cards(Server::Records::GroupClass.find(held.id))
+    expect(drawn).to include("Please speak with your instructor before you begin.")
+    expect(drawn.join(" ")).not_to match(/screening|chest pain or pressure|Push-up/)
+  end
+
   it "prints names of any alphabet without a fault" do
     held = gathered(workout_document(block), ["Željko Łoś", "Ὀδυσσεύς", "田中", "O'Brien <b>"])
     expect([pages(sheet(held)), pages(cards(held))]).to eq([1, 1])
