@@ -10,6 +10,14 @@ RSpec.describe "The fit of anybody" do
     intervals(cells, work_s: random.rand(20..50), rest_s: rest_s, rounds: random.rand(1..4))
   end
 
+  # The same stations in any format whose visits are known beforehand.
+  def random_format
+    cells = movements.sample(random.rand(2..5), random: random).each_with_index.map { |movement, index| station("s#{index}", movement: movement) }
+    keys = [{"format" => "rounds", "rounds" => random.rand(1..4)}, {"format" => "amrap", "cap_s" => random.rand(120..600)}, {"format" => "chipper"},
+      {"format" => "every_minute", "rounds" => random.rand(1..3), "interval_s" => random.rand(45..90)}].sample(random: random)
+    {"id" => "main", "role" => "main", "stations" => cells, **keys}
+  end
+
   def random_person(scale: random.rand(0.2..3.0), limits: [], id: "anybody")
     measured = {"push_up.floor" => (12 * scale).round, "squat.parallel" => (30 * scale).round, "lunge_back.free" => (15 * scale).round,
                 "row.long" => (10 * scale).round, "sit_up.crunch" => (25 * scale).round, "plank.forearm" => (50 * scale).round,
@@ -32,8 +40,8 @@ RSpec.describe "The fit of anybody" do
   end
 
   it "never gives less to who can do more, all other cells as they are" do
-    500.times do
-      block = random_block
+    1000.times do |turn|
+      block = turn.even? ? random_block : random_format
       scale = random.rand(0.1..2.0)
       weaker = settle(block, random_person(scale: scale))
       stronger = settle(block, random_person(scale: scale * random.rand(1.05..1.6)))
@@ -42,8 +50,8 @@ RSpec.describe "The fit of anybody" do
   end
 
   it "never gives a harder rung because of a limit" do
-    500.times do
-      block = random_block
+    1000.times do |turn|
+      block = turn.even? ? random_block : random_format
       scale = random.rand(0.2..2.0)
       limits = Array.new(random.rand(1..2)) { limit(Sparrow::Limits::KINDS.sample(random: random), severity: %w[avoid gently].sample(random: random)) }
       free = settle(block, random_person(scale: scale))
@@ -55,7 +63,7 @@ RSpec.describe "The fit of anybody" do
   end
 
   it "never gives less for more rest" do
-    500.times do
+    1000.times do
       stations = movements.sample(3, random: random)
       state = random.dup
       short = random_block(rest_s: 10, stations: stations)
@@ -68,8 +76,8 @@ RSpec.describe "The fit of anybody" do
   end
 
   it "never loads what is to be avoided, and never asks for more than the model says is there" do
-    300.times do
-      block = random_block
+    600.times do |turn|
+      block = turn.even? ? random_block : random_format
       people = Array.new(3) do |index|
         kinds = Sparrow::Limits::KINDS.sample(random.rand(0..2), random: random)
         random_person(id: "p#{index}", limits: kinds.map { |kind| limit(kind) })
@@ -93,17 +101,30 @@ RSpec.describe "The fit of anybody" do
     fatigue = Sparrow::Capacity::Fatigue.new(Sparrow::Catalogue::Movement::PATTERNS)
     profile = somebody.estimates.profile
     now_s = 0
-    sheet.course.timeline.blocks.first.visits.fetch(somebody.lane).each do |visit|
-      fatigue.rest(visit.start_s - now_s)
-      now_s = visit.start_s + visit.work_s
+    sets(sheet.course.timeline.blocks.first, somebody.lane).each do |visit, start_s, work_s, part|
+      fatigue.rest(start_s - now_s)
+      now_s = start_s + work_s
       option = cells.find { |cell| cell.place.station == visit.station }.option
-      next fatigue.rest(visit.work_s) unless option
-      seconds = (option.unit == "work" && option.number) ? option.number : visit.work_s
+      next fatigue.rest(work_s) unless option
+      seconds = (option.unit == "work" && option.number) ? option.number : work_s
       load = Sparrow::Capacity::Load.of(option.take, (option.unit == "reps") ? option.number : 0, seconds).first
+      amount = load.amount * part
       most = load.by_time ? profile.seconds(load.pattern, load.demand) : profile.moves(load.pattern, load.demand)
-      next fatigue.rest(visit.work_s) unless most
-      yield fatigue.left(load.pattern) * most, load.amount.to_f, option.rung.id
-      fatigue.work(load.pattern, most.positive? ? load.amount.to_f / most : 1.0, visit.work_s)
+      next fatigue.rest(work_s) unless most
+      yield fatigue.left(load.pattern) * most, amount.to_f, option.rung.id
+      fatigue.work(load.pattern, most.positive? ? amount.to_f / most : 1.0, work_s)
+    end
+  end
+
+  # A total done in sets, with its short rests between, is met set by set.
+  def sets(line, lane)
+    line.visits.fetch(lane).flat_map do |visit|
+      next [[visit, visit.start_s, visit.work_s, 1]] unless visit.sets
+      start_s = visit.start_s
+      visit.sets.map do |count|
+        seconds = visit.take.set_s(count)
+        [visit, start_s, seconds, Rational(count, visit.sets.sum)].tap { start_s += seconds + line.block.set_rest_s }
+      end
     end
   end
 end
