@@ -7,9 +7,11 @@ module Server
 
     # @param group_class [Records::GroupClass]
     # @param only [String, nil] a person's id, where nobody else's history is wanted
-    def initialize(group_class, only: nil)
+    # @param document [Hash] the circuit, where it is a run's own copy
+    def initialize(group_class, only: nil, document: group_class.document)
       @class = group_class
       @only = only
+      @document = document
       @catalogue = group_class.studio.catalogue
       @date = group_class.starts_at.to_date
     end
@@ -21,7 +23,7 @@ module Server
 
     # @return [Sparrow::Timeline]
     def timeline
-      @timeline ||= Sparrow::Timeline.compile(Sparrow::Circuit.read(@class.document, catalogue: @catalogue))
+      @timeline ||= Sparrow::Timeline.compile(Sparrow::Circuit.read(@document, catalogue: @catalogue))
     end
 
     # @return [Sparrow::Fitting::Sheet]
@@ -53,7 +55,7 @@ module Server
     def participant(entry)
       person = entry.person
       Sparrow::Fitting::Participant.new(
-        id: person.id, name: person.name, lane: entry.lane, estimates: person.estimates(@date, catalogue: @catalogue), state: entry.tired ? "tired" : "fresh",
+        id: person.id, name: person.name, lane: entry.lane, estimates: person.estimates(@date, before: @class.starts_at, catalogue: @catalogue), state: entry.tired ? "tired" : "fresh",
         sore: entry.sore || [], limits: person.limits_on(@date), newcomer: person.new_on?(@date), screening: person.screening, choices: choices_of(person)
       )
     end

@@ -33,12 +33,14 @@ module Server
     private
 
     def replace(attendances)
+      @given = @run.given
       rows = checked(attendances)
       Records::Attendance.where(run_id: @run.id).delete_all
       rows.each do |given, person, results|
         attendance = @run.attendances.create!(
           studio_id: @run.studio_id, person: person, present: given["present"], lane: given.fetch("lane", person.lane),
-          **given.slice("effort", "pain", "note"), created_at: Time.now.utc
+          **given.slice("effort", "pain", "note"), created_at: Time.now.utc,
+          given: @given[person.id] && Records::Attendance.given_as_stored(@given[person.id])
         )
         insert(attendance, results)
       end
@@ -68,7 +70,7 @@ module Server
 
     def results(given, person, at, problems)
       return [] unless given["present"]
-      @run.sheet.results(given.fetch("lane", person.lane), given.fetch("exceptions", []), at: "#{at}/exceptions")
+      @run.sheet.results(given.fetch("lane", person.lane), given.fetch("exceptions", []), given: @given.fetch(person.id, {}), at: "#{at}/exceptions")
     rescue Sparrow::Refused => refused
       problems.concat(refused.problems)
       []

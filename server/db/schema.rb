@@ -10,7 +10,7 @@
 #
 # It's strongly recommended that you check this file into your version control system.
 
-ActiveRecord::Schema[7.2].define(version: 2026_11_25_000005) do
+ActiveRecord::Schema[7.2].define(version: 2026_11_25_000006) do
   # These are extensions that must be enabled in order to support this database
   enable_extension "plpgsql"
 
@@ -24,6 +24,7 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_25_000005) do
     t.text "pain"
     t.text "note"
     t.datetime "created_at", null: false
+    t.jsonb "given"
     t.index ["person_id"], name: "index_attendances_on_person_id"
     t.index ["run_id", "person_id"], name: "index_attendances_on_run_id_and_person_id", unique: true
     t.index ["run_id"], name: "index_attendances_on_run_id"
@@ -151,6 +152,8 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_25_000005) do
     t.integer "reps_left"
     t.boolean "skipped", default: false, null: false
     t.boolean "planned", default: true, null: false
+    t.integer "seconds"
+    t.integer "least"
     t.index ["attendance_id", "block", "station"], name: "index_results_on_attendance_id_and_block_and_station", unique: true
     t.index ["attendance_id"], name: "index_results_on_attendance_id"
     t.index ["studio_id"], name: "index_results_on_studio_id"

@@ -8,6 +8,17 @@ module Server
       belongs_to :person, class_name: "Server::Records::Person"
       encrypts :pain, :note
       has_many :results, class_name: "Server::Records::Result"
+
+      # @param cells [Hash{Array(String, String) => Sparrow::Logging::Given}]
+      # @return [Array<Hash>] as it is stored
+      def self.given_as_stored(cells)
+        cells.map { |(block, station), given| {"block" => block, "station" => station, **given.to_h} }
+      end
+
+      # @return [Hash{Array(String, String) => Sparrow::Logging::Given}]
+      def what_was_given
+        given.to_h { |cell| [cell.values_at("block", "station"), Sparrow::Logging::Given.read(cell.except("block", "station"))] }
+      end
     end
   end
 end

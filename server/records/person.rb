@@ -33,9 +33,10 @@ module Server
       end
 
       # @param today [Date]
+      # @param before [Time, nil] runs that began then or later are not known yet
       # @return [Sparrow::Capacity::Estimates]
-      def estimates(today, catalogue: studio.catalogue)
-        Sparrow::Capacity::Estimates.new(levels: levels, lane: lane, evidence: Evidence.of(self, catalogue), today: today)
+      def estimates(today, before: nil, catalogue: studio.catalogue)
+        Sparrow::Capacity::Estimates.new(levels: levels, lane: lane, evidence: Evidence.of(self, catalogue, before: before), today: today)
       end
 
       # Everything about them, gone: what only counts stays, without a name.

@@ -45,7 +45,27 @@ module Server
 
       # @return [Sparrow::Logging::Sheet]
       def sheet
-        @sheet ||= Sparrow::Logging::Sheet.new(Sparrow::Circuit.read(document, catalogue: studio.catalogue))
+        @sheet ||= Sparrow::Logging::Sheet.new(Sparrow::Circuit.read(document, catalogue: studio.catalogue), catalogue: studio.catalogue)
+      end
+
+      # What each person was given: as it was when the log was first written, else
+      # as the fit has it now.
+      # @return [Hash{String => Hash{Array(String, String) => Sparrow::Logging::Given}}] by person; empty without a class
+      def given
+        return {} unless group_class
+        logged = attendances.select(&:given).to_h { |attendance| [attendance.person_id, attendance.what_was_given] }
+        return logged if group_class.coming.all? { |entry| logged.key?(entry.person_id) }
+        fitted.merge(logged)
+      end
+
+      private
+
+      def fitted
+        sheet = ClassFit.new(group_class, document: document).sheet
+        sheet.settled.to_h do |settle|
+          cells = sheet.cells(settle.participant.id)
+          [settle.participant.id, cells.to_h { |cell| [[cell.place.block.id, cell.place.station.id], Sparrow::Logging::Given.of_cell(cell)] }]
+        end
       end
     end
   end

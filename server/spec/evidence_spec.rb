@@ -55,6 +55,22 @@ RSpec.describe Server::Evidence do
     expect(found).to eq([])
   end
 
+  it "is a target that was not met: so many were the most" do
+    result("push_up.floor", reps: 6, least: 8)
+    result("plank.forearm", station: "s2", seconds: 25, least: 40)
+    result("row.long", station: "s3", reps: 8, least: 8)
+    expect(found.map { |item| [item.pattern, item.yields, item.amount] }).to contain_exactly(["push", "reps", 6], ["trunk_bracing", "hold", 25])
+  end
+
+  it "leaves out what came when a class began, or later" do
+    result("push_up.floor", reps: 8, reps_left: 2)
+    tested("rows", "row.long", 9)
+    before = ->(time) { described_class.of(somebody.reload, Sparrow::Catalogue.house, before: time).map(&:pattern) }
+    expect(before.call(Time.utc(2026, 11, 17, 18, 30))).to eq(%w[pull])
+    expect(before.call(Time.utc(2026, 11, 17, 18, 31))).to contain_exactly("pull", "push")
+    expect(before.call(Time.utc(2026, 10, 31))).to eq([])
+  end
+
   it "passes over a test that the house no longer has" do
     somebody.benchmarks.create!(studio_id: studio.id, test: "arm_wrestling", variation: "push_up.floor", amount: 3, taken_on: Date.new(2026, 11, 1))
     expect(found).to eq([])

@@ -29,6 +29,49 @@ RSpec.describe Server::LogBook do
     expect(results.pluck(:level).uniq).to eq(%w[advanced])
   end
 
+  describe "of a class" do
+    let(:block) { intervals([station("p", movement: "push_up"), station("k", movement: "plank", levels: {"beginner" => {"hold_s" => 20}})], rounds: 2, work_s: 40, rest_s: 40) }
+    let(:held) do
+      workout = Server::Records::Workout.begin(studio, Sparrow::Preview.new(workout_document(block)), by: studio.instructors.first)
+      studio.group_classes.new(starts_at: Time.utc(2026, 11, 24, 18, 30)).tap do |group_class|
+        group_class.take(workout)
+        group_class.roster.create!(studio_id: studio.id, person: person, lane: "beginner")
+      end
+    end
+    let(:run) { Server::Records::Run.of_class(Server::Records::GroupClass.find(held.id), client_key: "class-key", by: studio.instructors.first) }
+
+    def choose(variation, number)
+      held.choices.find_or_initialize_by(person_id: person.id, block: "main", station: "p")
+        .update!(studio_id: studio.id, instructor: studio.instructors.first, movement: "push_up", variation: variation, number: number)
+    end
+
+    def push_ups
+      results.find_by(station: "p").slice(:variation, :reps, :least, :planned).values
+    end
+
+    it "holds what each person was given, and not their lane's own way" do
+      choose("push_up.wall", 7)
+      write
+      expect(push_ups).to eq(["push_up.wall", 7, 7, true])
+      expect(results.find_by(station: "k").seconds).to eq(20)
+    end
+
+    it "keeps what was given when the fit changes after it was logged" do
+      choose("push_up.wall", 7)
+      write
+      choose("push_up.wall", 12)
+      described_class.new(Server::Records::Run.find(run.id)).write("submission_id" => SecureRandom.uuid, "log_version" => 1,
+        "attendances" => [{"person_id" => person.id, "present" => true, "effort" => 5}])
+      expect(push_ups).to eq(["push_up.wall", 7, 7, true])
+    end
+
+    it "tells the log sheet what each was given" do
+      choose("push_up.wall", 7)
+      cell = Server::Views::LogSheet.new(run).to_h["people"].first["given"].first
+      expect(cell).to include("station" => "p", "variation" => "push_up.wall", "name" => "Wall push-up", "reps" => 7, "target" => "7 reps", "seconds" => nil)
+    end
+  end
+
   it "replaces the whole log, and leaves no row of the old one" do
     write({"exceptions" => [{"block" => "main", "station" => "s2", "skipped" => true}]})
     write({"present" => false})

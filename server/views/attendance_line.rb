@@ -10,7 +10,7 @@ module Server
       attribute(:name) { |attendance| attendance.person.name }
       attribute(:results) do |attendance|
         attendance.results.map do |result|
-          result.attributes.slice("block", "station", "level", "variation", "reps", "reps_left", "skipped", "planned")
+          result.attributes.slice("block", "station", "level", "variation", "reps", "seconds", "reps_left", "skipped", "planned")
         end
       end
     end

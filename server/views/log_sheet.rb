@@ -26,7 +26,15 @@ module Server
       # In the lane that they checked in with.
       def people
         lanes = @run.group_class ? @run.group_class.roster.to_h { |entry| [entry.person_id, entry.lane] } : {}
-        @run.people.sort_by(&:name).map { |person| PersonLine.new(person).to_h.merge("lane" => lanes.fetch(person.id, person.lane)) }
+        given = @run.given
+        @run.people.sort_by(&:name).map do |person|
+          PersonLine.new(person).to_h.merge("lane" => lanes.fetch(person.id, person.lane), "given" => given(given[person.id]))
+        end
+      end
+
+      # What the fit gave them, station by station; null where there was none.
+      def given(cells)
+        cells&.map { |(block, station), cell| {"block" => block, "station" => station, "level" => cell.level, **@run.sheet.shown(cell)} }
       end
     end
   end

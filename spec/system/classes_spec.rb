@@ -80,6 +80,33 @@ RSpec.describe "Classes" do
     expect(page).to have_no_content("Pavel Mumford")
   end
 
+  it "log what each person was given, or the rung that they did instead" do
+    visit "/classes/#{coming.id}"
+    click_button "Run it"
+    expect(page).to have_button("Start")
+    run = Server::Records::Run.order(:created_at).last
+    run.update!(started_at: Time.now.utc, finished_at: Time.now.utc)
+    given = run.given.fetch(Server::Records::Person.find_by!(name: "Dov Abernethy").id)
+    visit "/runs/#{run.id}/log"
+    click_button "Dov Abernethy: as planned; station by station"
+    (block, place), cell = given.find { |_, held| held.reps }
+    name = run.sheet.stations.find { |held| held["block"] == block && held["station"] == place }["name"]
+    expect(find(".exception", text: name, match: :first)).to have_content(Sparrow::Catalogue.house.variation(cell.variation).name)
+    find("[aria-label='Dov Abernethy, #{name}: what was done']").click
+    entry = all("[role=option]").last
+    chosen = entry.text.split("\n").first
+    standing_still(entry)
+    entry.click
+    click_button "Save the log"
+    expect(page).to have_button("Mend the log")
+    results = run.attendances.joins(:person).find_by!(people: {name: "Dov Abernethy"}).results
+    instead = results.find_by!(planned: false)
+    expect(Sparrow::Catalogue.house.variation(instead.variation).name).to eq(chosen)
+    kept = results.where(planned: true).to_h { |result| [[result.block, result.station], [result.variation, result.reps, result.seconds, result.skipped]] }
+    expect(kept).to eq(given.except([block, place]).transform_values { |held| [held.variation, held.reps, held.seconds, held.out?] }.slice(*kept.keys))
+    expect(kept.size).to be > 5
+  end
+
   it "show a check-in that did not reach the server as the server knows it" do
     visit "/classes/#{coming.id}"
     expect(page).to have_unchecked_field("Hamish Oduya is tired")

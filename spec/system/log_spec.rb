@@ -55,7 +55,7 @@ RSpec.describe "The Log" do
     within(".exception", text: "Push-up") do
       find("[role=combobox]").click
     end
-    find("[role=option]", text: "intermediate", match: :first).click
+    find("[role=option]", text: "Floor push-up", match: :first).click
     within(".exception", text: "Push-up") do
       retype("Reps", 9)
       retype("Reps left", 3)

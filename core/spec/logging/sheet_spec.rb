@@ -39,6 +39,33 @@ RSpec.describe Sparrow::Logging::Sheet do
     expect(sheet.results("advanced", [at("a", skipped: true)]).first).to have_attributes(skipped: true, reps: nil)
   end
 
+  it "takes what somebody was given for what they did, whatever their lane's way is" do
+    given = Sparrow::Logging::Given.new(level: "beginner", variation: "squat.chair_sit", reps: 8, least: 8, target: "8 reps")
+    results = sheet.results("advanced", [], given: {%w[main a] => given})
+    expect(results.first).to have_attributes(level: "beginner", variation: "squat.chair_sit", reps: 8, least: 8, planned: true)
+    expect(results.last).to have_attributes(level: "advanced")
+  end
+
+  it "notes who was to sit out as having done so, until something is typed" do
+    out = {%w[main a] => Sparrow::Logging::Given.new(level: "beginner")}
+    expect(sheet.results("beginner", [], given: out).first).to have_attributes(skipped: true, planned: true, reps: nil)
+    expect(sheet.results("beginner", [at("a", reps: 4)], given: out).first).to have_attributes(skipped: false, planned: false, reps: 4, variation: "squat.chair_tap")
+  end
+
+  it "lets an exception name any rung, with as many as are typed and no guess" do
+    result = sheet.results("advanced", [at("a", variation: "squat.chair_sit")]).first
+    expect(result).to have_attributes(variation: "squat.chair_sit", level: "beginner", reps: nil, least: nil)
+    expect(sheet.results("advanced", [at("a", variation: "squat.chair_sit", reps: 7)]).first.reps).to eq(7)
+  end
+
+  it "keeps what was typed for a station that the lane's rounds never reach" do
+    expect(sheet.results("beginner", [at("b", reps: 5)]).map(&:station)).to eq(%w[a b])
+  end
+
+  it "refuses a rung that the catalogue has not" do
+    expect { sheet.results("advanced", [at("a", variation: "squat.on_water")], at: "/x") }.to raise_error(Sparrow::Refused, %r{/x/0/variation})
+  end
+
   it "refuses a station that is not there, and one that is logged twice" do
     expect { sheet.results("advanced", [at("z")], at: "/x") }.to raise_error(Sparrow::Refused, %r{/x/0/station})
     expect { sheet.results("advanced", [at("a"), at("a")]) }.to raise_error(Sparrow::Refused, /twice/)

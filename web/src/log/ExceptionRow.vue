@@ -2,30 +2,87 @@
 import Checkbox from 'primevue/checkbox'
 import Select from 'primevue/select'
 import { computed, useId } from 'vue'
+import { useMovements } from '@/api/queries'
+import type { GivenCell, Level, LogSheet } from '@/api/types'
+import { LEVELS } from '@/api/types'
 import NumberField from '@/board/NumberField.vue'
-import LevelMark from '@/components/LevelMark.vue'
-import { LEVELS, type Level, type LogSheet } from '@/api/types'
-import type { Line } from './sheet'
+import LevelTally from '@/components/LevelTally.vue'
+import type { Exception } from './sheet'
 
-// What one person did at one station, where it was not the plan.
-type Exception = Line['exceptions'][string]
+// What one person did at one station, where it was not what they were given: by
+// the fit of the class, else by the plan of their lane.
 const props = defineProps<{
   station: LogSheet['stations'][number]
   lane: Level
+  given: GivenCell | null
   person: string
   exception: Exception
-  autofocus: boolean
 }>()
 const emit = defineEmits<{ change: [exception: Exception] }>()
 const id = useId()
-
-const level = computed(() => props.exception.level ?? props.lane)
-const cell = computed(() => props.station.levels[level.value])
+const movements = useMovements()
 const label = computed(() => `${props.person}, ${props.station.name}`)
-const OPTIONS = LEVELS.map((value) => ({ value, label: value }))
+
+interface Way {
+  value: string
+  level: Level
+  name: string
+  detail?: string
+  change: Pick<Exception, 'level' | 'variation'>
+}
+/** As given first; then each level's way, and the other rungs of the ladder. */
+const ways = computed<Way[]>(() => {
+  const { station, given, lane } = props
+  const named = (level: Level) => station.levels[level].name ?? level
+  const levels = LEVELS.map((level) => ({
+    value: level,
+    level,
+    name: named(level),
+    detail: station.levels[level].target,
+    change: { level },
+  }))
+  const asked = LEVELS.map((level) => station.levels[level].variation)
+  const ladder = movements.data.value?.find((movement) => movement.id === station.movement)?.ladder ?? []
+  const others = ladder
+    .filter((rung) => !asked.includes(rung.id) && rung.id !== given?.variation)
+    .map((rung) => ({ value: rung.id, level: rung.levels[0]!, name: rung.name, change: { variation: rung.id } }))
+  const own = given
+    ? [
+        {
+          value: 'given',
+          level: given.level,
+          name: given.target === null ? 'sit out' : (given.name ?? station.name),
+          detail: 'as given',
+          change: {},
+        },
+      ]
+    : []
+  return [...own, ...levels.map((way) => (!given && way.level === lane ? { ...way, change: {} } : way)), ...others]
+})
+const chosen = computed(
+  () => props.exception.variation ?? props.exception.level ?? (props.given ? 'given' : props.lane),
+)
+const way = computed(() => ways.value.find((held) => held.value === chosen.value))
+/** What stands to be done that way; of a rung that nobody was asked for, nothing. */
+const cell = computed(() => {
+  if (props.exception.variation) return { target: '', reps: null, seconds: null }
+  if (props.exception.level) return props.station.levels[props.exception.level]
+  return props.given ?? props.station.levels[props.lane]
+})
+const held = computed(() => {
+  const rung = movements.data.value
+    ?.flatMap((movement) => movement.ladder)
+    .find((known) => known.id === props.exception.variation)
+  return rung ? rung.measure === 'hold' : cell.value.seconds !== null
+})
+const counted = computed(() => (props.exception.variation ? !held.value : cell.value.reps !== null))
 
 function set(change: Partial<Exception>) {
   emit('change', { ...props.exception, ...change })
+}
+function take(value: string) {
+  const change = ways.value.find((known) => known.value === value)?.change ?? {}
+  set({ level: undefined, variation: undefined, ...change })
 }
 </script>
 
@@ -33,24 +90,35 @@ function set(change: Partial<Exception>) {
   <div class="exception" :class="{ left: exception.skipped }">
     <span class="name">{{ station.name }}</span>
     <Select
-      :model-value="level"
-      :options="OPTIONS"
-      option-label="label"
+      :model-value="chosen"
+      :options="ways"
+      option-label="name"
       option-value="value"
       size="small"
-      :aria-label="`${label}: level done`"
-      class="level"
-      @update:model-value="set({ level: $event === lane ? undefined : $event })"
+      :aria-label="`${label}: what was done`"
+      class="way"
+      @update:model-value="take"
     >
-      <template #value="{ value }"><LevelMark :level="value" /></template>
-      <template #option="{ option }"><LevelMark :level="option.value" /></template>
+      <template #value><LevelTally v-if="way" :level="way.level" /> {{ way?.name }}</template>
+      <template #option="{ option }"
+        ><LevelTally :level="option.level" /> <span>{{ option.name }}</span>
+        <span class="small quiet">{{ option.detail }}</span></template
+      >
     </Select>
-    <span class="planned small quiet">{{ cell.name }}, {{ cell.target }}</span>
-    <template v-if="cell.reps !== null">
+    <span class="planned small quiet">{{ cell.target ?? 'was to sit out' }}</span>
+    <NumberField
+      v-if="held"
+      label="Seconds"
+      width="3.2rem"
+      :hint="String(cell.seconds ?? '–')"
+      :model-value="exception.seconds"
+      @update:model-value="set({ seconds: $event })"
+    />
+    <template v-else-if="counted">
       <NumberField
         label="Reps"
         width="3.2rem"
-        :hint="String(cell.reps)"
+        :hint="String(cell.reps ?? '–')"
         :model-value="exception.reps"
         @update:model-value="set({ reps: $event })"
       />
@@ -76,7 +144,7 @@ function set(change: Partial<Exception>) {
 <style scoped>
 .exception {
   display: grid;
-  grid-template-columns: 9rem 11.5rem minmax(10rem, 1fr) auto auto auto;
+  grid-template-columns: 9rem 15rem minmax(8rem, 1fr) 6.4rem 7rem 5.6rem;
   gap: var(--space-2) var(--space-3);
   align-items: center;
   padding: var(--space-1) 0;
@@ -90,6 +158,7 @@ function set(change: Partial<Exception>) {
   text-decoration: line-through;
 }
 .skip {
+  grid-column: 6;
   display: inline-flex;
   gap: var(--space-1);
   align-items: center;
@@ -97,6 +166,9 @@ function set(change: Partial<Exception>) {
 @media (max-width: 60rem) {
   .exception {
     grid-template-columns: 1fr 1fr;
+  }
+  .skip {
+    grid-column: auto;
   }
 }
 </style>

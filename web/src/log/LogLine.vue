@@ -8,12 +8,13 @@ import NumberField from '@/board/NumberField.vue'
 import LevelMark from '@/components/LevelMark.vue'
 import { LEVELS, type LogSheet } from '@/api/types'
 import ExceptionRow from './ExceptionRow.vue'
-import { countExceptions, keyOf, PAIN_WHERE, type Line, type Typing } from './sheet'
+import { countExceptions, givenTo, keyOf, PAIN_WHERE, type Exception, type Line, type Typing } from './sheet'
 
 // One person: there or not, how hard it was, whether it hurt; and station by
 // station only where it differed.
 const props = defineProps<{
   stations: LogSheet['stations']
+  given: ReturnType<typeof givenTo>
   everybody: Typing['everybody']
   row: number
   errors: Map<string, string>
@@ -28,7 +29,7 @@ function set<K extends keyof Line>(key: K, value: Line[K]) {
   line.value = { ...line.value, [key]: value }
 }
 
-function setException(key: string, exception: Line['exceptions'][string]) {
+function setException(key: string, exception: Exception) {
   set('exceptions', { ...line.value.exceptions, [key]: exception })
 }
 
@@ -124,13 +125,13 @@ function error(field: string) {
     <td />
     <td colspan="6" class="stations">
       <ExceptionRow
-        v-for="(station, index) in stations"
+        v-for="station in stations"
         :key="keyOf(station)"
         :station="station"
         :lane="line.lane"
+        :given="given?.get(keyOf(station)) ?? null"
         :person="line.name"
         :exception="line.exceptions[keyOf(station)] ?? {}"
-        :autofocus="index === 0"
         @change="setException(keyOf(station), $event)"
       />
     </td>

@@ -13,7 +13,7 @@ import { controlKey, useShortcuts } from '@/composables/useShortcuts'
 import type { LogSheet } from '@/api/types'
 import LogLine from './LogLine.vue'
 import { outbox } from './outbox'
-import { attendancesOf, type Line } from './sheet'
+import { attendancesOf, givenTo, type Line } from './sheet'
 import { useTyping } from './useTyping'
 
 const props = defineProps<{ sheet: LogSheet }>()
@@ -28,6 +28,7 @@ const errors = shallowRef(new Map<string, string>())
 const conflict = shallowRef<Refusal | null>(null)
 const sending = ref(false)
 const waits = computed(() => outbox.waiting.value.some((item) => item.runId === props.sheet.run.id))
+const given = computed(() => new Map(props.sheet.people.map((person) => [person.id, givenTo(props.sheet, person.id)])))
 const there = computed(() => typing.value.lines.filter((line) => line.present).length)
 const pains = computed(() => typing.value.lines.filter((line) => line.present && line.pain))
 
@@ -184,6 +185,7 @@ function toFirst(event: KeyboardEvent) {
             :line="line"
             :row="index"
             :stations="sheet.stations"
+            :given="given.get(line.person_id) ?? null"
             :everybody="typing.everybody"
             :errors="errors"
             @update:line="setLine(index, $event)"

@@ -1,16 +1,37 @@
 <script setup lang="ts">
-import LevelTally from '@/components/LevelTally.vue'
+import { computed } from 'vue'
+import { useMovements } from '@/api/queries'
 import type { LogSheet } from '@/api/types'
+import LevelTally from '@/components/LevelTally.vue'
 
-// What somebody did at a station, in a cell: the level's strokes, the reps, what was left.
-defineProps<{ result: LogSheet['attendances'][number]['results'][number] | undefined }>()
+// What somebody did at a station, in a cell: the level's strokes, how many or how
+// long, what was left; and the rung, where it is not that level's own.
+const props = defineProps<{
+  result: LogSheet['attendances'][number]['results'][number] | undefined
+  station: LogSheet['stations'][number]
+}>()
+const movements = useMovements()
+const rung = computed(() => {
+  const { result, station } = props
+  if (!result?.variation || station.levels[result.level].variation === result.variation) return undefined
+  return movements.data.value?.flatMap((movement) => movement.ladder).find((known) => known.id === result.variation)
+})
 </script>
 
 <template>
   <span v-if="!result" class="quiet">–</span>
-  <span v-else-if="result.skipped">left out</span>
+  <span v-else-if="result.skipped">{{ result.planned ? 'sat out' : 'left out' }}</span>
   <span v-else>
-    <LevelTally :level="result.level" /> {{ result.reps ?? '' }}
+    <LevelTally :level="result.level" /> {{ result.reps ?? (result.seconds === null ? '' : `${result.seconds} s`) }}
     <span v-if="result.reps_left !== null" class="small">({{ result.reps_left }} left)</span>
+    <span v-if="rung" class="small quiet rung">{{ rung.name }}</span>
   </span>
 </template>
+
+<style scoped>
+.rung {
+  display: block;
+  max-width: 8rem;
+  line-height: 1.2;
+}
+</style>

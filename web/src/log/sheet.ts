@@ -11,7 +11,17 @@ export interface Line {
   pain: PainWhere | null
   note: string
   /** By "block/station": only what differs from the plan. */
-  exceptions: Record<string, { level?: Level; reps?: Typed; reps_left?: Typed; skipped?: boolean }>
+  exceptions: Record<string, Exception>
+}
+
+/** What was done instead: another rung, or another level's way; how many, how long, what was left. */
+export interface Exception {
+  level?: Level
+  variation?: string
+  reps?: Typed
+  seconds?: Typed
+  reps_left?: Typed
+  skipped?: boolean
 }
 
 export interface Typing {
@@ -56,8 +66,9 @@ export function typingOf(sheet: LogSheet): Typing {
           .map((result) => [
             keyOf(result),
             {
-              level: result.level,
+              ...instead(sheet, person.id, result),
               reps: result.reps ?? undefined,
+              seconds: result.seconds ?? undefined,
               reps_left: result.reps_left ?? undefined,
               skipped: result.skipped,
             },
@@ -66,6 +77,24 @@ export function typingOf(sheet: LogSheet): Typing {
     }
   })
   return { log_version: sheet.log_version, everybody: undefined, note: sheet.note ?? '', lines }
+}
+
+type LoggedResult = LogSheet['attendances'][number]['results'][number]
+
+/** A level's own way by the level, any other rung by itself; nothing where it is what they were given. */
+function instead(sheet: LogSheet, personId: string, result: LoggedResult): Exception {
+  const at = keyOf(result)
+  const given = givenTo(sheet, personId)?.get(at)
+  if (given && given.variation === result.variation && given.level === result.level) return {}
+  const station = sheet.stations.find((known) => keyOf(known) === at)
+  if (!result.variation || station?.levels[result.level].variation === result.variation) return { level: result.level }
+  return { variation: result.variation }
+}
+
+/** What the fit of the class gave somebody, by "block/station". */
+export function givenTo(sheet: LogSheet, personId: string) {
+  const given = sheet.people.find((person) => person.id === personId)?.given
+  return given ? new Map(given.map((cell) => [keyOf(cell), cell])) : null
 }
 
 /** What is sent: a person's own effort, else everybody's. */
@@ -90,7 +119,9 @@ function exceptionsOf(line: Line): ExceptionEntry[] {
         block,
         station,
         level: exception.level ?? null,
+        variation: exception.variation ?? null,
         reps: (exception.reps ?? null) as number | null,
+        seconds: (exception.seconds ?? null) as number | null,
         reps_left: (exception.reps_left ?? null) as number | null,
         skipped: exception.skipped ?? false,
       }

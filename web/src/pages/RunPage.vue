@@ -90,7 +90,7 @@ const results = computed(
                     :key="keyOf(station)"
                     :class="{ differs: results.get(attendance.person_id)?.get(keyOf(station))?.planned === false }"
                   >
-                    <ResultMark :result="results.get(attendance.person_id)?.get(keyOf(station))" />
+                    <ResultMark :result="results.get(attendance.person_id)?.get(keyOf(station))" :station="station" />
                   </td>
                   <td class="small">
                     <span v-if="attendance.pain" class="warn-text"><b>Pain:</b> {{ painName(attendance.pain) }}. </span
@@ -101,8 +101,9 @@ const results = computed(
             </table>
           </div>
           <p class="small quiet">
-            Strokes show the level that was done, the number the reps of the last round. Underlined: not as planned. All
-            else was logged as planned, nobody counted it.
+            Strokes show the level that was done, the number the reps of the last round or the seconds held; a rung is
+            named where it is not that level's own. Underlined: not as planned. All else was logged as planned, nobody
+            counted it.
           </p>
         </template>
       </template>

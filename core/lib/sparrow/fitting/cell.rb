@@ -15,6 +15,11 @@ module Sparrow
         @moved = moved
       end
 
+      # @return [String] whose rounds and stops the person follows
+      def lane
+        @settle.participant.lane
+      end
+
       # @return [Option, nil]
       def option
         given.option

@@ -9,7 +9,7 @@ module Sparrow
       PAIN_WHERE = (Catalogue::Variation::JOINTS + %w[chest elsewhere]).freeze
       EXCEPTION = S::Record.new({
         "block" => Circuit::Form::ID, "station" => Circuit::Form::ID, "level" => S::OneOf.new(*Level::ALL),
-        "reps" => S::Whole.new(0..1000), "reps_left" => S::Whole.new(0..50), "skipped" => S::Flag.new
+        "variation" => S::Text.new(length: 1..64), "reps" => S::Whole.new(0..1000), "seconds" => S::Whole.new(0..3600), "reps_left" => S::Whole.new(0..50), "skipped" => S::Flag.new
       }, required: %w[block station])
       ATTENDANCE = S::Record.new({
         "person_id" => S::Text.new(length: 1..64), "present" => S::Flag.new, "lane" => S::OneOf.new(*Level::ALL),

@@ -6,71 +6,83 @@ module Sparrow
     # and the results that follow from the exceptions typed.
     class Sheet
       # @param workout [Circuit::Workout]
-      def initialize(workout)
+      def initialize(workout, catalogue: Catalogue.house)
         @workout = workout
+        @catalogue = catalogue
       end
 
-      # @return [Array<Hash>] block, station, name and per level the variation's name, target and reps
+      # @return [Array<Hash>] block, station, name, movement and per level what it was to do
       def stations
         @workout.each_station.map do |block, station|
-          {"block" => block.id, "station" => station.id, "name" => station.name, "role" => block.role,
-           "levels" => Level::ALL.to_h { |level| [level, planned(station, level)] }}
+          {"block" => block.id, "station" => station.id, "name" => station.name, "role" => block.role, "movement" => station.movement&.id,
+           "levels" => Level::ALL.to_h { |level| [level, shown(Given.of_level(station, level))] }}
         end
       end
 
-      # Every station a person of this lane met, as planned or as typed. In a
-      # log, an exception's level is what they did instead of their lane's.
+      # Every station a person of this lane met, as given or as typed. In a log,
+      # an exception's variation, or else its level, is what they did instead.
       # @param lane [String] a level
       # @param exceptions [Array<Hash>] as in Form::EXCEPTION
+      # @param given [Hash{Array(String, String) => Given}] by block and station, where
+      #   it was not the lane's own way
       # @return [Array<Result>]
-      # @raise [Refused] where an exception names a station that the workout has not, or one twice
-      def results(lane, exceptions, at: "/exceptions")
+      # @raise [Refused] where an exception names a station that the workout has
+      #   not, or one twice, or a rung that the catalogue has not
+      def results(lane, exceptions, given: {}, at: "/exceptions")
         problems = complaints(exceptions, at)
         raise Refused.new(problems) if problems.any?
         typed = exceptions.to_h { |exception| [exception.values_at("block", "station"), exception] }
-        met(lane).map { |block, station| result(block, station, lane, typed[[block.id, station.id]]) }
+        met(lane, typed).map do |block, station|
+          place = [block.id, station.id]
+          result(place, station, given[place] || Given.of_level(station, lane), typed[place])
+        end
+      end
+
+      # @param given [Given]
+      # @return [Hash] the same with the rung's name
+      def shown(given)
+        given.to_h.except("level", "least").merge("name" => @catalogue.variation(given.variation)&.name)
       end
 
       private
 
       # Stations that the lane's own rounds reach, and any that was typed.
-      def met(lane)
+      def met(lane, typed)
         @workout.each_station.select do |block, station|
-          (1..block.rounds_for(lane)).any? { |round| station.in_round?(round) }
+          typed.key?([block.id, station.id]) || (1..block.rounds_for(lane)).any? { |round| station.in_round?(round) }
         end
       end
 
       def complaints(exceptions, at)
         known = @workout.each_station.to_h { |block, station| [[block.id, station.id], true] }
         seen = {}
-        exceptions.each_with_index.filter_map do |exception, index|
+        exceptions.each_with_index.flat_map do |exception, index|
           key = exception.values_at("block", "station")
           message = ("is not a station of this workout" unless known[key]) || ("is logged twice" if seen[key])
           seen[key] = true
-          Problem.new(pointer: "#{at}/#{index}/station", message: message) if message
+          [(Problem.new(pointer: "#{at}/#{index}/station", message: message) if message), rung_unknown(exception, "#{at}/#{index}/variation")].compact
         end
       end
 
-      def result(block, station, lane, exception)
-        level = exception&.fetch("level", nil) || lane
-        take = station.at(level)
-        skipped = exception&.fetch("skipped", nil) || false
+      def rung_unknown(exception, pointer)
+        rung = exception["variation"]
+        Problem.new(pointer: pointer, message: "is not a rung of the catalogue") if rung && @catalogue.variation(rung).nil?
+      end
+
+      def result(place, station, given, exception)
+        done = exception ? instead(station, given, exception) : given
+        skipped = exception ? exception["skipped"] || false : given.out?
         Result.new(
-          block: block.id, station: station.id, level: level, variation: take.variation&.id,
-          reps: skipped ? nil : exception&.fetch("reps", nil) || last_reps(station, level),
-          reps_left: exception&.fetch("reps_left", nil), skipped: skipped, planned: exception.nil?
+          block: place.first, station: place.last, level: done.level, variation: done.variation, skipped: skipped, least: done.least,
+          reps: (exception&.fetch("reps", nil) || done.reps unless skipped), seconds: (exception&.fetch("seconds", nil) || done.seconds unless skipped),
+          reps_left: exception&.fetch("reps_left", nil), planned: exception.nil?
         )
       end
 
-      def planned(station, level)
-        take = station.at(level)
-        {"variation" => take.variation&.id, "name" => take.variation&.name, "target" => Targets::Wording.at(station, level),
-         "reps" => last_reps(station, level)}
-      end
-
-      # On a ladder the last round's number, of a range its top.
-      def last_reps(station, level)
-        station.counts ? station.counts.fetch(level).values.last : station.at(level).reps&.max
+      def instead(station, given, exception)
+        return Given.of_rung(station, @catalogue.variation(exception["variation"]), given.level) if exception["variation"]
+        return Given.of_level(station, exception["level"]) if exception["level"]
+        given.out? ? Given.of_level(station, given.level) : given
       end
     end
   end

@@ -1,0 +1,51 @@
+# frozen_string_literal: true
+
+RSpec.describe Sparrow::Logging::Given do
+  def read(*stations, **keys)
+    Sparrow::Circuit.read(workout_document(intervals(stations, **keys))).each_station.map { |_, station| station }
+  end
+
+  def cell(somebody, *stations, **keys)
+    fit([somebody], intervals(stations, rest_s: 60, **keys)).cells(somebody.id).first
+  end
+
+  it "takes the top of a range to have been done, and less than its bottom for not met" do
+    ranged = read(station("p", movement: "push_up", levels: {"intermediate" => {"reps" => {"min" => 8, "max" => 12}}})).first
+    expect(described_class.of_level(ranged, "intermediate")).to have_attributes(variation: "push_up.floor", reps: 12, least: 8, seconds: nil, target: "8–12 reps")
+  end
+
+  it "knows the seconds of a hold" do
+    held = read(station("k", movement: "plank", levels: {"intermediate" => {"hold_s" => 30}})).first
+    expect(described_class.of_level(held, "intermediate")).to have_attributes(reps: nil, seconds: 30, least: 30)
+  end
+
+  it "is what the fit gave: rung, number and level" do
+    given = described_class.of_cell(cell(person("a", measured: {"push_up.knees" => 12}), station("p", movement: "push_up"), rounds: 3))
+    expect(given.variation).to start_with("push_up.")
+    expect(given).to have_attributes(reps: given.least, seconds: nil)
+    expect(given).not_to be_out
+  end
+
+  it "is a hold's number where the fit gave a hold" do
+    given = described_class.of_cell(cell(person("a", measured: {"plank.forearm" => 45}), station("k", movement: "plank", levels: {"intermediate" => {"variation" => "plank.forearm", "hold_s" => 30}})))
+    expect(given).to have_attributes(variation: "plank.forearm", seconds: 30, least: 30, reps: nil)
+  end
+
+  it "is nothing to do for who sits out, in the lane they follow" do
+    given = described_class.of_cell(cell(person("a", lane: "beginner", screening: "see_instructor"), station("p", movement: "push_up")))
+    expect(given).to have_attributes(level: "beginner", variation: nil, target: nil)
+    expect(given).to be_out
+  end
+
+  it "puts a rung in the level that is asked for it, else the highest in whose band it lies" do
+    asked = read(station("p", movement: "push_up")).first
+    catalogue = Sparrow::Catalogue.house
+    expect(described_class.of_rung(asked, catalogue.variation("push_up.floor"), "beginner").level).to eq("intermediate")
+    expect(described_class.of_rung(asked, catalogue.variation("push_up.hands_30"), "beginner").level).to eq("intermediate")
+  end
+
+  it "is read back as it was stored" do
+    given = described_class.of_level(read(station("p", movement: "push_up")).first, "advanced")
+    expect(described_class.read(JSON.parse(JSON.generate(given.to_h)))).to eq(given)
+  end
+end
