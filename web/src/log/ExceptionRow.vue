@@ -144,7 +144,7 @@ function take(value: string) {
 <style scoped>
 .exception {
   display: grid;
-  grid-template-columns: 9rem 15rem minmax(8rem, 1fr) 6.4rem 7rem 5.6rem;
+  grid-template-columns: 9rem 15rem minmax(7rem, 1fr) 7.6rem 7rem 5.6rem;
   gap: var(--space-2) var(--space-3);
   align-items: center;
   padding: var(--space-1) 0;
