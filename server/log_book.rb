@@ -34,6 +34,7 @@ module Server
 
     def replace(attendances)
       @given = @run.given
+      @counted = @run.counted
       rows = checked(attendances)
       Records::Attendance.where(run_id: @run.id).delete_all
       rows.each do |given, person, results|
@@ -70,7 +71,8 @@ module Server
 
     def results(given, person, at, problems)
       return [] unless given["present"]
-      @run.sheet.results(given.fetch("lane", person.lane), given.fetch("exceptions", []), given: @given.fetch(person.id, {}), at: "#{at}/exceptions")
+      @run.sheet.results(given.fetch("lane", person.lane), given.fetch("exceptions", []), given: @given.fetch(person.id, {}),
+        counted: @counted.fetch(person.id, {}), at: "#{at}/exceptions")
     rescue Sparrow::Refused => refused
       problems.concat(refused.problems)
       []

@@ -58,6 +58,13 @@ module Server
         fitted.merge(logged)
       end
 
+      # Reps that were tapped for one person at one station.
+      # @return [Hash{String => Hash{Array(String, String) => Integer}}] by person
+      def counted
+        sums = ticks.standing.where.not(person_id: nil).where.not(station: nil).group(:person_id, :block, :station).sum(:amount)
+        sums.each_with_object({}) { |((person, block, station), amount), found| (found[person] ||= {})[[block, station]] = amount }
+      end
+
       private
 
       def fitted

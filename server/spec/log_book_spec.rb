@@ -65,6 +65,17 @@ RSpec.describe Server::LogBook do
       expect(push_ups).to eq(["push_up.wall", 7, 7, true])
     end
 
+    it "takes what was tapped for one person, summed, and nothing that was undone or tapped for a lane" do
+      tap = ->(key, amount, **rest) { run.ticks.create!(studio_id: studio.id, client_key: key, block: "main", station: "p", lane: "beginner", amount: amount, at: Time.now.utc, person: person, **rest) }
+      tap.call("tap-1", 10)
+      tap.call("tap-2", 5)
+      tap.call("tap-3", 50, undone_at: Time.now.utc)
+      tap.call("tap-4", 90, person: nil)
+      expect(Server::Views::LogSheet.new(run).to_h["people"].first["counted"]).to eq([{"block" => "main", "station" => "p", "reps" => 15}])
+      write
+      expect(results.find_by(station: "p").slice(:reps, :planned, :least).values).to eq([15, false, nil])
+    end
+
     it "tells the log sheet what each was given" do
       choose("push_up.wall", 7)
       cell = Server::Views::LogSheet.new(run).to_h["people"].first["given"].first

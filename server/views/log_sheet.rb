@@ -27,8 +27,10 @@ module Server
       def people
         lanes = @run.group_class ? @run.group_class.roster.to_h { |entry| [entry.person_id, entry.lane] } : {}
         given = @run.given
+        counted = @run.counted
         @run.people.sort_by(&:name).map do |person|
-          PersonLine.new(person).to_h.merge("lane" => lanes.fetch(person.id, person.lane), "given" => given(given[person.id]))
+          PersonLine.new(person).to_h.merge("lane" => lanes.fetch(person.id, person.lane), "given" => given(given[person.id]),
+            "counted" => counted.fetch(person.id, {}).map { |(block, station), reps| {"block" => block, "station" => station, "reps" => reps} })
         end
       end
 

@@ -94,6 +94,12 @@ RSpec.describe "Counting on the Floor" do
     expect(find("li", text: "Parallel squat").find(".left").text.to_i).to eq(left)
     choose_option("Whose sets", "Kofi Penhallow")
     expect(find("li", match: :first).find(".left").text.to_i).to be > 0
+    find("li", match: :first).find_field("or a set of").send_keys("11", :enter)
+    run = Server::Records::Run.order(:created_at).last
+    expect { run.ticks.where.not(person_id: nil).sum(:amount) }.to eventually_be(11)
+    visit "/runs/#{run.id}/log"
+    click_button "Kofi Penhallow: as planned; station by station"
+    expect(page).to have_css(".exception", text: "11 counted on the Floor", count: 1)
   end
 
   it "counts rounds by person on the instructor's own view only" do

@@ -58,6 +58,13 @@ RSpec.describe Sparrow::Logging::Sheet do
     expect(sheet.results("advanced", [at("a", variation: "squat.chair_sit", reps: 7)]).first.reps).to eq(7)
   end
 
+  it "takes reps that were tapped while the run went on, and what is typed before them" do
+    counted = {%w[main a] => 17}
+    expect(sheet.results("advanced", [], counted: counted).first).to have_attributes(reps: 17, planned: false, least: nil, variation: "squat.pause")
+    expect(sheet.results("advanced", [at("a", reps: 4)], counted: counted).first).to have_attributes(reps: 4, least: 6)
+    expect(sheet.results("advanced", [at("a", skipped: true)], counted: counted).first).to have_attributes(reps: nil, skipped: true)
+  end
+
   it "keeps what was typed for a station that the lane's rounds never reach" do
     expect(sheet.results("beginner", [at("b", reps: 5)]).map(&:station)).to eq(%w[a b])
   end

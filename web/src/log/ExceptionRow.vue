@@ -15,6 +15,8 @@ const props = defineProps<{
   station: LogSheet['stations'][number]
   lane: Level
   given: GivenCell | null
+  /** Reps tapped for them while the run went on. */
+  counted?: number
   person: string
   exception: Exception
 }>()
@@ -75,7 +77,9 @@ const held = computed(() => {
     .find((known) => known.id === props.exception.variation)
   return rung ? rung.measure === 'hold' : cell.value.seconds !== null
 })
-const counted = computed(() => (props.exception.variation ? !held.value : cell.value.reps !== null))
+const byReps = computed(() =>
+  props.exception.variation ? !held.value : cell.value.reps !== null || Boolean(props.counted),
+)
 
 function set(change: Partial<Exception>) {
   emit('change', { ...props.exception, ...change })
@@ -105,7 +109,10 @@ function take(value: string) {
         <span class="small quiet">{{ option.detail }}</span></template
       >
     </Select>
-    <span class="planned small quiet">{{ cell.target ?? 'was to sit out' }}</span>
+    <span class="planned small quiet"
+      >{{ cell.target ?? 'was to sit out'
+      }}<template v-if="counted">; {{ counted }} counted on the Floor</template></span
+    >
     <NumberField
       v-if="held"
       label="Seconds"
@@ -114,11 +121,11 @@ function take(value: string) {
       :model-value="exception.seconds"
       @update:model-value="set({ seconds: $event })"
     />
-    <template v-else-if="counted">
+    <template v-else-if="byReps">
       <NumberField
         label="Reps"
         width="3.2rem"
-        :hint="String(cell.reps ?? '–')"
+        :hint="String(counted ?? cell.reps ?? '–')"
         :model-value="exception.reps"
         @update:model-value="set({ reps: $event })"
       />

@@ -15,6 +15,7 @@ import { countExceptions, givenTo, keyOf, PAIN_WHERE, type Exception, type Line,
 const props = defineProps<{
   stations: LogSheet['stations']
   given: ReturnType<typeof givenTo>
+  counted: Map<string, number> | undefined
   everybody: Typing['everybody']
   row: number
   errors: Map<string, string>
@@ -130,6 +131,7 @@ function error(field: string) {
         :station="station"
         :lane="line.lane"
         :given="given?.get(keyOf(station)) ?? null"
+        :counted="counted?.get(keyOf(station))"
         :person="line.name"
         :exception="line.exceptions[keyOf(station)] ?? {}"
         @change="setException(keyOf(station), $event)"

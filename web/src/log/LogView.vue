@@ -13,7 +13,7 @@ import { controlKey, useShortcuts } from '@/composables/useShortcuts'
 import type { LogSheet } from '@/api/types'
 import LogLine from './LogLine.vue'
 import { outbox } from './outbox'
-import { attendancesOf, givenTo, type Line } from './sheet'
+import { attendancesOf, countedFor, givenTo, type Line } from './sheet'
 import { useTyping } from './useTyping'
 
 const props = defineProps<{ sheet: LogSheet }>()
@@ -29,6 +29,9 @@ const conflict = shallowRef<Refusal | null>(null)
 const sending = ref(false)
 const waits = computed(() => outbox.waiting.value.some((item) => item.runId === props.sheet.run.id))
 const given = computed(() => new Map(props.sheet.people.map((person) => [person.id, givenTo(props.sheet, person.id)])))
+const counted = computed(
+  () => new Map(props.sheet.people.map((person) => [person.id, countedFor(props.sheet, person.id)])),
+)
 const there = computed(() => typing.value.lines.filter((line) => line.present).length)
 const pains = computed(() => typing.value.lines.filter((line) => line.present && line.pain))
 
@@ -186,6 +189,7 @@ function toFirst(event: KeyboardEvent) {
             :row="index"
             :stations="sheet.stations"
             :given="given.get(line.person_id) ?? null"
+            :counted="counted.get(line.person_id)"
             :everybody="typing.everybody"
             :errors="errors"
             @update:line="setLine(index, $event)"

@@ -62,7 +62,7 @@ export function typingOf(sheet: LogSheet): Typing {
       note: before?.note ?? '',
       exceptions: Object.fromEntries(
         (before?.results ?? [])
-          .filter((result) => !result.planned)
+          .filter((result) => !result.planned && !asCounted(sheet, person.id, result))
           .map((result) => [
             keyOf(result),
             {
@@ -89,6 +89,23 @@ function instead(sheet: LogSheet, personId: string, result: LoggedResult): Excep
   const station = sheet.stations.find((known) => keyOf(known) === at)
   if (!result.variation || station?.levels[result.level].variation === result.variation) return { level: result.level }
   return { variation: result.variation }
+}
+
+/** Nothing but what was tapped while the run went on. */
+function asCounted(sheet: LogSheet, personId: string, result: LoggedResult) {
+  const count = countedFor(sheet, personId).get(keyOf(result))
+  return (
+    count === result.reps &&
+    count !== undefined &&
+    result.reps_left === null &&
+    !Object.keys(instead(sheet, personId, result)).length
+  )
+}
+
+/** Reps that were tapped for somebody, by "block/station". */
+export function countedFor(sheet: LogSheet, personId: string) {
+  const counted = sheet.people.find((person) => person.id === personId)?.counted ?? []
+  return new Map(counted.map((cell) => [keyOf(cell), cell.reps]))
 }
 
 /** What the fit of the class gave somebody, by "block/station". */

@@ -25,16 +25,17 @@ module Sparrow
       # @param exceptions [Array<Hash>] as in Form::EXCEPTION
       # @param given [Hash{Array(String, String) => Given}] by block and station, where
       #   it was not the lane's own way
+      # @param counted [Hash{Array(String, String) => Integer}] reps tapped one by one while the run went on
       # @return [Array<Result>]
       # @raise [Refused] where an exception names a station that the workout has
       #   not, or one twice, or a rung that the catalogue has not
-      def results(lane, exceptions, given: {}, at: "/exceptions")
+      def results(lane, exceptions, given: {}, counted: {}, at: "/exceptions")
         problems = complaints(exceptions, at)
         raise Refused.new(problems) if problems.any?
         typed = exceptions.to_h { |exception| [exception.values_at("block", "station"), exception] }
         met(lane, typed).map do |block, station|
           place = [block.id, station.id]
-          result(place, station, given[place] || Given.of_level(station, lane), typed[place])
+          result(place, station, given[place] || Given.of_level(station, lane), typed[place], counted[place])
         end
       end
 
@@ -69,13 +70,16 @@ module Sparrow
         Problem.new(pointer: pointer, message: "is not a rung of the catalogue") if rung && @catalogue.variation(rung).nil?
       end
 
-      def result(place, station, given, exception)
-        done = exception ? instead(station, given, exception) : given
-        skipped = exception ? exception["skipped"] || false : given.out?
+      # What was typed goes before what was counted, and that before what was given.
+      def result(place, station, given, exception, count)
+        typed = exception || {}
+        done = (exception || count) ? instead(station, given, typed) : given
+        skipped = exception ? typed["skipped"] || false : done.out?
         Result.new(
-          block: place.first, station: place.last, level: done.level, variation: done.variation, skipped: skipped, least: done.least,
-          reps: (exception&.fetch("reps", nil) || done.reps unless skipped), seconds: (exception&.fetch("seconds", nil) || done.seconds unless skipped),
-          reps_left: exception&.fetch("reps_left", nil), planned: exception.nil?
+          block: place.first, station: place.last, level: done.level, variation: done.variation, skipped: skipped,
+          least: (done.least unless count && typed["reps"].nil?), # nobody says that every tap was made
+          reps: (typed["reps"] || count || done.reps unless skipped), seconds: (typed["seconds"] || done.seconds unless skipped),
+          reps_left: typed["reps_left"], planned: exception.nil? && count.nil?
         )
       end
 
