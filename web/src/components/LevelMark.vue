@@ -7,7 +7,7 @@ defineProps<{ level: Level }>()
 </script>
 
 <template>
-  <span class="mark" :class="level">
+  <span class="mark" :class="`hue-${level}`">
     <LevelTally :level="level" aria-hidden="true" />
     <span class="word">{{ level }}</span>
   </span>
@@ -26,14 +26,5 @@ defineProps<{ level: Level }>()
 }
 .word::first-letter {
   text-transform: uppercase;
-}
-.beginner {
-  color: var(--beginner);
-}
-.intermediate {
-  color: var(--intermediate);
-}
-.advanced {
-  color: var(--advanced);
 }
 </style>

@@ -7,7 +7,7 @@ const STROKES = ['M5 18 7 2', 'M11 18 13 2', 'M17 18 19 2']
 </script>
 
 <template>
-  <svg class="tally" :class="level" viewBox="0 0 22 20" role="img" :aria-label="level">
+  <svg class="tally" :class="`hue-${level}`" viewBox="0 0 22 20" role="img" :aria-label="level">
     <path :d="STROKES.slice(0, LEVELS.indexOf(props.level) + 1).join('')" />
   </svg>
 </template>
@@ -20,14 +20,5 @@ const STROKES = ['M5 18 7 2', 'M11 18 13 2', 'M17 18 19 2']
   stroke-width: 3;
   stroke-linecap: round;
   stroke: currentColor;
-}
-.beginner {
-  color: var(--beginner);
-}
-.intermediate {
-  color: var(--intermediate);
-}
-.advanced {
-  color: var(--advanced);
 }
 </style>

@@ -1,0 +1,115 @@
+import { useQueryClient } from '@tanstack/vue-query'
+import { useTimeoutFn } from '@vueuse/core'
+import { useToast } from 'primevue/usetoast'
+import { computed, ref, watch } from 'vue'
+import { api, ask, Refusal, wording } from '@/api/client'
+import { useHouse } from '@/api/queries'
+import type { House, Touched } from '@/api/types'
+import { plural } from '@/components/clockText'
+import { differences } from './fields'
+
+export type Keyed = Record<string, unknown>
+
+/**
+ * The numbers a studio plans with, as typed. Before a change is kept, it says
+ * which circuits it would touch; only those that are ticked come along.
+ */
+export function useStandards() {
+  const query = useHouse()
+  const queries = useQueryClient()
+  const toast = useToast()
+  const typed = ref<House>({})
+  const errors = ref(new Map<string, string>())
+  const touched = ref<Touched[]>([])
+  const bring = ref(new Set<string>())
+  const looking = ref(false)
+  const problem = ref('')
+
+  const defaults = computed(() => query.data.value?.defaults ?? {})
+  const stored = computed(() => query.data.value?.house ?? {})
+  const given = computed(() => differences(typed.value, defaults.value))
+  const dirty = computed(
+    () => JSON.stringify(given.value) !== JSON.stringify(differences(stored.value, defaults.value)),
+  )
+  watch(stored, () => reset(), { immediate: true })
+
+  function reset() {
+    typed.value = JSON.parse(JSON.stringify(stored.value)) as House
+    errors.value = new Map()
+    touched.value = []
+    problem.value = ''
+  }
+
+  function change(work: (draft: Keyed) => void) {
+    const draft = JSON.parse(JSON.stringify(typed.value)) as Keyed
+    work(draft)
+    typed.value = draft as House
+  }
+
+  const { start: lookSoon } = useTimeoutFn(look, 250, { immediate: false })
+  watch(given, () => (dirty.value ? lookSoon() : ((touched.value = []), (errors.value = new Map()))))
+
+  async function look() {
+    looking.value = true
+    problem.value = ''
+    try {
+      touched.value = (await ask(api.POST('/api/house/touches', { body: { house: given.value } }))).circuits
+      bring.value = new Set(touched.value.map((circuit) => circuit.id))
+      errors.value = new Map()
+    } catch (error) {
+      touched.value = []
+      if (error instanceof Refusal) errors.value = error.fields('/house')
+      else problem.value = wording(error)
+    } finally {
+      looking.value = false
+    }
+  }
+
+  async function save() {
+    try {
+      const answer = await ask(api.PUT('/api/house', { body: { house: given.value, bring: [...bring.value] } }))
+      queries.setQueryData(['house'], answer)
+      await queries.invalidateQueries({ queryKey: ['workouts'] })
+      toast.add({
+        severity: 'success',
+        summary: 'Kept',
+        detail: `${plural(bring.value.size, 'circuit')} came along.`,
+        life: 4000,
+      })
+    } catch (error) {
+      if (error instanceof Refusal) errors.value = error.fields('/house')
+      problem.value = wording(error)
+    }
+  }
+
+  function toggle(id: string) {
+    const next = new Set(bring.value)
+    if (!next.delete(id)) next.add(id)
+    bring.value = next
+  }
+
+  const errorBelow = (pointer: string) => {
+    for (const [place, message] of errors.value)
+      if (place === pointer || place.startsWith(`${pointer}/`)) return message
+    return undefined
+  }
+
+  return {
+    query,
+    typed,
+    defaults,
+    errors,
+    touched,
+    bring,
+    looking,
+    problem,
+    dirty,
+    reset,
+    change,
+    save,
+    toggle,
+    errorBelow,
+  }
+}
+
+export type Standards = ReturnType<typeof useStandards>
