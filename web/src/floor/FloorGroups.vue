@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import { LEVELS, type BlockPreview } from '@/api/types'
 import LevelTally from '@/components/LevelTally.vue'
-import type { useVersions } from './useVersions'
+import type { Versions } from './useVersions'
 
 // Groups that move on together: at which station each stands now, or goes to next.
 const props = defineProps<{
@@ -10,7 +10,7 @@ const props = defineProps<{
   /** The second of the plan as it was made, before anything was added. */
   second: number
   working: boolean
-  versions: ReturnType<typeof useVersions>
+  versions: Versions
 }>()
 
 const rows = computed(() =>

@@ -6,7 +6,7 @@ import { LEVELS, type Block, type BlockPreview, type Level } from '@/api/types'
 import { nextSet } from './nextSet'
 import type { Moment } from './plan'
 import type { useTicks } from './useTicks'
-import type { useVersions } from './useVersions'
+import type { Versions } from './useVersions'
 
 // A block that the people pace: each level's list, with a tally of rounds or
 // what is left of a total, a tap or a key each.
@@ -14,7 +14,7 @@ const props = defineProps<{
   block: Block
   preview: BlockPreview
   moment: Moment
-  versions: ReturnType<typeof useVersions>
+  versions: Versions
   ticks: ReturnType<typeof useTicks>
 }>()
 

@@ -1,8 +1,6 @@
 <script setup lang="ts">
-import { useEventListener, useFullscreen, useWakeLock } from '@vueuse/core'
-import Button from 'primevue/button'
-import Dialog from 'primevue/dialog'
-import { computed, nextTick, onMounted, ref, useTemplateRef, watch } from 'vue'
+import { useEventListener, useFullscreen } from '@vueuse/core'
+import { computed, ref, useTemplateRef } from 'vue'
 import { useRouter } from 'vue-router'
 import { clockText } from '@/components/clockText'
 import KeySheet from '@/components/KeySheet.vue'
@@ -10,15 +8,20 @@ import LaneChart from '@/components/LaneChart.vue'
 import { plainKey, useShortcuts, type Shortcut } from '@/composables/useShortcuts'
 import { LEVELS, type Level, type Movement, type Run } from '@/api/types'
 import { usePreferences } from '@/state/preferences'
+import EndDialog from './EndDialog.vue'
 import FloorGroups from './FloorGroups.vue'
 import FloorPaced from './FloorPaced.vue'
 import FloorControls from './FloorControls.vue'
 import FloorHeadline from './FloorHeadline.vue'
+import FloorDone from './FloorDone.vue'
+import FloorStrip from './FloorStrip.vue'
 import FloorLevel from './FloorLevel.vue'
 import { momentAt, stretched } from './plan'
 import { useSound } from './sound'
 import { useCalls } from './useCalls'
 import { ADDED_S, useRunClock } from './useRunClock'
+import { useHeadline } from './useHeadline'
+import { useStayAwake } from './useStayAwake'
 import { useGateHold } from './useGateHold'
 import { useTicks } from './useTicks'
 import { useVersions } from './useVersions'
@@ -29,7 +32,6 @@ const router = useRouter()
 const preferences = usePreferences()
 const sound = useSound()
 const clock = useRunClock(props.run)
-const wake = useWakeLock()
 const screen = useFullscreen()
 const versions = useVersions(props.run, props.movements)
 const keysShown = ref(false)
@@ -42,6 +44,7 @@ const state = computed(() => {
   return clock.isPaused.value ? 'paused' : 'running'
 })
 const running = computed(() => state.value === 'running')
+const awake = useStayAwake(running)
 const calls = useCalls(plan, second, running, (cue) => preferences.sound && sound.call(cue))
 const moment = computed(() => momentAt(plan.value, second.value))
 const heldAt = useGateHold(plan, second, running, clock.jumps, clock.holdAt)
@@ -51,34 +54,16 @@ const ticks = useTicks(props.run.id)
 const openMine = () =>
   window.open(router.resolve({ name: 'mine', params: { id: props.run.group_class_id ?? '', run: props.run.id } }).href)
 const countable = props.run.document.blocks.some((block) => ['amrap', 'chipper', 'quota'].includes(block.format))
-const planBlock = computed(() => plan.value.blocks.find((block) => block.id === moment.value.blockId))
-const blockNow = computed(() => props.run.document.blocks.find((block) => block.id === moment.value.blockId))
-const blockPreview = computed(() => props.run.preview.blocks.find((block) => block.id === moment.value.blockId))
-const pacedNow = computed(() => Boolean(blockPreview.value?.paced && blockNow.value))
-/** A rest between rounds is the clock's; the work before a gate is anybody's guess. */
-const about = computed(
-  () => moment.value.paced && !planBlock.value?.capped && !['rest', 'ready', 'pause'].includes(moment.value.kind),
+const { blockNow, blockPreview, pacedNow, about, resting, heading, nextLine } = useHeadline(
+  props.run,
+  plan,
+  moment,
+  held,
+  versions,
 )
 const paced = useTemplateRef<{ tap: (level: Level) => void }>('paced')
 const chart = computed(() => stretched(plan.value))
 const leftText = computed(() => clockText(Math.ceil(plan.value.totalS - second.value)))
-
-const resting = computed(() => moment.value.kind === 'rest' || moment.value.kind === 'waiting')
-const heading = computed(() => {
-  const { kind, blockId, station, blockTitle } = moment.value
-  if (kind === 'pause') return blockTitle
-  if (held.value) return 'Space when all are through'
-  if (pacedNow.value) return kind === 'ready' ? `Next: ${blockNow.value?.title || blockTitle}` : blockTitle
-  if (blockPreview.value?.groups) return kind === 'work' || kind === 'switch' ? blockTitle : 'Move on'
-  const name = versions.name(blockId, station)
-  return kind === 'work' || kind === 'switch' ? name : name && `Next: ${name}`
-})
-const nextLine = computed(() => {
-  if (pacedNow.value || blockPreview.value?.groups) return ''
-  const next = moment.value.next
-  if (next) return `Next: ${versions.line(next.blockId, next.station)}`
-  return moment.value.kind === 'work' ? 'Last station' : ''
-})
 
 /** Must be called from a touch or a key press: browsers let no sound through before. */
 function unlock() {
@@ -120,33 +105,19 @@ useEventListener(window, ['pointerdown', 'keydown'], unlock, { passive: true })
 function askToEnd() {
   ending.value = running.value || state.value === 'paused'
 }
-
-async function stayAwake() {
-  if (wake.isSupported.value) await wake.request('screen').catch(() => undefined)
-}
-onMounted(() => running.value && void stayAwake())
-watch(running, (now) => (now ? stayAwake() : wake.release().catch(() => undefined)))
-watch(clock.isOver, (over) => over && nextTick(() => document.getElementById('to-log')?.focus()), { immediate: true })
 </script>
 
 <template>
   <div class="floor">
     <h1 class="visually-hidden">Floor: {{ run.title }}</h1>
-    <header class="strip">
-      <span class="where"
-        ><b>{{ moment.blockTitle }}</b>
-        <template v-if="moment.round && moment.rounds > 1">
-          · round {{ moment.round }} of {{ moment.rounds }}</template
-        ></span
-      >
-      <span class="status small" role="status">
-        <template v-if="state === 'paused'">paused</template>
-        <template v-if="ticks.away.value"> · taps kept here</template>
-        <template v-if="clock.untold.value"> · kept here, the server does not answer</template>
-        <template v-if="running && !wake.isActive.value"> · this browser may let the screen sleep</template>
-      </span>
-      <span class="total"><span class="quiet">left</span> {{ leftText }}</span>
-    </header>
+    <FloorStrip
+      :moment="moment"
+      :state="state"
+      :taps-kept="ticks.away.value"
+      :untold="clock.untold.value"
+      :may-sleep="running && !awake"
+      :left="leftText"
+    />
 
     <button
       v-if="(running || state === 'paused') && sound.locked.value && preferences.sound"
@@ -156,16 +127,7 @@ watch(clock.isOver, (over) => over && nextTick(() => document.getElementById('to
       Touch here or press a key once: the browser gives no sound before that
     </button>
 
-    <div v-if="state === 'over'" class="centre">
-      <p class="over">Done</p>
-      <p class="over-line">Walk it off, drink, and ask how everybody is.</p>
-      <Button
-        id="to-log"
-        label="Log this class"
-        size="large"
-        @click="router.push({ name: 'log', params: { id: run.id } })"
-      />
-    </div>
+    <FloorDone v-if="state === 'over'" :run-id="run.id" />
     <template v-else>
       <FloorHeadline :moment="moment" :heading="heading" :calls="calls" :about="about" :held="held" />
       <FloorPaced
@@ -219,13 +181,7 @@ watch(clock.isOver, (over) => over && nextTick(() => document.getElementById('to
       @leave="router.push({ name: 'today' })"
     />
     <KeySheet v-model:visible="keysShown" :shortcuts="shortcuts" />
-    <Dialog v-model:visible="ending" modal header="End the class here?" :style="{ width: 'min(26rem, 94vw)' }">
-      <p>{{ leftText }} of the plan are left. What has been done can be logged.</p>
-      <div class="row choices">
-        <Button label="End it" autofocus @click="((ending = false), clock.end())" />
-        <Button label="Go on" severity="secondary" variant="outlined" @click="ending = false" />
-      </div>
-    </Dialog>
+    <EndDialog v-model:visible="ending" :left="leftText" @end="clock.end" />
   </div>
 </template>
 
@@ -239,21 +195,8 @@ watch(clock.isOver, (over) => over && nextTick(() => document.getElementById('to
   gap: 0.8vh;
   overflow: hidden;
 }
-.floor > .middle,
-.centre {
+.floor > .middle {
   flex: 1 0 auto;
-}
-.strip {
-  display: flex;
-  justify-content: space-between;
-  align-items: baseline;
-  gap: 2vw;
-  font-size: max(1rem, 3vh);
-  border-bottom: 2px solid var(--ink);
-}
-.total {
-  font-weight: 700;
-  white-space: nowrap;
 }
 .levels {
   display: grid;
@@ -270,21 +213,6 @@ watch(clock.isOver, (over) => over && nextTick(() => document.getElementById('to
 }
 .now-line {
   flex: none;
-}
-.centre {
-  display: grid;
-  place-content: center;
-  justify-items: center;
-  gap: 2vh;
-}
-.over {
-  font-family: var(--font-display);
-  font-weight: 700;
-  font-size: 22vh;
-  line-height: 1;
-}
-.over-line {
-  font-size: max(1rem, 3vh);
 }
 .cautions {
   border: 2px solid var(--warn);
@@ -309,9 +237,6 @@ watch(clock.isOver, (over) => over && nextTick(() => document.getElementById('to
   padding: 1vh 2vw;
   cursor: pointer;
 }
-.choices {
-  margin-top: var(--space-4);
-}
 @media (max-width: 44rem) {
   .floor {
     height: auto;
@@ -322,9 +247,6 @@ watch(clock.isOver, (over) => over && nextTick(() => document.getElementById('to
   .levels {
     grid-template-columns: 1fr;
     gap: var(--space-2);
-  }
-  .strip {
-    flex-wrap: wrap;
   }
   .next {
     white-space: normal;

@@ -38,3 +38,5 @@ export function useVersions(run: Run, movements: Movement[]) {
 
   return { name, version, line }
 }
+
+export type Versions = ReturnType<typeof useVersions>
