@@ -24,7 +24,7 @@ Capybara.register_driver(:chromium) { |app| Browser.driver(app) }
 Capybara.default_driver = :chromium
 Capybara.javascript_driver = :chromium
 Capybara.server = :puma, {Silent: true, Threads: "0:8"}
-Capybara.default_max_wait_time = 5
+Capybara.default_max_wait_time = 10
 Capybara.enable_aria_label = true
 Capybara.app = Contract::Check.new(Server::Application.build(settings: Server::Settings.new({}), log: nil),
   except: %r{\A/api/(preview|movements|runs/[^/]+)\z})

@@ -85,13 +85,15 @@ tr {
   grid-template-columns: var(--columns);
   content-visibility: auto;
   contain-intrinsic-height: auto 4.5rem;
-  border-bottom: 1px solid var(--rule-soft);
 }
 th,
 td {
   text-align: left;
+  vertical-align: top;
   padding: var(--space-1) var(--space-2);
   border-left: 4px solid transparent;
+  /* Not a border: it would end in a slant beside the wide one at the left. */
+  box-shadow: inset 0 -1px var(--rule-soft);
   overflow-wrap: break-word;
 }
 th {
@@ -136,6 +138,10 @@ td.own .note {
   tr {
     display: table-row;
     content-visibility: visible;
+  }
+  th,
+  td {
+    border-bottom: 1px solid var(--rule);
   }
   .flag {
     display: none;
