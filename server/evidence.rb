@@ -9,19 +9,21 @@ module Server
     # What is looked through, fetched for all of them at once.
     # @param people [Array<Records::Person>]
     def self.load(people)
-      ActiveRecord::Associations::Preloader.new(records: people, associations: [:benchmarks, {attendances: [:run, :results]}]).call
+      ActiveRecord::Associations::Preloader.new(records: people, associations: [:benchmarks]).call
+      told = Records::Result.telling_of(people).group_by(&:person_id)
+      people.each { |person| person.telling_results = told.fetch(person.id, []) }
     end
 
     # @param person [Records::Person] best loaded first
-    # @param before [Time, nil] what came then or later is left out: a class is not fitted by its own log
+    # @param for_class [Records::GroupClass, nil] what came after it began is left out: a class is not fitted by its own log
     # @return [Array<Sparrow::Capacity::Estimate::Evidence>]
-    def self.of(person, catalogue, before: nil)
-      tests(person, catalogue, before) + results(person, catalogue, before)
+    def self.of(person, catalogue, for_class: nil)
+      tests(person, catalogue, for_class) + results(person, catalogue, for_class)
     end
 
-    def self.tests(person, catalogue, before)
+    def self.tests(person, catalogue, for_class)
       person.benchmarks.filter_map do |taken|
-        next if before && taken.taken_on > before.to_date
+        next if for_class && taken.taken_on > for_class.starts_at.to_date
         test = Sparrow::Capacity::Benchmarks.find(taken.test)
         rung = catalogue.variation(taken.variation)
         next unless test && rung
@@ -30,18 +32,17 @@ module Server
       end
     end
 
-    def self.results(person, catalogue, before)
-      person.attendances.flat_map do |attendance|
-        at = attendance.run.started_at || attendance.run.created_at
-        next [] if before && at >= before
-        attendance.results.filter_map { |result| told_by(result, catalogue.variation(result.variation), at.to_date) }
+    def self.results(person, catalogue, for_class)
+      person.telling_results.filter_map do |result|
+        next if for_class && (result.done_at >= for_class.starts_at || result.group_class_id == for_class.id)
+        told_by(result, catalogue.variation(result.variation), result.done_at.to_date)
       end
     end
 
     # What was left, or the target that was not met. A target met with nothing
     # noted says only that it was not too much.
     def self.told_by(result, rung, on)
-      return if rung.nil? || result.skipped
+      return unless rung
       yields, amount = held_short(result) || counted(result, rung)
       FOUND.new(pattern: rung.pattern, rung: rung, yields: yields, amount: amount, on: on, source: "results") if amount&.positive?
     end

@@ -33,10 +33,18 @@ module Server
       end
 
       # @param today [Date]
-      # @param before [Time, nil] runs that began then or later are not known yet
+      # @param for_class [GroupClass, nil] what came after it began is not known yet
       # @return [Sparrow::Capacity::Estimates]
-      def estimates(today, before: nil, catalogue: studio.catalogue)
-        Sparrow::Capacity::Estimates.new(levels: levels, lane: lane, evidence: Evidence.of(self, catalogue, before: before), today: today)
+      def estimates(today, for_class: nil, catalogue: studio.catalogue)
+        Sparrow::Capacity::Estimates.new(levels: levels, lane: lane, evidence: Evidence.of(self, catalogue, for_class: for_class), today: today)
+      end
+
+      # Best given beforehand, for all who are looked at: by Evidence.load.
+      attr_writer :telling_results
+
+      # @return [Array<Result>] as Result.telling_of has them
+      def telling_results
+        @telling_results || Result.telling_of([self])
       end
 
       # Everything about them, gone: what only counts stays, without a name.

@@ -5,6 +5,16 @@ module Server
     # What one person did at one station of a run.
     class Result < Base
       belongs_to :attendance, class_name: "Server::Records::Attendance"
+
+      # Those that tell something: what was left, or a target that was not met.
+      TELLING = "results.reps_left IS NOT NULL OR results.reps < results.least OR results.seconds < results.least"
+
+      # @param people [Array<Person>]
+      # @return [Array<Result>] with person_id, group_class_id and done_at beside
+      def self.telling_of(people)
+        where(skipped: false).where(TELLING).joins(attendance: :run).where(attendances: {person_id: people.map(&:id)})
+          .select("results.*", "attendances.person_id", "runs.group_class_id", "COALESCE(runs.started_at, runs.created_at) AS done_at").order("done_at", :id).to_a
+      end
     end
   end
 end

@@ -65,10 +65,25 @@ RSpec.describe Server::Evidence do
   it "leaves out what came when a class began, or later" do
     result("push_up.floor", reps: 8, reps_left: 2)
     tested("rows", "row.long", 9)
-    before = ->(time) { described_class.of(somebody.reload, Sparrow::Catalogue.house, before: time).map(&:pattern) }
+    before = ->(time) { described_class.of(somebody.reload, Sparrow::Catalogue.house, for_class: studio.group_classes.new(id: SecureRandom.uuid, starts_at: time)).map(&:pattern) }
     expect(before.call(Time.utc(2026, 11, 17, 18, 30))).to eq(%w[pull])
     expect(before.call(Time.utc(2026, 11, 17, 18, 31))).to contain_exactly("pull", "push")
     expect(before.call(Time.utc(2026, 10, 31))).to eq([])
+  end
+
+  it "leaves out a class's own log, though its run began a little early" do
+    result("push_up.floor", reps: 8, reps_left: 2)
+    own = studio.group_classes.new(starts_at: Time.utc(2026, 11, 17, 18, 45)).tap { |held| held.take(run.workout) }
+    run.update!(group_class: own)
+    expect(described_class.of(somebody.reload, Sparrow::Catalogue.house, for_class: own)).to eq([])
+  end
+
+  it "is fetched for many as for one" do
+    result("push_up.floor", reps: 8, reps_left: 2)
+    other = studio.people.create!(name: "Bartek Lindqvist", lane: "advanced")
+    people = [somebody.reload, other]
+    described_class.load(people)
+    expect(people.map { |person| described_class.of(person, Sparrow::Catalogue.house).size }).to eq([1, 0])
   end
 
   it "passes over a test that the house no longer has" do
