@@ -102,6 +102,8 @@ function onKey(event: KeyboardEvent) {
   --station: 6.2rem;
   overflow: auto;
   max-height: calc(100dvh - 2 * var(--space-4));
+  /* A cell that is gone to by key comes out from under the names and the stations. */
+  scroll-padding: 3.6rem var(--space-2) var(--space-2) calc(var(--who) + var(--space-2));
 }
 .grid,
 thead,

@@ -108,6 +108,10 @@ td {
 td.here {
   background: var(--accent-wash);
 }
+/* Inside the cell: what is not laid out out of sight is not painted outside either. */
+td:focus-visible {
+  outline-offset: -3px;
+}
 .attention {
   border-left-color: var(--warn);
 }
