@@ -3,6 +3,7 @@ import Select from 'primevue/select'
 import { computed } from 'vue'
 import type { Typed } from '@/board/document'
 import NumberField from '@/board/NumberField.vue'
+import { pieceName } from '@/components/readable'
 import TextField from '@/components/TextField.vue'
 import { usePlaces } from '@/api/queries'
 import { useSession } from '@/state/session'
@@ -59,8 +60,8 @@ const kit = computed(() => places.data.value?.places.find((place) => place.id ==
       There:
       {{
         Object.entries(kit)
-          .map(([piece, count]) => `${count} × ${piece}`)
-          .join(', ')
+          .map(([piece, count]) => `${count} × ${pieceName(piece)}`)
+          .join('; ')
       }}
     </p>
     <details class="kit">
@@ -70,7 +71,7 @@ const kit = computed(() => places.data.value?.places.find((place) => place.id ==
         <NumberField
           v-for="piece in places.data.value?.pieces ?? []"
           :key="piece"
-          :label="piece"
+          :label="pieceName(piece)"
           width="3rem"
           :model-value="fields.kit[piece]"
           :error="errors.get(`/kit/${piece}`)"

@@ -9,6 +9,7 @@ import { usePlaces } from '@/api/queries'
 import type { Place } from '@/api/types'
 import type { Typed } from '@/board/document'
 import NumberField from '@/board/NumberField.vue'
+import { pieceName } from '@/components/readable'
 import TextField from '@/components/TextField.vue'
 import { useAttempt } from '@/composables/useAttempt'
 
@@ -96,7 +97,7 @@ const remove = () =>
             v-for="piece in places.data.value?.pieces ?? []"
             :key="piece"
             v-model="counts[piece]"
-            :label="piece"
+            :label="pieceName(piece)"
             :error="errors.get(`/kit/${piece}`)"
             width="3rem"
           />
