@@ -36,7 +36,7 @@ RSpec.describe "Every screen" do
     "Class" => [-> { "/classes/#{coming.id}" }, "tbody tr"],
     "Fit sheet" => [-> { "/classes/#{coming.id}/fit" }, "[role=gridcell]"],
     "For your eyes" => [-> { "/classes/#{coming.id}/run/#{Server::Records::Run.of_class(coming, client_key: SecureRandom.uuid, by: coming.leader).id}" }, "h2"],
-    "Card" => [-> { "/card/#{Server::ClassCards.token(coming, coming.roster.first.person_id)}" }, "article"],
+    "Card" => [-> { "/card/#{Server::ClassCards.token(coming, coming.coming.first.person_id)}" }, "article"],
     "Nowhere" => ["/nowhere", "h1"]
   }
 
