@@ -1,3 +1,4 @@
+import { computed } from 'vue'
 import { useQuery } from '@tanstack/vue-query'
 import { api, ask } from './client'
 
@@ -9,6 +10,14 @@ export function useMovements() {
     staleTime: 10 * 60_000,
     shallow: true,
   })
+}
+
+/** Every rung by its id, of all ladders that the studio has. */
+export function useRungs() {
+  const movements = useMovements()
+  return computed(
+    () => new Map((movements.data.value ?? []).flatMap((movement) => movement.ladder.map((rung) => [rung.id, rung]))),
+  )
 }
 
 export function useRuns() {

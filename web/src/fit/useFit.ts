@@ -1,8 +1,8 @@
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { promiseTimeout, useDebounceFn } from '@vueuse/core'
-import { computed, ref, shallowReactive, shallowRef, watch } from 'vue'
+import { ref, shallowReactive, shallowRef, watch } from 'vue'
 import { api, ask, Unreachable } from '@/api/client'
-import { useMovements } from '@/api/queries'
+import { useMovements, useRungs } from '@/api/queries'
 import type { FitCell, FitPerson, FitSheet, FitStation, Variation } from '@/api/types'
 import { useAttempt } from '@/composables/useAttempt'
 
@@ -35,9 +35,7 @@ export function useFit(id: string) {
   /** Sent one after the other, so that the last answer is of the last choice. */
   let queue: Promise<unknown> = Promise.resolve()
 
-  const rungs = computed(
-    () => new Map((movements.data.value ?? []).flatMap((movement) => movement.ladder.map((rung) => [rung.id, rung]))),
-  )
+  const rungs = useRungs()
   const keyOf = (person: FitPerson, cell: FitCell) => `${person.id}/${cell.block}/${cell.station}`
 
   /** Somebody's cells in the order of the stations that are shown. */

@@ -2,7 +2,7 @@
 import Checkbox from 'primevue/checkbox'
 import Select from 'primevue/select'
 import { computed, useId } from 'vue'
-import { useMovements } from '@/api/queries'
+import { useMovements, useRungs } from '@/api/queries'
 import type { GivenCell, Level, LogSheet } from '@/api/types'
 import { LEVELS } from '@/api/types'
 import NumberField from '@/board/NumberField.vue'
@@ -23,6 +23,7 @@ const props = defineProps<{
 const emit = defineEmits<{ change: [exception: Exception] }>()
 const id = useId()
 const movements = useMovements()
+const rungs = useRungs()
 const label = computed(() => `${props.person}, ${props.station.name}`)
 
 interface Way {
@@ -72,9 +73,7 @@ const cell = computed(() => {
   return props.given ?? props.station.levels[props.lane]
 })
 const held = computed(() => {
-  const rung = movements.data.value
-    ?.flatMap((movement) => movement.ladder)
-    .find((known) => known.id === props.exception.variation)
+  const rung = props.exception.variation && rungs.value.get(props.exception.variation)
   return rung ? rung.measure === 'hold' : cell.value.seconds !== null
 })
 const byReps = computed(() =>
@@ -164,6 +163,9 @@ function take(value: string) {
 .left .planned {
   text-decoration: line-through;
 }
+.way {
+  min-width: 0;
+}
 .skip {
   grid-column: 6;
   display: inline-flex;
@@ -172,7 +174,7 @@ function take(value: string) {
 }
 @media (max-width: 60rem) {
   .exception {
-    grid-template-columns: 1fr 1fr;
+    grid-template-columns: minmax(0, 1fr) minmax(0, 1.3fr);
   }
   .skip {
     grid-column: auto;

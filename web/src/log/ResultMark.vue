@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { useMovements } from '@/api/queries'
+import { useRungs } from '@/api/queries'
 import type { LogSheet } from '@/api/types'
 import LevelTally from '@/components/LevelTally.vue'
 
@@ -10,11 +10,11 @@ const props = defineProps<{
   result: LogSheet['attendances'][number]['results'][number] | undefined
   station: LogSheet['stations'][number]
 }>()
-const movements = useMovements()
+const rungs = useRungs()
 const rung = computed(() => {
   const { result, station } = props
   if (!result?.variation || station.levels[result.level].variation === result.variation) return undefined
-  return movements.data.value?.flatMap((movement) => movement.ladder).find((known) => known.id === result.variation)
+  return rungs.value.get(result.variation)
 })
 </script>
 
@@ -31,7 +31,8 @@ const rung = computed(() => {
 <style scoped>
 .rung {
   display: block;
-  max-width: 8rem;
+  width: 8rem;
+  white-space: normal;
   line-height: 1.2;
 }
 </style>
