@@ -60,7 +60,7 @@ RSpec.describe "The Floor" do
     expect(page).to have_css(".call.beginner", text: "Beginner: stop")
     advance(1)
     expect(left_of("beginner")).to eq("stop and wait")
-    expect(left_of("advanced")).to eq("19 s left")
+    expect { left_of("advanced") }.to eventually_be("19 s left")
     expect(find(".next")).to have_content("Next: Glute bridge. Half bridge / Two-leg bridge / One-leg bridge")
     advance(20)
     expect(page).to have_css(".phase", text: "Rest")
