@@ -8,6 +8,8 @@ module Sparrow
     # @return [Workout]
     # @raise [Refused] with a JSON Pointer and a message for each thing wrong
     def self.read(document, catalogue: Catalogue.house)
+      over = Budget.new(document).problem
+      raise Refused.new([over]) if over
       normal = Shape.read(Form::WORKOUT, document)
       problems = References.new(normal, catalogue).problems
       raise Refused.new(problems) if problems.any?

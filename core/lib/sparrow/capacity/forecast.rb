@@ -72,7 +72,12 @@ module Sparrow
 
       # @return [Boolean] whether every set of this prescription leaves so much
       def leaves?(take, reserve, amounts)
-        walk(amounts) { |step, available, asked| return false if step.visit.take.equal?(take) && available - asked < Forecast.least(reserve, asked, step.by_time) - TOLERANCE }
+        first, last = span(take)
+        # Before its first set nothing differs where nothing else is changed.
+        from = (amounts.keys - [take.object_id]).empty? ? first : 0
+        walk(amounts, from: from, to: last) do |step, available, asked|
+          return false if step.visit.take.equal?(take) && available - asked < Forecast.least(reserve, asked, step.by_time) - TOLERANCE
+        end
         true
       end
 
@@ -83,10 +88,28 @@ module Sparrow
         Point.new(step.block, visit.station, visit.round, visit.take, available, asked, step.by_time)
       end
 
+      # Where a prescription's sets begin and end among the steps.
+      # @return [Array(Integer, Integer)]
+      def span(take)
+        @spans ||= @steps.each_with_index.with_object({}.compare_by_identity) do |(step, index), spans|
+          (spans[step.visit.take] ||= [index, index])[1] = index
+        end
+        @spans.fetch(take) { [0, @steps.size - 1] }
+      end
+
+      # How tired the lane is before a step, with everything as it is asked.
+      def tired_before(index)
+        return Array.new(@index.size, 0.0) if index.zero?
+        @tired_before ||= {}
+        @tired_before[index] ||= walk({}, to: index - 1) { nil }
+      end
+
       # The model of Fatigue, with its constants at hand.
-      def walk(amounts)
-        tired = Array.new(@index.size, 0.0)
-        @steps.each do |step|
+      # @return [Array<Float>] how tired each pattern is after the last step
+      def walk(amounts, from: 0, to: @steps.size - 1)
+        tired = tired_before(from).dup
+        from.upto(to) do |index|
+          step = @steps[index]
           rest(tired, step.rest_keep)
           most = step.most
           asked = amounts.empty? ? step.amount : asked(step, amounts)
@@ -100,6 +123,7 @@ module Sparrow
           end
           work(tired, step, added(asked, most))
         end
+        tired
       end
 
       def rest(tired, keep)

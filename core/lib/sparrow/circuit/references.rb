@@ -5,9 +5,6 @@ module Sparrow
     # What the document's shape cannot say: names that must be in the catalogue,
     # keys that need or exclude each other, ids that must differ.
     class References
-      # A class of six hours with a window each 7 seconds; more is a slip of the hand.
-      MOST_WINDOWS = 3000
-
       # @param document [Hash] in its normal form
       def initialize(document, catalogue)
         @document = document
@@ -28,7 +25,6 @@ module Sparrow
       def block(block, at)
         stations = block["stations"] || []
         distinct_ids(stations, "#{at}/stations", "station")
-        too_many_windows(block, stations, at)
         ordered_shares(block, at)
         rotation(block, stations, at)
         stations.each_with_index { |station, index| station(station, block, "#{at}/stations/#{index}") }
@@ -55,13 +51,6 @@ module Sparrow
           refuse("#{at}/#{index}/id", "is the id of another #{noun} here") if seen[entry["id"]]
           seen[entry["id"]] = true
         end
-      end
-
-      def too_many_windows(block, stations, at)
-        return if stations.empty?
-        rounds = [block.fetch("rounds", 1), *block.fetch("rounds_by_level", {}).values].max
-        return if rounds * stations.size <= MOST_WINDOWS
-        refuse("#{at}/rounds", "makes #{rounds * stations.size} windows; at most #{MOST_WINDOWS} fit in a block")
       end
 
       def station(station, block, at)
