@@ -3,11 +3,17 @@
 require_relative "server/server"
 
 begin
-  Server::Settings.current.session_secret
-  Server::Settings.current.encryption_secret
+  settings = Server::Settings.current
+  settings.session_secret
+  settings.trusted_proxies
+  Server::Middleware::Metrics::Registry.store_in(settings.metrics_folder)
   Server::Database.connect
-rescue Server::Settings::Missing => missing
-  abort "Willing Sparrow does not start: #{missing.message}"
+  Server::KeyCheck.new.verify
+  Server::Database.check_schema
+rescue Server::Settings::Missing, Server::KeyCheck::Wrong, Server::Database::WrongSchema => reason
+  abort "Willing Sparrow does not start: #{reason.message}"
+rescue ActiveRecord::ActiveRecordError, PG::Error => error
+  abort "Willing Sparrow does not start: the database cannot be used (#{error.class})."
 end
 
 Server.eager_load

@@ -1,22 +1,31 @@
 # frozen_string_literal: true
 
+require "rack/deflater"
 require "rack/session"
 
 module Server
   # The Rack application: what a request passes on its way in.
   module Application
+    COMPRESSED = %w[application/json application/problem+json application/schema+json text/html text/css text/csv text/javascript image/svg+xml].freeze
+
     # @param settings [Settings]
     # @param log [IO, nil] where requests are noted
-    def self.build(settings: Settings.current, log: $stdout)
+    # @param throttled [Boolean] whether requests are counted; not where a load is measured
+    def self.build(settings: Settings.current, log: $stdout, throttled: true)
       session = {key: "sparrow_session", secret: settings.session_secret, same_site: :lax, httponly: true,
                  secure: settings.https?, expire_after: Records::SignIn::LASTS}
       throttle = Throttle.middleware
       Rack::Builder.new do
         use Middleware::RequestLog, output: log
-        use Security
+        use Middleware::Metrics
+        use Rack::Deflater, include: COMPRESSED, sync: false
+        use Security, settings: settings
+        use Middleware::ClientAddress, settings: settings
+        use Middleware::CanonicalRequest
         use Middleware::BodyLimit
-        use throttle
+        use Middleware::Deadline
         use Rack::Session::Cookie, session
+        use throttle if throttled
         run Routes
       end.to_app
     end

@@ -13,7 +13,7 @@ module Server
       @only = only
       @document = document
       @catalogue = group_class.studio.catalogue
-      @date = group_class.starts_at.to_date
+      @date = group_class.day
     end
 
     # @return [Array<Records::RosterEntry>] in the order of the sheet
@@ -32,10 +32,39 @@ module Server
     end
 
     # One person alone, for a quick answer: what must be shared is seen in the whole sheet only.
-    # @return [Sparrow::Fitting::Sheet]
+    # @return [Sparrow::Fitting::Sheet, nil] nil where they are not on it
     def alone(person_id)
       place = entries.index { |entry| entry.person_id == person_id }
+      return unless place
       Sparrow::Fitting::Sheet.new(timeline, [participant(entries[place])], kit: @class.kit_there, from: place, catalogue: @catalogue)
+    end
+
+    # Choices that were made here and make no sense any more: they stay, and do not count.
+    # @return [Array<Array(Records::Choice, String, String)>] the choice, the person's name, and why
+    def set_aside
+      known = entries.to_h { |entry| [entry.person_id, entry.person] }
+      @class.choices.includes(:person, :instructor).order(:created_at).filter_map do |stored|
+        person = known[stored.person_id]
+        why = person ? reason_against(stored, person) : "they are marked absent"
+        [stored, stored.person.name, why] if why
+      end
+    end
+
+    # @return [Hash{Array(String, String, String) => Integer}] versions of the choices, by person, block and station
+    def versions
+      @versions ||= @class.choices.to_h { |stored| [[stored.person_id, stored.block, stored.station], stored.version] }
+    end
+
+    # @return [Integer] the class's version
+    def lock_version
+      @class.lock_version
+    end
+
+    # @return [Array<String>] what else to know of this class before it is run
+    def notices
+      place = @class.place
+      [("#{place.name} has been archived; its kit still counts here. Choose another place if the class is somewhere else." if place&.archived_at),
+        ("The circuit that this class was planned with has been deleted. The class keeps its own copy." if @class.workout&.deleted_at)].compact
     end
 
     # @return [Sparrow::Fitting::Needs]
@@ -62,13 +91,23 @@ module Server
 
     # What was chosen here is locked; what was chosen for the movement before is remembered.
     def choices_of(person)
-      here = (choices[person.id] || []).to_h { |choice| [[choice.block, choice.station], choice(choice, locked: true)] }
+      here = (choices[person.id] || []).select { |stored| reason_against(stored, person).nil? }.to_h { |stored| [[stored.block, stored.station], choice(stored, locked: true)] }
       before = remembered[person.id] || {}
       stations_by_movement.each do |movement, cells|
         found = before[movement]
         cells.each { |cell| here[cell] ||= choice(found, locked: false) } if found
       end
       here
+    end
+
+    # @return [String, nil]
+    def reason_against(stored, person)
+      Sparrow::Fitting::StaleChoice.reason(stations[[stored.block, stored.station]], movement: stored.movement, variation: stored.variation,
+        limits: person.limits_on(@date), catalogue: @catalogue)
+    end
+
+    def stations
+      @stations ||= timeline.workout.each_station.to_h { |block, station| [[block.id, station.id], station] }
     end
 
     def choice(stored, locked:)

@@ -23,7 +23,7 @@ module Server
 
     def self.tests(person, catalogue, for_class)
       person.benchmarks.filter_map do |taken|
-        next if for_class && taken.taken_on > for_class.starts_at.to_date
+        next if for_class && taken.taken_on > for_class.day
         test = Sparrow::Capacity::Benchmarks.find(taken.test)
         rung = catalogue.variation(taken.variation)
         next unless test && rung

@@ -7,11 +7,13 @@ module Server
 
     # An error that a route raises and the client is told of.
     class Error < StandardError
-      attr_reader :status, :title, :errors, :extra
+      attr_reader :status, :title, :errors, :extra, :headers
 
+      # @param headers [Hash] of the answer
       # @param errors [Array<Sparrow::Problem>] each with a JSON Pointer into the request's body
       # @param extra [Hash] further members of the answer
-      def initialize(status, title, detail, errors: [], extra: {})
+      def initialize(status, title, detail, errors: [], extra: {}, headers: {})
+        @headers = headers
         @status = status
         @title = title
         @errors = errors
@@ -27,8 +29,8 @@ module Server
     end
 
     # @return [Array] a Rack response
-    def self.response(status, title, detail, **rest)
-      [status, {"content-type" => CONTENT_TYPE}, [JSON.generate(body(status, title, detail, **rest))]]
+    def self.response(status, title, detail, headers: {}, **rest)
+      [status, {"content-type" => CONTENT_TYPE, **headers}, [JSON.generate(body(status, title, detail, **rest))]]
     end
 
     def self.not_found
@@ -37,6 +39,34 @@ module Server
 
     def self.not_signed_in
       Error.new(401, "Not signed in", "Sign in first.")
+    end
+
+    def self.database_away
+      Error.new(503, "Not available", "The database does not answer. What you typed is still here; try again shortly.", headers: {"retry-after" => "3"})
+    end
+
+    def self.our_fault
+      Error.new(500, "Something went wrong", "This is our fault. Tell us the request id.")
+    end
+
+    def self.not_allowed
+      Error.new(403, "Not allowed", "Your role here does not include this. Ask an owner of the studio.")
+    end
+
+    # @param wait_s [Integer]
+    def self.busy(wait_s = 2)
+      Error.new(503, "Busy", "The server has too much to compute just now. Try again in a moment.", headers: {"retry-after" => wait_s.to_s})
+    end
+
+    # One field that cannot be taken.
+    # @return [Sparrow::Refused]
+    def self.field(pointer, message)
+      Sparrow::Refused.new([Sparrow::Problem.new(pointer: pointer, message: message)])
+    end
+
+    # @return [Array] a Rack response of an error
+    def self.rack(error, request_id: nil)
+      response(error.status, error.title, error.message, headers: error.headers, errors: error.errors, extra: error.extra, request_id: request_id)
     end
 
     # @param under [String] the pointer of the part of the body that was read

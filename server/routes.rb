@@ -16,20 +16,83 @@ module Server
     set :static, false
     disable :method_override
 
-    PUBLIC = [%r{\A/health\z}, %r{\A/api/session\z}, %r{\A/api/cards/[^/]+\z}].freeze
+    # Who may use a route stands where the route is written, and nothing stands for
+    # closed: only instructors and owners come in. "helper" lets in everybody who is
+    # signed in, "owner" owners alone, "open" anybody.
+    ACCESS = {instructor: %w[instructor owner], helper: %w[helper instructor owner], owner: %w[owner], open: nil}.freeze
 
-    before do
-      content_type :json
-      if request.path_info.start_with?("/api/") && PUBLIC.none? { |path| path.match?(request.path_info) }
-        raise Problems.not_signed_in unless instructor
+    # A route as it was written: verb, pattern, who may use it.
+    Declared = Struct.new(:verb, :pattern, :access)
+
+    class << self
+      # @return [Array<Declared>]
+      def declared
+        @declared ||= []
+      end
+
+      # @param access [Symbol] a key of ACCESS
+      # @param heavy [Boolean] whether it takes turns with other heavy work
+      # @param stale [Boolean] whether it may read from a copy of the database that is a moment old
+      def route(verb, path, options = {}, &block)
+        access = options.fetch(:access, :instructor)
+        ACCESS.fetch(access)
+        declared << Declared.new(verb, path, access)
+        rest = options.except(:access, :heavy, :stale)
+        work = around(block, heavy: options[:heavy], stale: options[:stale])
+        super(verb, path, {admitted: access, **rest}, &work)
+      end
+
+      private
+
+      def around(block, heavy:, stale:)
+        return block unless heavy || stale
+        name = :"around_#{block.source_location.join("_")}_#{declared.size}"
+        define_method(name, &block)
+        arity = block.arity
+        inner = ->(routes, args) { routes.send(name, *((arity < 0) ? args : args.first(arity))) }
+        inner = inner.then { |work| ->(routes, args) { HEAVY.turn { work.call(routes, args) } } } if heavy
+        inner = inner.then { |work| ->(routes, args) { Database.reading { work.call(routes, args) } } } if stale
+        proc { |*args| inner.call(self, args) }
       end
     end
+
+    set(:admitted) do |access|
+      condition do
+        admit(access)
+        true
+      end
+    end
+
+    HEAVY = HeavyWork.new
+
+    before { content_type :json }
 
     helpers do
       # @return [Records::Instructor, nil] who is signed in
       def instructor
         return @instructor if defined?(@instructor)
-        @instructor = Records::SignIn.instructor_of(env["rack.session"]["token"])
+        @sign_in = Records::SignIn.of(env["rack.session"]["token"])
+        @instructor = @sign_in&.instructor
+      end
+
+      # @return [Records::SignIn] this browser's
+      def sign_in
+        instructor
+        @sign_in
+      end
+
+      # Lets in who may use a route, before anything of it is done.
+      # @raise [Problems::Error]
+      def admit(access)
+        roles = ACCESS.fetch(access)
+        return unless roles
+        raise Problems.not_signed_in unless instructor
+        raise Problems.not_allowed unless roles.include?(instructor.role)
+      end
+
+      # @return [Boolean] whether health notes are kept from who is asking
+      def helper?
+        instructor.role == "helper"
       end
 
       # @return [Records::Studio] from which every query begins
@@ -37,9 +100,14 @@ module Server
         instructor.studio
       end
 
-      # @return [Date] the latest day that it is anywhere: what is typed is of the day where they are
-      def latest_day
-        Date.today + 1
+      # A list in pages: ?page=2&per=50. Without them the first page, which is large.
+      # @param per [Integer] lines of a page, where nobody says
+      # @return [Array(Array, Hash)] the records of the page, and what is told of the paging
+      def paged(records, per: 200)
+        number = Integer(params.fetch("page", "1"), 10, exception: false).to_i.clamp(1, 10_000)
+        size = Integer(params.fetch("per", per.to_s), 10, exception: false).to_i.clamp(1, 500)
+        found = records.limit(size + 1).offset((number - 1) * size).to_a
+        [found.first(size), {"page" => number, "per" => size, "more" => found.size > size}]
       end
 
       # @return [Hash] the request's body
@@ -78,6 +146,13 @@ module Server
 
     register HealthRoutes
     register SessionRoutes
+    register SetupRoutes
+    register PasswordRoutes
+    register InvitationRoutes
+    register AccountRoutes
+    register TeamRoutes
+    register StudioRoutes
+    register MailboxRoutes
     register TodayRoutes
     register MovementRoutes
     register PreviewRoutes
@@ -97,28 +172,44 @@ module Server
 
     not_found do
       next if response.media_type == Problems::CONTENT_TYPE
-      tell(Problems.not_found)
+      tell((api? && !instructor) ? Problems.not_signed_in : Problems.not_found)
     end
 
     error(Problems::Error) { |error| tell(error) }
     error(Sparrow::Refused) { |refused| tell(Problems.unprocessable(refused)) }
     error(ActiveRecord::RecordNotFound) { tell(Problems.not_found) }
     error(Sinatra::BadRequest) { tell(Problems::Error.new(400, "Bad request", "The request could not be read.")) }
+    error(HeavyWork::Busy) { tell(Problems.busy) }
 
-    error(ActiveRecord::ConnectionNotEstablished, ActiveRecord::StatementInvalid) do |error|
-      env["sparrow.error"] = error.class.name
-      tell(Problems::Error.new(503, "Not available", "The database does not answer. What you typed is still here; try again shortly."))
+    # Two made the same thing at once: the other's stands, and asking again finds it.
+    error(ActiveRecord::RecordNotUnique) do
+      tell(Problems::Error.new(409, "Made at the same time", "Somebody else did the same thing at the same moment. Load it again and look."))
+    end
+
+    # Somebody erased what this one was writing about.
+    error(ActiveRecord::InvalidForeignKey) do
+      tell(Problems::Error.new(409, "Gone meanwhile", "Something that this belongs to was deleted meanwhile. Load it again and look."))
+    end
+
+    error(ActiveRecord::ActiveRecordError, PG::Error) do |error|
+      env["sparrow.error"] = "#{error.class} at #{error.backtrace&.find { |line| line.include?("/server/") }.to_s.delete_prefix(ROOT)}"
+      tell(Database.away?(error) ? Problems.database_away : Problems.our_fault)
     end
 
     error do |error|
       env["sparrow.error"] = "#{error.class} at #{error.backtrace&.first.to_s.delete_prefix(ROOT)}"
-      tell(Problems::Error.new(500, "Something went wrong", "This is our fault. Tell us the request id."))
+      tell(Problems.our_fault)
     end
 
     helpers do
+      def api?
+        request.path_info.match?(%r{\A/api(/|\z)})
+      end
+
       def tell(error)
         status error.status
         content_type Problems::CONTENT_TYPE
+        headers error.headers
         body JSON.generate(Problems.body(error.status, error.title, error.message, errors: error.errors, extra: error.extra,
           request_id: env[Middleware::RequestLog::ID]))
       end

@@ -21,8 +21,11 @@ module Server
       "permissions-policy" => "camera=(), microphone=(), geolocation=(), payment=(), screen-wake-lock=(self), fullscreen=(self)"
     }.freeze
 
-    def initialize(app)
+    # @param settings [Settings]
+    def initialize(app, settings: Settings.current)
       @app = app
+      @https = settings.https?
+      @public_origin = settings.public_url && URI(settings.public_url).then { |uri| "#{uri.scheme}://#{uri.host}#{":#{uri.port}" unless uri.port == uri.default_port}" }
     end
 
     def call(env)
@@ -30,7 +33,7 @@ module Server
       status, headers, body = forged?(env) ? refuse(env) : @app.call(env)
       HEADERS.each { |name, value| headers[name] ||= value }
       headers["content-security-policy"] ||= policy(nonce)
-      headers["strict-transport-security"] = "max-age=31536000" if Settings.current.https?
+      headers["strict-transport-security"] = "max-age=31536000" if @https
       headers["cache-control"] ||= "no-store"
       [status, headers, body]
     end
@@ -50,7 +53,7 @@ module Server
       site = env["HTTP_SEC_FETCH_SITE"]
       return !%w[same-origin none].include?(site) if site
       origin = env["HTTP_ORIGIN"]
-      !origin.nil? && origin != "#{env["rack.url_scheme"]}://#{env["HTTP_HOST"]}"
+      !origin.nil? && origin != (@public_origin || "#{env["rack.url_scheme"]}://#{env["HTTP_HOST"]}")
     end
 
     def refuse(env)

@@ -1,10 +1,12 @@
 # frozen_string_literal: true
 
+require "ipaddr"
 require "securerandom"
+require "uri"
 
 module Server
-  # What the environment decides: DATABASE_URL, RACK_ENV, SESSION_SECRET,
-  # ENCRYPTION_SECRET, PUBLIC_URL. Nothing else in the server reads the environment.
+  # What the environment decides; README lists every name. Nothing else in the
+  # server reads the environment, but for the web server's own file (puma.rb).
   class Settings
     # Shorter secrets are refused by the session cookie's cipher.
     SECRET_LENGTH = 64
@@ -52,6 +54,88 @@ module Server
       @encryption_secret ||= secret("ENCRYPTION_SECRET")
     end
 
+    # @return [String] what to name where the secret is wrong
+    def encryption_source
+      given("ENCRYPTION_SECRET_FILE") ? "The secret in #{given("ENCRYPTION_SECRET_FILE")}" : "ENCRYPTION_SECRET"
+    end
+
+    # The secret before, while what it encrypted is encrypted anew (bin/rekey).
+    # @return [String, nil]
+    # @raise [Missing] where it is too short
+    def old_encryption_secret
+      secret("ENCRYPTION_SECRET_OLD") if given("ENCRYPTION_SECRET_OLD")
+    end
+
+    # @return [String, nil] a read-only copy of the database, for what may be a moment old
+    def replica_url
+      given("REPLICA_URL")
+    end
+
+    # @return [String] the database itself, where DATABASE_URL leads to a pooler: for migrations and backups
+    def direct_database_url
+      given("DIRECT_DATABASE_URL") || database_url
+    end
+
+    # @return [Boolean] whether DATABASE_URL leads to a pooler in transaction mode
+    def pooled?
+      given("DATABASE_POOLER") == "transaction"
+    end
+
+    # @return [Array<IPAddr>] whose X-Forwarded-* headers count
+    # @raise [Missing]
+    def trusted_proxies
+      given("TRUSTED_PROXIES").to_s.split(/[\s,]+/).map { |range| IPAddr.new(range) }
+    rescue IPAddr::Error
+      raise Missing, "TRUSTED_PROXIES must be addresses or ranges with commas between, such as 127.0.0.1, 10.0.0.0/8."
+    end
+
+    # @return [Array<String>] names under which this server answers, beside loopback's and addresses
+    def allowed_hosts
+      names = given("ALLOWED_HOSTS").to_s.downcase.split(/[\s,]+/)
+      names << given("HOST").downcase if given("HOST")
+      names << URI(public_url).host.to_s.downcase if public_url
+      names
+    end
+
+    # @return [Hash, nil] how mail is handed over; nil where it stays in the mailbox that ships
+    def smtp
+      return unless given("SMTP_HOST")
+      {address: given("SMTP_HOST"), port: Integer(given("SMTP_PORT") || 587), user_name: given("SMTP_USER"), password: given("SMTP_PASSWORD"),
+       authentication: given("SMTP_USER") && :plain, enable_starttls: given("SMTP_STARTTLS") != "off", open_timeout: 5, read_timeout: 10}.compact
+    end
+
+    # @return [String] whom mail is from
+    def mail_from
+      given("MAIL_FROM") || "willing-sparrow@localhost"
+    end
+
+    # @return [Boolean] whether the mailbox page is there: never where mail is really sent, nor in production without the demo
+    def mailbox?
+      smtp.nil? && (!production? || demo?)
+    end
+
+    # @return [Boolean] whether the demo is asked for by name
+    def demo?
+      given("DEMO") == "1"
+    end
+
+    # @return [Boolean] whether to begin without the demo
+    def empty?
+      given("EMPTY") == "1"
+    end
+
+    # @return [String, nil] where the processes of this server keep their counters together
+    def metrics_folder
+      given("METRICS_FOLDER")
+    end
+
+    # @return [Integer] threads of one server process
+    def threads
+      Integer(given("MAX_THREADS") || DEFAULT_THREADS)
+    end
+
+    DEFAULT_THREADS = 12
+
     # @return [String, nil] where others reach this server, such as "https://sparrow.example"
     def public_url
       given("PUBLIC_URL")&.delete_suffix("/")
@@ -62,9 +146,9 @@ module Server
       public_url.to_s.start_with?("https://")
     end
 
-    # @return [Integer] database connections, one for each server thread
+    # @return [Integer] database connections of one process, one for each server thread
     def pool
-      Integer(given("MAX_THREADS") || 5) + 2
+      threads + 2
     end
 
     private

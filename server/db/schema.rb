@@ -10,7 +10,7 @@
 #
 # It's strongly recommended that you check this file into your version control system.
 
-ActiveRecord::Schema[7.2].define(version: 2026_11_25_000006) do
+ActiveRecord::Schema[7.2].define(version: 2026_11_26_000008) do
   # These are extensions that must be enabled in order to support this database
   enable_extension "plpgsql"
 
@@ -30,6 +30,18 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_25_000006) do
     t.index ["run_id"], name: "index_attendances_on_run_id"
     t.index ["studio_id"], name: "index_attendances_on_studio_id"
     t.check_constraint "effort >= 0 AND effort <= 10", name: "attendances_effort"
+  end
+
+  create_table "audit_events", id: :uuid, default: -> { "gen_random_uuid()" }, force: :cascade do |t|
+    t.uuid "studio_id", null: false
+    t.uuid "instructor_id"
+    t.text "actor", null: false
+    t.text "action", null: false
+    t.text "subject_type"
+    t.uuid "subject_id"
+    t.jsonb "detail", default: {}, null: false
+    t.datetime "at", null: false
+    t.index ["studio_id", "at"], name: "index_audit_events_on_studio_id_and_at"
   end
 
   create_table "benchmarks", id: :uuid, default: -> { "gen_random_uuid()" }, force: :cascade do |t|
@@ -62,6 +74,7 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_25_000006) do
     t.text "why"
     t.datetime "created_at", null: false
     t.datetime "updated_at", null: false
+    t.integer "version", default: 1, null: false
     t.index ["group_class_id", "person_id", "block", "station"], name: "index_choices_on_cell", unique: true
     t.index ["group_class_id"], name: "index_choices_on_group_class_id"
     t.index ["instructor_id"], name: "index_choices_on_instructor_id"
@@ -96,6 +109,16 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_25_000006) do
     t.index ["workout_id"], name: "index_group_classes_on_workout_id"
   end
 
+  create_table "installations", id: :integer, default: nil, force: :cascade do |t|
+    t.text "key_check"
+    t.text "next_key_check"
+    t.text "setup_code_digest"
+    t.datetime "demo_loaded_at"
+    t.datetime "created_at", null: false
+    t.datetime "updated_at", null: false
+    t.check_constraint "id = 1", name: "installations_one"
+  end
+
   create_table "instructors", id: :uuid, default: -> { "gen_random_uuid()" }, force: :cascade do |t|
     t.uuid "studio_id", null: false
     t.text "name", null: false
@@ -103,8 +126,67 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_25_000006) do
     t.text "password_digest", null: false
     t.datetime "created_at", null: false
     t.datetime "updated_at", null: false
+    t.text "role", default: "instructor", null: false
+    t.datetime "disabled_at"
+    t.text "totp_secret"
+    t.datetime "totp_on_at"
+    t.bigint "totp_last_step"
+    t.datetime "password_changed_at"
     t.index "lower(email)", name: "index_instructors_on_lower_email", unique: true
     t.index ["studio_id"], name: "index_instructors_on_studio_id"
+  end
+
+  create_table "invitations", id: :uuid, default: -> { "gen_random_uuid()" }, force: :cascade do |t|
+    t.uuid "studio_id", null: false
+    t.uuid "invited_by_id"
+    t.text "name", null: false
+    t.text "email", null: false
+    t.text "role", null: false
+    t.datetime "expires_at", null: false
+    t.datetime "accepted_at"
+    t.datetime "withdrawn_at"
+    t.datetime "created_at", null: false
+    t.datetime "updated_at", null: false
+    t.index ["invited_by_id"], name: "index_invitations_on_invited_by_id"
+    t.index ["studio_id"], name: "index_invitations_on_studio_id"
+  end
+
+  create_table "kept_mails", id: :uuid, default: -> { "gen_random_uuid()" }, force: :cascade do |t|
+    t.text "recipient", null: false
+    t.text "subject", null: false
+    t.text "body", null: false
+    t.datetime "created_at", null: false
+    t.index ["created_at"], name: "index_kept_mails_on_created_at"
+  end
+
+  create_table "known_addresses", id: :uuid, default: -> { "gen_random_uuid()" }, force: :cascade do |t|
+    t.uuid "instructor_id", null: false
+    t.text "address_digest", null: false
+    t.datetime "seen_at", null: false
+    t.index ["instructor_id", "address_digest"], name: "index_known_addresses_on_instructor_id_and_address_digest", unique: true
+  end
+
+  create_table "log_revisions", id: :uuid, default: -> { "gen_random_uuid()" }, force: :cascade do |t|
+    t.uuid "studio_id", null: false
+    t.uuid "run_id", null: false
+    t.uuid "instructor_id"
+    t.integer "number", null: false
+    t.text "content", null: false
+    t.integer "present", null: false
+    t.integer "people", null: false
+    t.datetime "created_at", null: false
+    t.index ["instructor_id"], name: "index_log_revisions_on_instructor_id"
+    t.index ["run_id", "number"], name: "index_log_revisions_on_run_id_and_number", unique: true
+    t.index ["studio_id"], name: "index_log_revisions_on_studio_id"
+  end
+
+  create_table "password_links", id: :uuid, default: -> { "gen_random_uuid()" }, force: :cascade do |t|
+    t.uuid "instructor_id", null: false
+    t.datetime "expires_at", null: false
+    t.datetime "used_at"
+    t.datetime "created_at", null: false
+    t.datetime "updated_at", null: false
+    t.index ["instructor_id"], name: "index_password_links_on_instructor_id"
   end
 
   create_table "people", id: :uuid, default: -> { "gen_random_uuid()" }, force: :cascade do |t|
@@ -122,6 +204,8 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_25_000006) do
     t.text "contact"
     t.text "health"
     t.datetime "health_consent_at"
+    t.integer "version", default: 1, null: false
+    t.integer "health_version", default: 1, null: false
     t.index ["studio_id"], name: "index_people_on_studio_id"
     t.check_constraint "lane = ANY (ARRAY['beginner'::text, 'intermediate'::text, 'advanced'::text])", name: "people_lane"
   end
@@ -138,7 +222,17 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_25_000006) do
     t.datetime "archived_at"
     t.datetime "created_at", null: false
     t.datetime "updated_at", null: false
+    t.integer "version", default: 1, null: false
     t.index ["studio_id"], name: "index_places_on_studio_id"
+  end
+
+  create_table "recovery_codes", id: :uuid, default: -> { "gen_random_uuid()" }, force: :cascade do |t|
+    t.uuid "instructor_id", null: false
+    t.text "code_digest", null: false
+    t.datetime "used_at"
+    t.datetime "created_at", null: false
+    t.datetime "updated_at", null: false
+    t.index ["instructor_id"], name: "index_recovery_codes_on_instructor_id"
   end
 
   create_table "results", id: :uuid, default: -> { "gen_random_uuid()" }, force: :cascade do |t|
@@ -202,12 +296,20 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_25_000006) do
     t.index ["workout_id"], name: "index_runs_on_workout_id"
   end
 
+  create_table "sign_in_failures", primary_key: "key", id: :text, force: :cascade do |t|
+    t.integer "count", null: false
+    t.datetime "last_at", null: false
+    t.index ["last_at"], name: "index_sign_in_failures_on_last_at"
+  end
+
   create_table "sign_ins", id: :uuid, default: -> { "gen_random_uuid()" }, force: :cascade do |t|
     t.uuid "instructor_id", null: false
     t.text "token_digest", null: false
     t.datetime "expires_at", null: false
     t.datetime "created_at", null: false
     t.datetime "updated_at", null: false
+    t.datetime "last_seen_at"
+    t.text "device", default: "", null: false
     t.index ["instructor_id"], name: "index_sign_ins_on_instructor_id"
     t.index ["token_digest"], name: "index_sign_ins_on_token_digest", unique: true
   end
@@ -219,6 +321,7 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_25_000006) do
     t.datetime "retired_at"
     t.datetime "created_at", null: false
     t.datetime "updated_at", null: false
+    t.integer "version", default: 1, null: false
     t.index ["studio_id", "movement_id"], name: "index_studio_movements_on_studio_id_and_movement_id", unique: true
     t.index ["studio_id"], name: "index_studio_movements_on_studio_id"
   end
@@ -229,6 +332,14 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_25_000006) do
     t.datetime "updated_at", null: false
     t.jsonb "house", default: {}, null: false
     t.integer "movements_version", default: 0, null: false
+    t.text "time_zone", default: "UTC", null: false
+    t.text "date_locale", default: "en-GB", null: false
+    t.boolean "demo", default: false, null: false
+    t.datetime "closed_at"
+    t.integer "audit_days", default: 730, null: false
+    t.integer "retention_days", default: 1095, null: false
+    t.integer "house_version", default: 1, null: false
+    t.integer "version", default: 1, null: false
   end
 
   create_table "throttle_counts", primary_key: "key", id: :text, force: :cascade do |t|
@@ -301,8 +412,16 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_25_000006) do
   add_foreign_key "group_classes", "studios"
   add_foreign_key "group_classes", "workouts", on_delete: :nullify
   add_foreign_key "instructors", "studios"
+  add_foreign_key "invitations", "instructors", column: "invited_by_id", on_delete: :nullify
+  add_foreign_key "invitations", "studios"
+  add_foreign_key "known_addresses", "instructors", on_delete: :cascade
+  add_foreign_key "log_revisions", "instructors", on_delete: :nullify
+  add_foreign_key "log_revisions", "runs", on_delete: :cascade
+  add_foreign_key "log_revisions", "studios"
+  add_foreign_key "password_links", "instructors", on_delete: :cascade
   add_foreign_key "people", "studios"
   add_foreign_key "places", "studios"
+  add_foreign_key "recovery_codes", "instructors", on_delete: :cascade
   add_foreign_key "results", "attendances", on_delete: :cascade
   add_foreign_key "results", "studios"
   add_foreign_key "roster_entries", "group_classes", on_delete: :cascade

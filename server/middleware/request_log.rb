@@ -4,8 +4,9 @@ require "securerandom"
 
 module Server
   module Middleware
-    # One line of JSON a request: id, method, route, status, milliseconds. The
-    # path is logged with ids only; query, body, names and addresses are not.
+    # One line of JSON a request: id, method, the route as it is written in the
+    # code, status, milliseconds. The path itself is not logged (a card's link is
+    # in it), nor are query, body, names and addresses.
     class RequestLog
       ID = "sparrow.request_id"
       FORM = /\A[A-Za-z0-9-]{8,64}\z/
@@ -25,25 +26,27 @@ module Server
         [status, headers, body]
       end
 
+      # @return [String] such as "/api/cards/:token"; "none" where no route was met
+      def self.route(env)
+        env["sinatra.route"].to_s.split(" ", 2).last || "none"
+      end
+
       private
 
       # Whatever goes wrong before the routes, a database that is away while tries
       # are counted among it, is told as a problem and not as a stack.
       def answer(env, id)
         @app.call(env)
-      rescue ActiveRecord::ActiveRecordError, PG::Error => error
-        env["sparrow.error"] = error.class.name
-        Problems.response(503, "Not available", "The database does not answer. Try again shortly.", request_id: id)
       rescue => error
         env["sparrow.error"] = "#{error.class} at #{error.backtrace&.first.to_s.delete_prefix(ROOT)}"
-        Problems.response(500, "Something went wrong", "This is our fault. Tell us the request id.", request_id: id)
+        Problems.rack(Database.away?(error) ? Problems.database_away : Problems.our_fault, request_id: id)
       end
 
       def write(env, id, status, started)
         return unless @output
         took_ms = ((Process.clock_gettime(Process::CLOCK_MONOTONIC) - started) * 1000).round(1)
-        line = {"at" => Time.now.utc.iso8601(3), "id" => id, "method" => env["REQUEST_METHOD"], "path" => env["PATH_INFO"],
-                "status" => status, "ms" => took_ms, "error" => env["sparrow.error"]}.compact
+        line = {"at" => Time.now.utc.iso8601(3), "id" => id, "method" => env["REQUEST_METHOD"].to_s[/\A[A-Z]{1,10}\z/] || "?", "route" => RequestLog.route(env),
+                "status" => status, "ms" => took_ms, "error" => env["sparrow.error"]&.scrub}.compact
         @output.write("#{JSON.generate(line)}\n")
       end
     end

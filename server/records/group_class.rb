@@ -19,6 +19,11 @@ module Server
       has_many :runs, class_name: "Server::Records::Run"
       scope :kept, -> { where(cancelled_at: nil) }
 
+      # @return [Date] the day that it is on where the studio is
+      def day
+        starts_at.in_time_zone(studio.time_zone).to_date
+      end
+
       # @return [Boolean] whether the circuit has been changed since it was taken
       def behind?
         !workout.nil? && workout.deleted_at.nil? && workout.lock_version != workout_version && workout.document != document

@@ -11,23 +11,38 @@ module Server
       belongs_to :group_class, class_name: "Server::Records::GroupClass", optional: true
       has_many :attendances, class_name: "Server::Records::Attendance"
       has_many :ticks, class_name: "Server::Records::Tick"
+      has_many :log_revisions, class_name: "Server::Records::LogRevision"
       scope :kept, -> { where(deleted_at: nil) }
       scope :newest_first, -> { order(Arel.sql("coalesce(started_at, created_at) DESC")) }
 
+      # The key is another run's.
+      class KeyTaken < StandardError; end
+
       # The same client key is the same run, however often it is sent.
       # @return [Run]
+      # @raise [KeyTaken] where the key is of a run of something else
       def self.open(workout, client_key:, by:)
-        workout.studio.runs.create_with(
+        found = workout.studio.runs.create_with(
           workout: workout, instructor: by, title: workout.title, document: workout.document, total_s: workout.total_s
         ).find_or_create_by!(client_key: client_key)
+        raise KeyTaken unless found.workout_id == workout.id && found.group_class_id.nil?
+        found
       end
 
-      # A class's run: its own copy of the circuit, its people on the log.
+      # A class's run: its own copy of the circuit, its people on the log. While one
+      # is open, whoever starts the class goes on with that one.
       # @return [Run]
+      # @raise [KeyTaken] where the key is of a run of something else
       def self.of_class(group_class, client_key:, by:)
-        group_class.studio.runs.create_with(
-          workout: group_class.workout, group_class: group_class, instructor: by, title: group_class.title, document: group_class.document, total_s: group_class.total_s
-        ).find_or_create_by!(client_key: client_key)
+        group_class.with_lock do
+          open = group_class.runs.kept.where(finished_at: nil, logged_at: nil).order(:created_at).first
+          next open if open
+          found = group_class.studio.runs.create_with(
+            workout: group_class.workout, group_class: group_class, instructor: by, title: group_class.title, document: group_class.document, total_s: group_class.total_s
+          ).find_or_create_by!(client_key: client_key)
+          raise KeyTaken unless found.group_class_id == group_class.id
+          found
+        end
       end
 
       # @return [Array<Person>] who stands on the log: a class's roster, else everybody who trains here
@@ -45,7 +60,7 @@ module Server
 
       # @return [Sparrow::Logging::Sheet]
       def sheet
-        @sheet ||= Sparrow::Logging::Sheet.new(Sparrow::Circuit.read(document, catalogue: studio.catalogue), catalogue: studio.catalogue)
+        @sheet ||= Sparrow::Logging::Sheet.new(Sparrow::Circuit.stored(document, catalogue: studio.catalogue), catalogue: studio.catalogue)
       end
 
       # What each person was given: as it was when the log was first written, else

@@ -12,10 +12,18 @@ module Server
       has_many :places, class_name: "Server::Records::Place"
       has_many :group_classes, class_name: "Server::Records::GroupClass"
       has_many :studio_movements, class_name: "Server::Records::StudioMovement"
+      has_many :invitations, class_name: "Server::Records::Invitation"
+      has_many :audit_events, class_name: "Server::Records::AuditEvent"
+      scope :open, -> { where(closed_at: nil) }
 
       # Catalogues by studio, with the version they were read at; one hash write at a time.
       KEPT = {} # rubocop:disable Style/MutableConstant
       private_constant :KEPT
+
+      # @return [Date] the day that it is where the studio is
+      def today
+        Time.now.in_time_zone(time_zone).to_date
+      end
 
       # The house's movements and the studio's own, retired ones too: a circuit
       # that has one goes on. Read again when the studio changes one.

@@ -28,7 +28,7 @@ module Server
         def write_benchmarks(given)
           people = studio.people.index_by(&:id)
           problems = given["entries"].each_with_index.flat_map { |entry, index| benchmark_problems(entry, people[entry["person_id"]], "/entries/#{index}") }
-          problems << Sparrow::Problem.new(pointer: "/taken_on", message: "is not here yet") if given["taken_on"] > latest_day.iso8601
+          problems << Sparrow::Problem.new(pointer: "/taken_on", message: "is not here yet") if given["taken_on"] > (studio.today + 1).iso8601
           raise Sparrow::Refused.new(problems) if problems.any?
           studio.transaction do
             given["entries"].each do |entry|

@@ -33,7 +33,8 @@ module Server
         end
 
         def class_view(group_class)
-          Views::ClassWhole.new(group_class.reload).to_h
+          whole = Views::ClassWhole.new(group_class.reload).to_h
+          helper? ? whole.merge("roster" => whole["roster"].map { |entry| entry.merge("sore" => []) }) : whole
         end
 
         def new_class(given)
@@ -60,9 +61,9 @@ module Server
       def self.registered(app)
         app.helpers Helpers
 
-        app.get("/api/classes") do
-          classes = studio.group_classes.kept.includes(:leader, :place, :roster, :workout, :runs).order(starts_at: :desc).limit(300)
-          render_json({"classes" => Views::ClassLine.new(classes.to_a).to_h})
+        app.get("/api/classes", access: :helper) do
+          classes, paging = paged(studio.group_classes.kept.includes(:leader, :place, :roster, :workout, :runs).order(starts_at: :desc, id: :desc))
+          render_json({"classes" => Views::ClassLine.new(classes).to_h, **paging})
         end
 
         app.post("/api/classes") do
@@ -70,7 +71,7 @@ module Server
           render_json(class_view(studio.transaction { new_class(given) }), status: 201)
         end
 
-        app.get("/api/classes/:id") { |id| render_json(class_view(group_class(id))) }
+        app.get("/api/classes/:id", access: :helper) { |id| render_json(class_view(group_class(id))) }
 
         app.put("/api/classes/:id") do |id|
           stored = group_class(id)
@@ -96,19 +97,22 @@ module Server
         app.post("/api/classes/:id/bring") do |id|
           stored = group_class(id)
           raise Problems.not_found unless stored.workout
-          stored.transaction { stored.take(stored.workout) }
+          stored.change_over(stored.lock_version) { stored.take(stored.workout) }
           render_json(class_view(stored))
         end
 
-        app.post("/api/classes/:id/run") do |id|
+        app.post("/api/classes/:id/run", access: :helper) do |id|
           stored = group_class(id)
           run = Records::Run.of_class(stored, client_key: body_as(RUN)["client_key"], by: instructor)
           render_json(Views::RunWhole.new(run).to_h, status: 201)
+        rescue Records::Run::KeyTaken
+          raise Problems.field("/client_key", "is the key of another run")
         end
 
         # Who is to be called, and where help is: for the moment in which it counts.
-        app.get("/api/classes/:id/emergency") do |id|
+        app.get("/api/classes/:id/emergency", access: :helper) do |id|
           stored = group_class(id)
+          Records::AuditEvent.note_reading(instructor, "emergency_read", stored)
           render_json({"place" => stored.place && Views::PlaceLine.new(stored.place).to_h, "people" => stored.coming.map do |entry|
             {"name" => entry.person.name, "contact" => entry.person.contact || {}}
           end})

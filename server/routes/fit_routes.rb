@@ -6,8 +6,10 @@ module Server
     # choices, and the circuit's targets moved to the people.
     module FitRoutes
       S = Sparrow::Shape
-      CHOICE = S::Record.new({"variation" => S::Text.new(length: 1..64), "number" => S::Whole.new(1..300), "why" => S::Text.new(length: 0..200)})
-      NEEDS = S::Record.new({"take" => S::List.new(S::Text.new(length: 5..120), size: 1..200, distinct: true, noun: "targets")}, required: %w[take])
+      CHOICE = S::Record.new({"variation" => S::Text.new(length: 1..64), "number" => S::Whole.new(1..300), "why" => S::Text.new(length: 0..200),
+                              "version" => S::Whole.new(0..1_000_000_000)}, required: %w[version])
+      NEEDS = S::Record.new({"take" => S::List.new(S::Text.new(length: 5..120), size: 1..200, distinct: true, noun: "targets"), "lock_version" => PeopleForms::VERSION},
+        required: %w[take lock_version])
 
       # What these routes share.
       module Helpers
@@ -17,16 +19,18 @@ module Server
 
         # The person whose cell was changed, at once; the whole sheet is asked for afterwards.
         def row_view(group_class, person_id)
-          sheet = ClassFit.new(group_class, only: person_id).alone(person_id)
-          {"person" => Views::FitSheet.person(sheet, sheet.settled.first)}
+          fit = ClassFit.new(group_class, only: person_id)
+          sheet = fit.alone(person_id)
+          {"person" => Views::FitSheet.person(sheet, sheet.settled.first, fit.versions)}
         end
 
         # @raise [Sparrow::Refused] a limit is never trained through, by choice neither
         def check_choice(group_class, person, station, given)
           rung = given["variation"] && studio.catalogue.variation(given["variation"])
-          problem = if station.movement && rung.nil? then ["/variation", "is not a rung of the catalogue"]
+          problem = if station.movement && rung.nil? then ["/variation", "is not a version in the catalogue"]
+          elsif station.movement.nil? && given["variation"] then ["/variation", "cannot be set: the station is a set of parts"]
           elsif person.screening == "see_instructor" then ["/variation", "cannot be set: a «yes» in the screening is not cleared yet"]
-          elsif rung && (limit = person.limits_on(group_class.starts_at.to_date).find { |held| held.rules_out?(rung) })
+          elsif rung && (limit = person.limits_on(group_class.day).find { |held| held.rules_out?(rung) })
             ["/variation", "goes against a limit (#{limit.words}); change the limit first, with the person"]
           end
           raise Sparrow::Refused.new([Sparrow::Problem.new(pointer: problem.first, message: problem.last)]) if problem
@@ -36,6 +40,31 @@ module Server
           found = Sparrow::Circuit.read(group_class.document, catalogue: studio.catalogue).each_station.find { |held, place| held.id == block && place.id == station }
           raise Problems.not_found unless found
           found.last
+        end
+
+        # Choices of one class are changed one after the other; each names what it was made over.
+        def change_choice(group_class, person, cell, version)
+          group_class.with_lock do
+            stored = group_class.choices.find_or_initialize_by(person_id: person.id, block: cell.first, station: cell.last)
+            seen = stored.new_record? ? 0 : stored.version
+            unless version == seen
+              raise Problems.conflict("Somebody else changed this cell after you opened it.", theirs: choice_view(stored))
+            end
+            yield stored
+          end
+        end
+
+        # @return [Hash, nil] a choice as it stands
+        def choice_view(stored)
+          stored.attributes.slice("variation", "number", "version").merge("why" => stored.why, "by" => stored.instructor&.name) unless stored.new_record?
+        end
+
+        # @return [Records::Person] somebody who comes to the class
+        # @raise [Sparrow::Refused] where they are marked absent
+        def somebody_coming(group_class, person_id)
+          entry = group_class.roster.find_by!(person_id: studio.people.fetch(person_id).id)
+          raise Problems.field("", "#{entry.person.name} is marked absent in this class; mark them as expected first") if entry.present == false
+          entry.person
         end
 
         def take_needs(group_class, keys)
@@ -49,31 +78,42 @@ module Server
       def self.registered(app)
         app.helpers Helpers
 
-        app.get("/api/classes/:id/fit") { |id| render_json(fit_view(group_class(id))) }
-
-        app.put("/api/classes/:id/fit/:person/:block/:station") do |id, person_id, block, station_id|
+        app.get("/api/classes/:id/fit", heavy: true) do |id|
           stored = group_class(id)
-          somebody = stored.roster.find_by!(person_id: studio.people.fetch(person_id).id).person
+          Records::AuditEvent.note_reading(instructor, "fit_read", stored)
+          render_json(fit_view(stored))
+        end
+
+        app.put("/api/classes/:id/fit/:person/:block/:station", heavy: true) do |id, person_id, block, station_id|
+          stored = group_class(id)
+          somebody = somebody_coming(stored, person_id)
           station = station_of(stored, block, station_id)
           given = body_as(CHOICE)
           check_choice(stored, somebody, station, given)
-          stored.choices.find_or_initialize_by(person_id: somebody.id, block: block, station: station_id)
-            .update!(studio_id: studio.id, instructor: instructor, movement: station.movement&.id, variation: given["variation"], number: given["number"], why: given["why"])
+          change_choice(stored, somebody, [block, station_id], given["version"]) do |choice|
+            choice.update!(studio_id: studio.id, instructor: instructor, movement: station.movement&.id, variation: given["variation"], number: given["number"], why: given["why"],
+              version: given["version"] + 1)
+          end
           render_json(row_view(stored, somebody.id))
         end
 
-        app.delete("/api/classes/:id/fit/:person/:block/:station") do |id, person_id, block, station_id|
+        app.delete("/api/classes/:id/fit/:person/:block/:station", heavy: true) do |id, person_id, block, station_id|
           stored = group_class(id)
           somebody = stored.roster.find_by!(person_id: studio.people.fetch(person_id).id).person
-          stored.choices.where(person_id: somebody.id, block: block, station: station_id).delete_all
-          render_json(row_view(stored, somebody.id))
+          version = Integer(params["version"].to_s, 10, exception: false)
+          raise Problems::Error.new(400, "Bad request", "?version= must name the version of the choice.") unless version
+          change_choice(stored, somebody, [block, station_id], version) { |choice| choice.destroy! unless choice.new_record? }
+          render_json((stored.coming.any? { |entry| entry.person_id == somebody.id }) ? row_view(stored, somebody.id) : {"person" => nil})
         end
 
         # The circuit's targets, moved to fit this class: in the class's own copy.
-        app.post("/api/classes/:id/needs") do |id|
+        app.post("/api/classes/:id/needs", heavy: true) do |id|
           stored = group_class(id)
-          take_needs(stored, body_as(NEEDS)["take"])
-          render_json(fit_view(stored))
+          given = body_as(NEEDS)
+          stored.change_over(given["lock_version"]) { take_needs(stored, given["take"]) }
+          render_json(fit_view(stored.reload))
+        rescue Records::GroupClass::Outdated
+          raise Problems.conflict("This class was changed from another place after you opened it.", theirs: fit_view(stored.reload))
         end
       end
     end

@@ -2,12 +2,30 @@
 
 module Server
   class Routes
-    # Whether the process and its database answer.
+    # Whether the process is alive, and whether it can do its work.
     module HealthRoutes
+      # What these routes share.
+      module Helpers
+        # @return [Hash{String => Boolean}]
+        def readiness
+          database = Database.answers?
+          {"database" => database, "migrations" => database && Database.pending.zero?, "key" => database && KeyCheck.new.right?}
+        rescue ActiveRecord::ActiveRecordError, PG::Error
+          {"database" => false, "migrations" => false, "key" => false}
+        end
+      end
+
       def self.registered(app)
-        app.get("/health") do
-          answers = Database.answers?
-          render_json({"status" => answers ? "ok" : "no database", "database" => answers}, status: answers ? 200 : 503)
+        app.helpers Helpers
+
+        # For a supervisor: it asks nothing of anybody else.
+        app.get("/health", access: :open) { render_json({"status" => "alive"}) }
+
+        # For a load balancer: whether requests should come here.
+        app.get("/ready", access: :open) do
+          parts = readiness
+          ready = parts.values.all?
+          render_json({"status" => ready ? "ready" : "not ready", **parts}, status: ready ? 200 : 503)
         end
       end
     end

@@ -7,12 +7,13 @@ module Server
     module HouseRoutes
       S = Sparrow::Shape
       FORM = S::Record.new(Sparrow::Circuit::Form::HOUSE_KEYS.merge("depth" => S::OneOf.new("parallel", "full")))
-      CHANGE = S::Record.new({"house" => FORM, "bring" => S::List.new(S::Text.new(length: 1..64), size: 0..500, noun: "circuits")}, required: %w[house])
+      CHANGE = S::Record.new({"house" => FORM, "bring" => S::List.new(S::Text.new(length: 1..64), size: 0..500, noun: "circuits"),
+                              "version" => PeopleForms::VERSION}, required: %w[house])
 
       # What these routes share.
       module Helpers
         def house_view
-          {"house" => studio.house, "defaults" => Sparrow::House::DEFAULTS.merge("depth" => "parallel"),
+          {"house" => studio.house, "version" => studio.house_version, "defaults" => Sparrow::House::DEFAULTS.merge("depth" => "parallel"),
            "schools" => Sparrow::Scaling.schools.map { |school| school.to_h.transform_keys(&:to_s) }}
         end
 
@@ -47,14 +48,15 @@ module Server
 
         app.get("/api/house") { render_json(house_view) }
 
-        app.post("/api/house/touches") do
+        app.post("/api/house/touches", heavy: true) do
           render_json({"circuits" => touched(house_given(body_as(CHANGE)["house"]))})
         end
 
-        app.put("/api/house") do
+        app.put("/api/house", heavy: true) do
           given = body_as(CHANGE)
           house = house_given(given["house"])
-          studio.transaction do
+          raise Problems.field("/version", "is missing") unless given["version"]
+          Versions.change(studio, given["version"], "The standards were", theirs: -> { house_view }, column: :house_version) do
             studio.update!(house: house)
             bring_along(given["bring"] || [], house)
           end

@@ -7,7 +7,7 @@ module Server
       S = Sparrow::Shape
       SCHEMA = File.read(File.join(Sparrow::DATA, "formats", "workout.schema.json")).freeze
       ADD = S::Record.new({"document" => S::Anything.new, "copy_of" => S::Text.new(length: 1..60), "name" => S::Text.new(length: 2..60)})
-      WRITE = S::Record.new({"document" => S::Anything.new}, required: %w[document])
+      WRITE = S::Record.new({"document" => S::Anything.new, "version" => PeopleForms::VERSION}, required: %w[document version])
 
       # What these routes look up.
       module Helpers
@@ -22,6 +22,10 @@ module Server
           path = File.join(Sparrow::DATA, "movements", "#{id}.yml")
           raise Problems.not_found unless Sparrow::Catalogue.house.movement(id)
           YAML.safe_load_file(path)
+        end
+
+        def movement_holder(stored)
+          {"document" => stored.document, "version" => stored.version}
         end
 
         def new_movement(given)
@@ -42,7 +46,7 @@ module Server
       def self.registered(app)
         app.helpers Helpers
 
-        app.get("/api/movements") do
+        app.get("/api/movements", access: :helper, stale: true) do
           cache_control :private, :no_cache
           etag Views::Movements.tag(studio)
           Views::Movements.text(studio)
@@ -56,7 +60,7 @@ module Server
           render_json(Views::Movements.own_one(stored), status: 201)
         end
 
-        app.get("/api/movements/:id") do |id|
+        app.get("/api/movements/:id", access: :helper) do |id|
           stored = studio.studio_movements.find_by(movement_id: id)
           next render_json(Views::Movements.own_one(stored)) if stored
           movement = Sparrow::Catalogue.house.movement(id)
@@ -64,13 +68,17 @@ module Server
           render_json(Views::Movements.movement(movement))
         end
 
-        app.get("/api/movements/:id/document") { |id| render_json({"document" => movement_document(id)}) }
+        app.get("/api/movements/:id/document") do |id|
+          stored = studio.studio_movements.find_by(movement_id: id)
+          render_json(stored ? movement_holder(stored) : {"document" => movement_document(id), "version" => nil})
+        end
 
         app.put("/api/movements/:id") do |id|
           stored = own_movement(id)
-          document = body_as(WRITE)["document"]
+          given = body_as(WRITE)
+          document = given["document"]
           raise Sparrow::Refused.new([Sparrow::Problem.new(pointer: "/document", message: "must be an object")]) unless document.is_a?(Hash)
-          in_document { stored.rewrite(document) }
+          Versions.change(stored, given["version"], "This movement was", theirs: -> { movement_holder(stored) }) { in_document { stored.rewrite(document) } }
           render_json(Views::Movements.own_one(stored))
         end
 
@@ -86,7 +94,7 @@ module Server
           render_json(Views::Movements.own_one(stored))
         end
 
-        app.get("/api/formats/workout.schema.json") do
+        app.get("/api/formats/workout.schema.json", access: :helper) do
           content_type "application/schema+json"
           SCHEMA
         end

@@ -6,9 +6,11 @@ module Server
     # files it asks for, which carry their content's hash in their names.
     module PageRoutes
       FOREVER = "public, max-age=31536000, immutable"
+      # The first words of the interface's addresses, as web/src/router.ts has them; a spec holds the two together.
+      SCREENS = %w[sign-in setup forgotten new-password join account team studio dev circuits house movements runs logbook people classes card].freeze
 
       def self.registered(app)
-        app.get("/assets/:name") do |name|
+        app.get("/assets/:name", access: :open) do |name|
           path = Page.asset(name)
           raise Problems.not_found unless path
           content_type File.extname(path)
@@ -16,11 +18,16 @@ module Server
           send_file path
         end
 
-        app.get("/*") do
-          raise Problems.not_found if params["splat"].first.to_s.start_with?("api/", "assets/")
+        # Everything else that is asked for is a screen of the interface.
+        app.get("/*", access: :open) do
+          if api? || request.path_info.start_with?("/assets")
+            env["sinatra.route"] = nil
+            pass
+          end
           html = Page.html(env[Security::NONCE])
           raise Problems::Error.new(503, "Not built", "The interface has not been built: run bin/start.") unless html
           content_type :html
+          status 404 unless SCREENS.include?(request.path_info.split("/")[1] || SCREENS.first)
           html
         end
       end

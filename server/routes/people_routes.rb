@@ -5,22 +5,10 @@ module Server
     # Who trains here, what they chose, and what is private about them.
     module PeopleRoutes
       S = Sparrow::Shape
-      LEVEL = S::OneOf.new(*Sparrow::Level::ALL)
-      CONTACT = S::Record.new({"name" => S::Text.new(length: 0..120), "phone" => S::Text.new(length: 0..40), "relation" => S::Text.new(length: 0..60)})
-      FIELDS = {
-        "name" => S::Text.new(length: 1..80, form: /\S/, says: "must not be empty"), "lane" => LEVEL, "pronouns" => S::Text.new(length: 0..40), "birth_year" => S::Whole.new(1900..2100),
-        "since" => S::Day.new, "levels" => S::Record.new(Sparrow::Catalogue::Movement::PATTERNS.to_h { |pattern| [pattern, LEVEL] }),
-        "tags" => S::List.new(S::Text.new(length: 1..30), size: 0..12, distinct: true, noun: "tags"), "contact" => CONTACT
-      }.freeze
-      FORM = S::Record.new(FIELDS, required: %w[name lane])
-      HEALTH = S::Record.new({"consent" => S::Flag.new, "health" => Sparrow::Limits::Form::HEALTH}, required: %w[consent])
+      HEALTH = S::Record.new({"consent" => S::Flag.new, "health" => Sparrow::Limits::Form::HEALTH, "version" => PeopleForms::VERSION}, required: %w[consent version])
       LIMITS = S::Record.new({"limits" => S::List.new(Sparrow::Limits::Form::LIMIT, size: 0..20, noun: "limits")}, required: %w[limits])
       ARCHIVE = S::Record.new({"archived" => S::Flag.new}, required: %w[archived])
       IMPORT = S::Record.new({"csv" => S::Text.new(length: 1..500_000), "apply" => S::Flag.new}, required: %w[csv])
-      # Nobody is younger here; who is has a group of their own.
-      YOUNGEST = 10
-      OLDEST = 110
-
       # What these routes share.
       module Helpers
         def person(id)
@@ -33,20 +21,25 @@ module Server
 
         # @raise [Sparrow::Refused]
         def person_fields(given)
-          problems = []
-          year = given["birth_year"]
-          if year && !(Date.today.year - OLDEST..Date.today.year - YOUNGEST).cover?(year)
-            problems << Sparrow::Problem.new(pointer: "/birth_year", message: "must be from #{Date.today.year - OLDEST} to #{Date.today.year - YOUNGEST}")
-          end
-          problems << Sparrow::Problem.new(pointer: "/since", message: "is not here yet") if given["since"].to_s > latest_day.iso8601
+          problems = PeopleForms.problems(given, today: studio.today)
           raise Sparrow::Refused.new(problems) if problems.any?
-          {"pronouns" => nil, "birth_year" => nil, "since" => nil, "levels" => {}, "tags" => [], "contact" => {}, **given, "name" => given["name"].strip}
+          {"pronouns" => nil, "birth_year" => nil, "since" => nil, "levels" => {}, "tags" => [], "contact" => {}, **given.except("version"), "name" => given["name"].strip}
+        end
+
+        def change_person(stored, given)
+          fields = person_fields(given)
+          Versions.change(stored, given["version"], "This person was", theirs: -> { person_view(stored) }) { stored.update!(fields) }
+        end
+
+        def change_health(stored, given)
+          Versions.change(stored, given["version"], "These health notes were", theirs: -> { person_view(stored) }, column: :health_version) { health_given(stored, given) }
+          Records::AuditEvent.note(instructor, "health_changed", stored)
         end
 
         def health_given(person, given)
           return person.update!(health: nil, health_consent_at: nil) unless given["consent"]
           health = given["health"] || {}
-          problems = Sparrow::Limits::Form.complaints(health, today: latest_day, at: "/health")
+          problems = Sparrow::Limits::Form.complaints(health, today: studio.today + 1, at: "/health")
           raise Sparrow::Refused.new(problems) if problems.any?
           person.update!(health: health, health_consent_at: person.health_consent_at || Time.now.utc)
         end
@@ -56,24 +49,27 @@ module Server
         app.helpers Helpers
 
         app.get("/api/people") do
-          people = (params["archived"] == "true") ? studio.people.where.not(archived_at: nil).order(:name) : studio.people.training
-          render_json({"people" => Views::PersonRow.new(people.to_a).to_h, "tags" => studio.people.pluck(:tags).flatten.uniq.sort})
+          people = (params["archived"] == "true") ? studio.people.where.not(archived_at: nil).order(:name, :id) : studio.people.training
+          people, paging = paged(people)
+          render_json({"people" => Views::PersonRow.new(people).to_h, "tags" => studio.people.distinct.pluck(Arel.sql("unnest(tags)")).sort, **paging})
         end
 
         app.post("/api/people") do
-          person = studio.people.create!(person_fields(body_as(FORM)))
+          person = studio.people.create!(person_fields(body_as(PeopleForms::NEW)))
           render_json(person_view(person), status: 201)
         end
 
-        app.get("/api/people/csv") do
+        app.get("/api/people/csv", stale: true) do
           content_type "text/csv"
           headers "content-disposition" => "attachment; filename=\"people.csv\""
           RosterCsv.new(studio).text
         end
 
-        app.post("/api/people/import") do
+        app.post("/api/people/import", heavy: true) do
           given = body_as(IMPORT)
-          render_json(RosterCsv.new(studio).read(given["csv"], apply: given["apply"] == true))
+          answer = RosterCsv.new(studio).read(given["csv"], apply: given["apply"] == true)
+          Records::AuditEvent.note(instructor, "people_imported", nil, rows: answer["rows"].size) if answer["applied"]
+          render_json(answer)
         end
 
         # What is asked before the first class, and the kinds of limits there are.
@@ -84,23 +80,27 @@ module Server
         # What limits would rule out, before they are kept.
         app.post("/api/people/limits") do
           health = body_as(LIMITS)
-          problems = Sparrow::Limits::Form.complaints(health, today: latest_day)
+          problems = Sparrow::Limits::Form.complaints(health, today: studio.today + 1)
           raise Sparrow::Refused.new(problems) if problems.any?
-          limits = Sparrow::Limits::Form.limits_of(health).select { |limit| limit.on?(Date.today) }
+          limits = Sparrow::Limits::Form.limits_of(health).select { |limit| limit.on?(studio.today) }
           render_json({"ruled_out" => Views::RuledOut.of(limits, studio.catalogue)})
         end
 
-        app.get("/api/people/:id") { |id| render_json(person_view(person(id))) }
+        app.get("/api/people/:id") do |id|
+          stored = person(id)
+          Records::AuditEvent.note_reading(instructor, "health_read", stored) if stored.health
+          render_json(person_view(stored))
+        end
 
         app.put("/api/people/:id") do |id|
           stored = person(id)
-          stored.update!(person_fields(body_as(FORM)))
+          change_person(stored, body_as(PeopleForms::CHANGE))
           render_json(person_view(stored))
         end
 
         app.put("/api/people/:id/health") do |id|
           stored = person(id)
-          health_given(stored, body_as(HEALTH))
+          change_health(stored, body_as(HEALTH))
           render_json(person_view(stored))
         end
 
@@ -111,12 +111,15 @@ module Server
         end
 
         app.get("/api/people/:id/export") do |id|
+          stored = person(id)
+          Records::AuditEvent.note(instructor, "person_exported", stored)
           headers "content-disposition" => "attachment; filename=\"person.json\""
-          render_json(Views::PersonExport.new(person(id)).to_h)
+          render_json(Views::PersonExport.new(stored).to_h)
         end
 
         app.delete("/api/people/:id") do |id|
           person(id).erase
+          Records::AuditEvent.note(instructor, "person_erased")
           status 204
         end
       end

@@ -7,10 +7,12 @@ module Server
       S = Sparrow::Shape
       PIECES = %w[chair bench step bar table band bottle mat].freeze
       KIT = S::Record.new(PIECES.to_h { |piece| [piece, S::Whole.new(0..200)] })
-      FORM = S::Record.new({
-        "name" => S::Text.new(length: 1..80), "address" => S::Text.new(length: 0..200), "defibrillator" => S::Text.new(length: 0..200),
+      FIELDS = {
+        "name" => S::Text.new(length: 1..80, form: /\S/, says: "must not be empty"), "address" => S::Text.new(length: 0..200), "defibrillator" => S::Text.new(length: 0..200),
         "first_aid" => S::Text.new(length: 0..200), "space" => S::Text.new(length: 0..200), "surface" => S::Text.new(length: 0..200), "kit" => KIT
-      }, required: %w[name])
+      }.freeze
+      FORM = S::Record.new(FIELDS, required: %w[name])
+      CHANGE = S::Record.new(FIELDS.merge("version" => PeopleForms::VERSION), required: %w[name version])
 
       def self.registered(app)
         app.get("/api/places") { render_json({"places" => Views::PlaceLine.new(studio.places.in_use.to_a).to_h, "pieces" => PIECES}) }
@@ -21,7 +23,10 @@ module Server
 
         app.put("/api/places/:id") do |id|
           place = studio.places.fetch(id)
-          place.update!({"address" => "", "defibrillator" => "", "first_aid" => "", "space" => "", "surface" => "", "kit" => nil, **body_as(FORM)})
+          given = body_as(CHANGE)
+          Versions.change(place, given["version"], "This place was", theirs: -> { Views::PlaceLine.new(place).to_h }) do
+            place.update!({"address" => "", "defibrillator" => "", "first_aid" => "", "space" => "", "surface" => "", "kit" => nil, **given.except("version")})
+          end
           render_json(Views::PlaceLine.new(place).to_h)
         end
 

@@ -29,24 +29,24 @@ module Server
       def self.registered(app)
         app.helpers Helpers
 
-        app.post("/api/planning/targets") do
+        app.post("/api/planning/targets", heavy: true) do
           given = body_as(SOLVE)
           render_json(Sparrow::Targets::Solve.new(of_workout(given["workout"]), block: given["block"], station: given["station"],
             window_s: given["window_s"], choose: given.fetch("choose", "numbers"), catalogue: studio.catalogue).call)
         end
 
-        app.post("/api/planning/slot") do
+        app.post("/api/planning/slot", heavy: true) do
           given = body_as(SLOT)
           render_json(Sparrow::Targets::FitToSlot.new(of_workout(given["workout"]), minutes: given["minutes"], catalogue: studio.catalogue).call)
         end
 
-        app.post("/api/planning/suggestion") do
+        app.post("/api/planning/suggestion", heavy: true) do
           given = body_as(SUGGEST)
           timeline = Sparrow::Timeline.compile(of_workout(given["workout"]))
           render_json(KINDS.fetch(given["kind"]).new(timeline, catalogue: studio.catalogue).call(given["minutes"] * 60))
         end
 
-        app.post("/api/planning/format") do
+        app.post("/api/planning/format", heavy: true) do
           given = body_as(REFORMAT)
           block = given["block"]
           changed = Sparrow::Circuit::Reformat.call(block, given["format"])

@@ -7,7 +7,7 @@ module Server
       FORM = Sparrow::Shape::Record.new({"workout" => Sparrow::Shape::Anything.new, "calls" => Sparrow::Shape::Flag.new}, required: %w[workout])
 
       def self.registered(app)
-        app.post("/api/preview") do
+        app.post("/api/preview", heavy: true) do
           given = body_as(FORM)
           preview = preview_of(given["workout"], under: "/workout")
           render_json((given["calls"] == false) ? preview.without_calls : preview.to_h)

@@ -6,9 +6,9 @@ module Server
     module RosterRoutes
       S = Sparrow::Shape
       CHANGE = S::Record.new({"add" => S::List.new(ClassRoutes::ID, size: 0..60, distinct: true, noun: "people"), "remove" => S::List.new(ClassRoutes::ID, size: 0..60, distinct: true, noun: "people")})
-      ENTRY = S::Record.new({"present" => S::Flag.new, "expected" => S::Flag.new, "lane" => PeopleRoutes::LEVEL, "tired" => S::Flag.new,
+      ENTRY = S::Record.new({"present" => S::Flag.new, "expected" => S::Flag.new, "lane" => PeopleForms::LEVEL, "tired" => S::Flag.new,
                              "sore" => S::List.new(S::OneOf.new(*Sparrow::Limits::JOINTS), size: 0..8, distinct: true, noun: "joints")})
-      NEWCOMER = S::Record.new({"name" => PeopleRoutes::FIELDS["name"], "lane" => PeopleRoutes::LEVEL}, required: %w[name lane])
+      NEWCOMER = S::Record.new({"name" => PeopleForms::FIELDS["name"], "lane" => PeopleForms::LEVEL}, required: %w[name lane])
       # The room and the sheet hold no more.
       MOST = 60
 
@@ -39,21 +39,21 @@ module Server
         end
 
         # One person checked in; what is left out stays as it was.
-        app.put("/api/classes/:id/roster/:person") do |id, person|
+        app.put("/api/classes/:id/roster/:person", access: :helper) do |id, person|
           stored = group_class(id)
           entry = stored.roster.find_by!(person_id: studio.people.fetch(person).id)
           given = body_as(ENTRY)
           entry.present = nil if given["expected"]
-          entry.update!(given.except("expected"))
+          entry.update!(helper? ? given.except("expected", "sore") : given.except("expected"))
           render_json(class_view(stored))
         end
 
         # Somebody new at the door: a name and a level is enough.
-        app.post("/api/classes/:id/newcomers") do |id|
+        app.post("/api/classes/:id/newcomers", access: :helper) do |id|
           stored = group_class(id)
           given = body_as(NEWCOMER)
           stored.with_lock do
-            fresh = studio.people.create!(name: given["name"].strip, lane: given["lane"], since: Date.today)
+            fresh = studio.people.create!(name: given["name"].strip, lane: given["lane"], since: studio.today)
             add_to_roster(stored, [fresh])
             stored.roster.find_by!(person_id: fresh.id).update!(present: true)
           end

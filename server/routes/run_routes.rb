@@ -12,22 +12,41 @@ module Server
       ADDITION = S::Record.new({"at_s" => S::Decimal.new(0..100_000), "add_s" => S::Whole.new(1..600)}, required: %w[at_s add_s])
       CLOCK = S::Record.new({
         "anchor_ms" => INSTANT, "paused_at_ms" => INSTANT, "additions" => S::List.new(ADDITION, size: 0..200, noun: "additions"),
-        "finished" => S::Flag.new, "told_at_ms" => INSTANT
-      }, required: %w[anchor_ms additions told_at_ms])
+        "finished" => S::Flag.new, "told_at_ms" => INSTANT, "sent_at_ms" => INSTANT
+      }, required: %w[anchor_ms additions told_at_ms sent_at_ms])
 
       # What these routes look up.
       module Helpers
         def run(id)
           studio.runs.kept.fetch(id)
         end
+
+        # What hurt and what was noted is health: a helper writes it and does not read it.
+        def log_view(run)
+          sheet = Views::LogSheet.new(run).to_h
+          helper? ? sheet.merge("note" => nil, "attendances" => without_health(sheet["attendances"])) : sheet
+        end
+
+        def without_health(attendances)
+          helper? ? attendances.map { |attendance| attendance.merge("pain" => nil, "note" => nil) } : attendances
+        end
+
+        def log_revision(run, number)
+          raise Problems.not_found unless number.match?(/\A\d{1,9}\z/)
+          run.log_revisions.find_by!(number: number.to_i)
+        end
+
+        def log_revision_line(revision)
+          {"number" => revision.number, "by" => revision.instructor&.name, "at" => Views.instant(revision.created_at), "present" => revision.present, "people" => revision.people}
+        end
       end
 
       def self.registered(app)
         app.helpers Helpers
 
-        app.get("/api/runs") do
-          runs = studio.runs.kept.includes(:instructor, :attendances).newest_first.limit(500)
-          render_json({"runs" => Views::RunLine.new(runs.to_a).to_h})
+        app.get("/api/runs", access: :helper, stale: true) do
+          runs, paging = paged(studio.runs.kept.includes(:instructor, :attendances).newest_first)
+          render_json({"runs" => Views::RunLine.new(runs).to_h, **paging})
         end
 
         app.post("/api/runs") do
@@ -38,16 +57,19 @@ module Server
           end
           run = Records::Run.open(workout, client_key: given["client_key"], by: instructor)
           render_json(Views::RunWhole.new(run).to_h, status: 201)
+        rescue Records::Run::KeyTaken
+          raise Problems.field("/client_key", "is the key of another run")
         end
 
-        app.get("/api/runs/:id") { |id| render_json(Views::RunWhole.new(run(id)).to_h) }
+        app.get("/api/runs/:id", access: :helper) { |id| render_json(Views::RunWhole.new(run(id)).to_h) }
 
         # The clock as the Floor tells it; an older telling does not undo a newer one.
-        app.put("/api/runs/:id/clock") do |id|
+        app.put("/api/runs/:id/clock", access: :helper) do |id|
           stored = run(id)
-          clock = body_as(CLOCK)
+          told = RunClock.new(body_as(CLOCK))
+          clock = told.corrected
           stored.with_lock do
-            next if stored.clock && stored.clock["told_at_ms"] > clock["told_at_ms"]
+            next unless told.newer_than?(stored.clock)
             stored.update!(clock: clock, started_at: stored.started_at || Time.at(0, clock["anchor_ms"], :millisecond).utc,
               finished_at: clock["finished"] ? (stored.finished_at || Time.now.utc) : stored.finished_at)
           end
@@ -67,22 +89,41 @@ module Server
           render_json(Views::RunLine.new(stored).to_h)
         end
 
-        app.get("/api/runs/:id/log") { |id| render_json(Views::LogSheet.new(run(id)).to_h) }
+        app.get("/api/runs/:id/log", access: :helper, heavy: true) { |id| render_json(log_view(run(id))) }
 
-        app.put("/api/runs/:id/log") do |id|
+        app.put("/api/runs/:id/log", access: :helper, heavy: true) do |id|
           stored = run(id)
           begin
-            LogBook.new(stored).write(body_hash)
+            LogBook.new(stored, by: instructor).write(body_hash)
           rescue LogBook::Outdated
-            raise Problems.conflict("This run was logged from another place after you opened it. Both logs are here.",
-              theirs: Views::LogSheet.new(stored.reload).to_h)
+            raise Problems.conflict("This run was logged from another place after you opened it. Both logs are here.", theirs: log_view(stored.reload))
           end
-          render_json(Views::LogSheet.new(stored.reload).to_h)
+          render_json(log_view(stored.reload))
         end
 
-        app.get("/api/runs/:id/results") do |id|
+        # The log as it was written before, each time: who, when, how many.
+        app.get("/api/runs/:id/log/revisions") do |id|
+          revisions = run(id).log_revisions.includes(:instructor).order(number: :desc).limit(100)
+          render_json({"revisions" => revisions.map { |revision| log_revision_line(revision) }})
+        end
+
+        app.get("/api/runs/:id/log/revisions/:number") do |id, number|
+          revision = log_revision(run(id), number)
+          names = studio.people.where(id: revision.content["attendances"].map { |given| given["person_id"] }).pluck(:id, :name).to_h
+          render_json(log_revision_line(revision).merge("note" => revision.content["note"],
+            "attendances" => revision.content["attendances"].map { |given| given.merge("name" => names[given["person_id"]]) }))
+        end
+
+        # The earlier log stands again, as a new one: nothing of the history is lost.
+        app.post("/api/runs/:id/log/revisions/:number/bring", heavy: true) do |id, number|
+          stored = run(id)
+          LogBook.new(stored, by: instructor).bring_back(log_revision(stored, number))
+          render_json(log_view(stored.reload))
+        end
+
+        app.get("/api/runs/:id/results", access: :helper) do |id|
           attendances = run(id).attendances.includes(:person, :results)
-          render_json({"attendances" => Views::AttendanceLine.new(attendances.to_a).to_h})
+          render_json({"attendances" => without_health(Views::AttendanceLine.new(attendances.to_a).to_h)})
         end
       end
     end

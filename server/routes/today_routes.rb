@@ -19,7 +19,7 @@ module Server
       def self.registered(app)
         app.helpers Helpers
 
-        app.get("/api/today") do
+        app.get("/api/today", access: :helper) do
           runs = studio.runs.kept.includes(:instructor, :attendances).newest_first
           workouts = studio.workouts.kept.includes(:updated_by).order(updated_at: :desc)
           render_json({

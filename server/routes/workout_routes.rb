@@ -52,20 +52,21 @@ module Server
         end
 
         app.get("/api/workouts") do
-          listed = studio.workouts.kept.includes(:updated_by).order(updated_at: :desc)
+          listed = studio.workouts.kept.includes(:updated_by).order(updated_at: :desc, id: :desc)
           words = params["q"].to_s.strip
           listed = listed.where("title ILIKE ?", "%#{listed.klass.sanitize_sql_like(words)}%") unless words.empty?
-          render_json({"workouts" => Views::WorkoutLine.new(listed.to_a).to_h})
+          listed, paging = paged(listed)
+          render_json({"workouts" => Views::WorkoutLine.new(listed).to_h, **paging})
         end
 
-        app.post("/api/workouts") do
+        app.post("/api/workouts", heavy: true) do
           preview = preview_of(new_document(body_as(CREATE)), under: "/document")
           render_json(Views::WorkoutWhole.new(Records::Workout.begin(studio, preview, by: instructor)).to_h, status: 201)
         end
 
         app.get("/api/workouts/:id") { |id| render_json(Views::WorkoutWhole.new(workout(id)).to_h) }
 
-        app.put("/api/workouts/:id") do |id|
+        app.put("/api/workouts/:id", heavy: true) do |id|
           stored = workout(id)
           given = body_as(SAVE)
           preview = preview_of(given["document"], under: "/document")

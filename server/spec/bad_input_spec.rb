@@ -97,7 +97,7 @@ RSpec.describe "Bad input" do
   end
 
   it "is told apart from a database that does not answer" do
-    allow(Server::Records::SignIn).to receive(:instructor_of).and_raise(ActiveRecord::ConnectionNotEstablished)
+    allow(Server::Records::SignIn).to receive(:of).and_raise(ActiveRecord::ConnectionNotEstablished)
     get "/api/workouts"
     expect(status).to eq(503)
   end

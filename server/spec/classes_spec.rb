@@ -110,32 +110,32 @@ RSpec.describe "Classes" do
     it "keeps a choice with who and why, offers it next time, and takes it back" do
       id = make_class["id"]
       path = "/api/classes/#{id}/fit/#{tamsin.id}/main/p"
-      row = send_json(:put, path, {"variation" => "push_up.knees", "number" => 6, "why" => "elbow was grumpy"})
+      row = send_json(:put, path, {"variation" => "push_up.knees", "number" => 6, "why" => "elbow was grumpy", "version" => 0})
       expect(row["person"]["cells"]).to eq(fit(id)["people"].find { |person| person["name"] == "Tamsin Okoro" }["cells"])
       expect(row["person"]["cells"].first).to include("kind" => "locked", "number" => 6, "reason" => start_with("Set by Ottoline Varga («elbow was grumpy»)"))
       expect(ActiveRecord::Base.connection.select_value("SELECT why FROM choices")).not_to include("elbow")
       later = make_class(starts_at: (Time.now.utc + 8 * 86_400).change(usec: 0).iso8601)["id"]
       expect(cell(fit(later), "Tamsin Okoro")).to include("kind" => "remembered", "variation" => "push_up.knees", "number" => 6)
-      expect(send_json(:delete, path)["person"]["cells"].first["kind"]).not_to eq("locked")
+      expect(send_json(:delete, "#{path}?version=1")["person"]["cells"].first["kind"]).not_to eq("locked")
     end
 
     it "takes no choice that goes against a limit, or names no rung" do
       tamsin.update!(health: {"limits" => [{"kind" => "wrist", "severity" => "avoid"}]}, health_consent_at: Time.now.utc)
       id = make_class["id"]
-      send_json(:put, "/api/classes/#{id}/fit/#{tamsin.id}/main/p", {"variation" => "push_up.floor"})
+      send_json(:put, "/api/classes/#{id}/fit/#{tamsin.id}/main/p", {"variation" => "push_up.floor", "version" => 0})
       expect(field_errors["/variation"]).to include("goes against a limit (wrist)")
-      send_json(:put, "/api/classes/#{id}/fit/#{tamsin.id}/main/p", {"variation" => "nonsense"})
+      send_json(:put, "/api/classes/#{id}/fit/#{tamsin.id}/main/p", {"variation" => "nonsense", "version" => 0})
       expect(field_errors.keys).to eq(["/variation"])
-      send_json(:put, "/api/classes/#{id}/fit/#{tamsin.id}/main/nowhere", {"variation" => "push_up.floor"})
+      send_json(:put, "/api/classes/#{id}/fit/#{tamsin.id}/main/nowhere", {"variation" => "push_up.floor", "version" => 0})
       expect(status).to eq(404)
-      send_json(:put, "/api/classes/#{id}/fit/#{tamsin.id}/main/p", {"variation" => "push_up.knees", "number" => 999})
+      send_json(:put, "/api/classes/#{id}/fit/#{tamsin.id}/main/p", {"variation" => "push_up.knees", "number" => 999, "version" => 0})
       expect(field_errors.keys).to eq(["/number"])
     end
 
     it "moves the class's own targets to the people, and leaves the circuit as it is" do
       id = make_class["id"]
       need = fit(id)["needs"].find { |held| held["level"] == "beginner" && held["changes"] }
-      after = send_json(:post, "/api/classes/#{id}/needs", {"take" => [need["key"]]})
+      after = send_json(:post, "/api/classes/#{id}/needs", {"take" => [need["key"]], "lock_version" => 1})
       expect(after["needs"].find { |held| held["key"] == need["key"] }["from"]["variation"]).to eq(need["to"]["variation"])
       expect(send_json(:get, "/api/workouts/#{workout["id"]}")["document"]).to eq(workout["document"])
     end

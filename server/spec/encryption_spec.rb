@@ -31,12 +31,21 @@ RSpec.describe Server::Encryption do
     expect(Server::Records::RosterEntry.first.sore).to eq(["knee"])
   end
 
-  it "still reads a note that was written before notes were encrypted" do
+  it "never reads what is not encrypted as if it were" do
+    person = studio.people.create!(name: "Dov Abernethy", lane: "beginner")
+    ActiveRecord::Base.connection.execute("UPDATE people SET health = '{\"limits\":[]}'")
+    expect { person.reload.health }.to raise_error(ActiveRecord::Encryption::Errors::Decryption)
+  end
+
+  it "encrypts old notes when the database is brought up to date" do
     person = studio.people.create!(name: "Dov Abernethy", lane: "beginner")
     run = Server::Records::Run.open(Server::Records::Workout.begin(studio, Sparrow::Preview.new(workout_document(intervals(1))), by: nil), client_key: "12345678", by: nil)
-    attendance = run.attendances.create!(studio_id: studio.id, person: person, present: true, lane: "beginner", created_at: Time.now.utc)
+    attendance = run.attendances.create!(studio_id: studio.id, person: person, present: true, lane: "beginner", created_at: Time.now.utc, pain: "knee")
     ActiveRecord::Base.connection.execute("UPDATE attendances SET note = 'an old note'")
-    expect(attendance.reload.note).to eq("an old note")
+    require File.join(Server::Database::MIGRATIONS, "20261126000008_encrypt_old_notes")
+    ActiveRecord::Migration.suppress_messages { EncryptOldNotes.new.migrate(:up) }
+    expect(attendance.reload).to have_attributes(note: "an old note", pain: "knee")
+    expect(raw("attendances", "note")).not_to include("old note")
   end
 
   it "needs a secret of its own in production" do

@@ -24,7 +24,7 @@ RSpec.describe "House standards" do
 
   it "bring along the circuits that are named, as a new version, and no others" do
     one, other = Array.new(2) { make_workout(rounds) }
-    send_json(:put, "/api/house", {"house" => {"transition_s" => 20, "depth" => "full"}, "bring" => [one["id"]]})
+    send_json(:put, "/api/house", {"house" => {"transition_s" => 20, "depth" => "full"}, "bring" => [one["id"]], "version" => 1})
     expect(status).to eq(200)
     brought = send_json(:get, "/api/workouts/#{one["id"]}")
     expect(brought["document"]).to include("house" => {"transition_s" => 20}, "depth" => "full")
@@ -33,7 +33,7 @@ RSpec.describe "House standards" do
   end
 
   it "travel in a new circuit, which may bring its own" do
-    send_json(:put, "/api/house", {"house" => {"reserve" => 4}})
+    send_json(:put, "/api/house", {"house" => {"reserve" => 4}, "version" => 1})
     expect(make_workout["document"]["house"]).to eq("reserve" => 4)
     expect(make_workout(rounds.merge("house" => {"reserve" => 1}))["document"]["house"]).to eq("reserve" => 1)
     template = send_json(:post, "/api/workouts", {"template" => "bilge-pump-twelve"})

@@ -33,16 +33,16 @@ RSpec.describe "A studio's own movements" do
   it "are changed as documents, with the same checks" do
     id = copy["id"]
     changed = document(id).merge("name" => "Weir squat")
-    expect(send_json(:put, "/api/movements/#{id}", {"document" => changed})["name"]).to eq("Weir squat")
+    expect(send_json(:put, "/api/movements/#{id}", {"document" => changed, "version" => 1})["name"]).to eq("Weir squat")
     changed["ladder"][0]["standard"] = "x"
-    send_json(:put, "/api/movements/#{id}", {"document" => changed})
+    send_json(:put, "/api/movements/#{id}", {"document" => changed, "version" => 2})
     expect([status, field_errors.keys]).to eq([422, ["/document/ladder/0/standard"]])
     expect(document(id)["ladder"][0]["standard"]).not_to eq("x")
   end
 
   it "keep the rungs that circuits may stand on" do
     id = copy["id"]
-    send_json(:put, "/api/movements/#{id}", {"document" => document(id).tap { |held| held["ladder"].pop }})
+    send_json(:put, "/api/movements/#{id}", {"document" => document(id).tap { |held| held["ladder"].pop }, "version" => 1})
     expect([status, field_errors["/document/ladder"]]).to match([422, /must keep jump/])
   end
 

@@ -19,7 +19,7 @@ RSpec.describe "Places" do
   end
 
   it "are changed whole: what is left out is empty" do
-    changed = send_json(:put, "/api/places/#{boathouse["id"]}", {"name" => "The boathouse by the weir", "surface" => "wood"})
+    changed = send_json(:put, "/api/places/#{boathouse["id"]}", {"name" => "The boathouse by the weir", "surface" => "wood", "version" => 1})
     expect(changed).to include("name" => "The boathouse by the weir", "surface" => "wood", "address" => "", "kit" => nil)
   end
 

@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require "prawn"
 require_relative "server_helper"
 
 RSpec.describe Server::Print do

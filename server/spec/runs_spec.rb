@@ -6,8 +6,11 @@ RSpec.describe "Runs" do
   let!(:studio) { signed_in_studio }
   let!(:people) { %w[Tamsin Dov Kofi].map { |name| studio.people.create!(name: name, lane: (name == "Dov") ? "beginner" : "advanced") } }
 
+  let(:now_ms) { Server::RunClock.now_ms }
+
+  # As a device tells it whose clock is right, unless +sent_at_ms+ says otherwise.
   def clock(**keys)
-    {"anchor_ms" => 1_790_000_000_000, "additions" => [], "told_at_ms" => 1_790_000_000_000, **keys.transform_keys(&:to_s)}
+    {"anchor_ms" => now_ms - 60_000, "additions" => [], "told_at_ms" => now_ms - 50_000, "sent_at_ms" => Server::RunClock.now_ms, **keys.transform_keys(&:to_s)}
   end
 
   def tell(run, **keys)
@@ -47,16 +50,44 @@ RSpec.describe "Runs" do
 
   it "go from ready by running and finished to logged" do
     run = open_run
-    states = [run["state"], tell(run)["state"], tell(run, finished: true, told_at_ms: 1_790_000_100_000)["state"]]
+    states = [run["state"], tell(run)["state"], tell(run, finished: true, told_at_ms: now_ms - 20_000)["state"]]
     log(run, [])
     expect(states + [send_json(:get, "/api/runs")["runs"].first["state"]]).to eq(%w[ready running finished logged])
   end
 
+  def kept_clock(run)
+    send_json(:get, "/api/runs/#{run["id"]}")["clock"]
+  end
+
   it "take no notice of a clock told late" do
     run = open_run
-    tell(run, anchor_ms: 1_790_000_005_000, told_at_ms: 1_790_000_050_000)
-    tell(run, anchor_ms: 1, told_at_ms: 1_790_000_010_000)
-    expect(send_json(:get, "/api/runs/#{run["id"]}")["clock"]["anchor_ms"]).to eq(1_790_000_005_000)
+    tell(run, anchor_ms: now_ms - 40_000, told_at_ms: now_ms - 10_000)
+    tell(run, anchor_ms: 1, told_at_ms: now_ms - 30_000)
+    expect(kept_clock(run)["anchor_ms"]).to eq(now_ms - 40_000)
+  end
+
+  {"of another year" => 8_000_000_000_000, "of the past" => -400_000_000_000, "three minutes ahead" => 180_000}.each do |name, off_ms|
+    it "keep the server's time when a tablet's clock is #{name}" do
+      run = open_run
+      tell(run, anchor_ms: now_ms + off_ms - 40_000, paused_at_ms: now_ms + off_ms - 5_000, told_at_ms: now_ms + off_ms - 5_000, sent_at_ms: Server::RunClock.now_ms + off_ms)
+      expect(kept_clock(run)).to include("anchor_ms" => be_within(300).of(now_ms - 40_000), "paused_at_ms" => be_within(300).of(now_ms - 5_000), "told_at_ms" => be_within(300).of(now_ms - 5_000))
+      tell(run, anchor_ms: now_ms - 30_000, told_at_ms: Server::RunClock.now_ms)
+      expect(kept_clock(run)["anchor_ms"]).to eq(now_ms - 30_000)
+    end
+  end
+
+  it "are not frozen by a telling that claims to be from the future" do
+    run = open_run
+    Server::Records::Run.find(run["id"]).update!(clock: {"anchor_ms" => 1, "additions" => [], "told_at_ms" => 9_999_999_999_999})
+    tell(run, anchor_ms: now_ms - 30_000, told_at_ms: now_ms)
+    expect(kept_clock(run)["anchor_ms"]).to eq(now_ms - 30_000)
+  end
+
+  it "are not opened under the key of another circuit's run" do
+    one, other = make_workout, make_workout
+    send_json(:post, "/api/runs", {"workout_id" => one["id"], "client_key" => "the-same-key"})
+    send_json(:post, "/api/runs", {"workout_id" => other["id"], "client_key" => "the-same-key"})
+    expect([status, field_errors.keys]).to eq([422, ["/client_key"]])
   end
 
   it "refuse a clock that is none" do

@@ -48,14 +48,6 @@ RSpec.describe "Signing in" do
     expect(status).to eq(401)
   end
 
-  it "throttles guessing, for all processes alike" do
-    tries = Array.new(9) { sign_in(password: "guess")["status"] }
-    expect(tries).to eq([401] * 8 + [429])
-    expect(sign_in["status"]).to eq(429)
-    expect(last_response["retry-after"]).to eq("300")
-    expect(Server::Records::Base.connection.select_value("SELECT sum(count) FROM throttle_counts")).to be >= 9
-  end
-
   it "names the field that is missing" do
     send_json(:post, "/api/session", {"email" => ""})
     expect([status, field_errors]).to eq([422, {"/email" => "must not be empty", "/password" => "is missing"}])

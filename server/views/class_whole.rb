@@ -15,7 +15,7 @@ module Server
       def self.entry(entry, group_class)
         person = entry.person
         {"person_id" => person.id, "name" => person.name, "lane" => entry.lane, "present" => entry.present, "tired" => entry.tired, "sore" => entry.sore || [],
-         "new" => person.new_on?(group_class.starts_at.to_date), "screening" => person.screening}
+         "new" => person.new_on?(group_class.day), "screening" => person.screening}
       end
     end
   end

@@ -11,19 +11,20 @@ module Server
 
       # @return [Hash]
       def to_h
-        {"stations" => stations, "people" => @fit.sheet.settled.map { |settle| FitSheet.person(@fit.sheet, settle) }, "needs" => @fit.needs.rows.map { |row| need(row) },
-         "moved" => @fit.sheet.moved.size}
+        {"stations" => stations, "people" => @fit.sheet.settled.map { |settle| FitSheet.person(@fit.sheet, settle, @fit.versions) }, "needs" => @fit.needs.rows.map { |row| need(row) },
+         "moved" => @fit.sheet.moved.size, "lock_version" => @fit.lock_version, "notices" => @fit.notices, "set_aside" => @fit.set_aside.map { |stored, name, why| set_aside(stored, name, why) }}
       end
 
       # @param sheet [Sparrow::Fitting::Sheet]
+      # @param versions [Hash] of the choices, by person, block and station
       # @return [Hash] one person of it
-      def self.person(sheet, settle)
+      def self.person(sheet, settle, versions)
         participant = settle.participant
         cells = sheet.cells(participant.id)
         {"id" => participant.id, "name" => participant.name, "lane" => participant.lane, "new" => participant.newcomer, "screening" => participant.screening,
          "tired" => participant.state == "tired", "sore" => participant.sore, "limits" => participant.limits.map(&:words),
          "stale" => participant.estimates.all.any?(&:stale), "measured" => participant.estimates.all.any? { |estimate| estimate.source != "guess" },
-         "attention" => cells.any?(&:attention?), "cells" => cells.map(&:to_h)}
+         "attention" => cells.any?(&:attention?), "cells" => cells.map { |cell| cell.to_h.merge("choice_version" => versions.fetch([participant.id, cell.place.block.id, cell.place.station.id], 0)) }}
       end
 
       private
@@ -34,6 +35,11 @@ module Server
            "movement" => place.station.movement&.id, "rounds" => place.block.round_count,
            "levels" => Sparrow::Level::ALL.to_h { |level| [level, {"variation" => place.station.at(level).variation&.id, "target" => Sparrow::Targets::Wording.at(place.station, level)}] }}
         end
+      end
+
+      def set_aside(stored, name, why)
+        {"person_id" => stored.person_id, "person" => name, "block" => stored.block, "station" => stored.station, "variation" => stored.variation, "number" => stored.number,
+         "why" => why, "by" => stored.instructor&.name, "version" => stored.version}
       end
 
       def need(row)

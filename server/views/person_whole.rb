@@ -6,7 +6,7 @@ module Server
     class PersonWhole
       # @param person [Records::Person]
       # @param today [Date]
-      def initialize(person, today: Date.today)
+      def initialize(person, today: person.studio.today)
         Evidence.load([person])
         @person = person
         @today = today
@@ -16,7 +16,7 @@ module Server
       # @return [Hash]
       def to_h
         PersonRow.new(@person).to_h.merge(
-          "birth_year" => @person.birth_year, "levels" => @person.levels, "contact" => @person.contact || {},
+          "version" => @person.version, "health_version" => @person.health_version, "birth_year" => @person.birth_year, "levels" => @person.levels, "contact" => @person.contact || {},
           "consent_at" => Views.instant(@person.health_consent_at), "health" => @person.health || {"limits" => []},
           "ruled_out" => RuledOut.of(@person.limits_on(@today), @catalogue), "benchmarks" => benchmarks, "capacity" => capacity,
           "attended" => @person.attendances.count(&:present)

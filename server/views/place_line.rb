@@ -6,7 +6,8 @@ module Server
     class PlaceLine
       include Alba::Resource
 
-      attributes :id, :name, :address, :defibrillator, :first_aid, :space, :surface, :kit
+      attributes :id, :name, :address, :defibrillator, :first_aid, :space, :surface, :kit, :version
+      attribute(:archived) { |place| !place.archived_at.nil? }
     end
   end
 end

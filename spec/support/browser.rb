@@ -26,7 +26,7 @@ Capybara.javascript_driver = :chromium
 Capybara.server = :puma, {Silent: true, Threads: "0:8"}
 Capybara.default_max_wait_time = 10
 Capybara.enable_aria_label = true
-Capybara.app = Contract::Check.new(Server::Application.build(settings: Server::Settings.new({}), log: nil),
+Capybara.app = Contract::Check.new(Server::Application.build(settings: Server::Settings.new({}), log: nil, throttled: false),
   except: %r{\A/api/(preview|movements|runs/[^/]+)\z})
 
 Dir[File.join(__dir__, "*.rb")].sort.each { |file| require file unless file == __FILE__ }

@@ -10,6 +10,13 @@ module Sparrow
     def self.read(document, catalogue: Catalogue.house)
       over = Budget.new(document).problem
       raise Refused.new([over]) if over
+      stored(document, catalogue: catalogue)
+    end
+
+    # A document that was taken once: what has been run can always be logged, whatever
+    # is allowed by now.
+    # @see read
+    def self.stored(document, catalogue: Catalogue.house)
       normal = Shape.read(Form::WORKOUT, document)
       problems = References.new(normal, catalogue).problems
       raise Refused.new(problems) if problems.any?

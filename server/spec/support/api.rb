@@ -6,7 +6,7 @@ require_relative "contract"
 module Api
   include Rack::Test::Methods
 
-  APP = Contract::Check.new(Server::Application.build(settings: Server::Settings.new({}), log: nil))
+  APP = Contract::Check.new(Server::Application.build(settings: Server::Settings.new({"ALLOWED_HOSTS" => "example.org"}), log: nil, throttled: false))
 
   def app
     APP

@@ -13,10 +13,10 @@ class Contract
   # @return [Array<String>] what does not agree; empty where all does
   def self.complaints(method, path, status, type, body)
     template = PATHS.find { |_, form| form.match?(path) }&.first
-    return [] if template.nil? && [401, 404].include?(status)
+    return [] if template.nil? && [400, 401, 404].include?(status)
     return ["#{path} is not described"] unless template
     responses = DOCUMENT.dig("paths", template, method.downcase, "responses")
-    return [] if responses.nil? && status == 404
+    return [] if responses.nil? && [400, 401, 404].include?(status)
     key = [status.to_s, "default"].find { |candidate| responses&.key?(candidate) }
     return ["#{method} #{template} #{status} is not described"] unless key
     schema_complaints(template, method.downcase, key, responses[key], type.to_s.split(";").first, body)

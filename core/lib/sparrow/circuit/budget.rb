@@ -56,7 +56,7 @@ module Sparrow
       def parts(station)
         return 1 unless station.is_a?(Hash)
         levels = station["levels"].is_a?(Hash) ? station["levels"].values.grep(Hash) : []
-        sides = [station, *levels].any? { |held| held["sides"] == "each" } ? 2 : 1
+        sides = ([station, *levels].any? { |held| held["sides"] == "each" }) ? 2 : 1
         [sides, *levels.map { |level| list(level["splits"]).size }].max
       end
 

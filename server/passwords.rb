@@ -1,0 +1,47 @@
+# frozen_string_literal: true
+
+module Server
+  # What a password must be: long enough to be worth something, and not one of
+  # those that everybody tries first.
+  module Passwords
+    SHORTEST = 12
+    # bcrypt looks at no more than this many bytes.
+    LONGEST_BYTES = 72
+    USUAL = File.readlines(File.join(ROOT, "server", "data", "usual_passwords.txt"), chomp: true).to_set.freeze
+
+    # @param password [String]
+    # @param about [Array<String>] what anybody would guess of this person: name, address, studio
+    # @return [String, nil] what is wrong with it
+    def self.complaint(password, about: [])
+      return "must have at least #{SHORTEST} characters; a few words in a row make a good one" if password.strip.length < SHORTEST
+      return "must be at most #{LONGEST_BYTES} bytes long" if password.bytesize > LONGEST_BYTES
+      return "must not contain a null character" if password.include?("\u0000")
+      return "is one that is tried first everywhere; choose another" if usual?(password)
+      return "must not be made of your own name, address or studio alone" if guessed?(password, about)
+      nil
+    end
+
+    # @raise [Sparrow::Refused]
+    def self.check(password, pointer, about: [])
+      complaint = complaint(password, about: about)
+      raise Problems.field(pointer, complaint) if complaint
+    end
+
+    # As it stands, without what is commonly hung on it, and doubled.
+    def self.usual?(password)
+      plain = password.downcase.delete(" ")
+      core = plain.gsub(/[^a-z]+\z|\A[^a-z]+/, "")
+      return true if plain.chars.uniq.size < 4
+      return true if [plain, core].any? { |form| USUAL.include?(form) }
+      return true if ("abcdefghijklmnopqrstuvwxyz0123456789" * 2).include?(plain) || "qwertyuiopasdfghjklzxcvbnm1234567890".include?(plain)
+      (1..plain.length / 2).any? { |size| (plain.length % size).zero? && plain == plain[0, size] * (plain.length / size) && (size < 4 || USUAL.include?(plain[0, size])) }
+    end
+
+    def self.guessed?(password, about)
+      rest = about.flat_map { |text| text.to_s.downcase.split(/[^[:alnum:]]+/) }.select { |word| word.length > 2 }.uniq
+        .sort_by { |word| -word.length }.reduce(password.downcase) { |left, word| left.gsub(word, "") }
+      rest.gsub(/[^[:alpha:]]/, "").length < 4 && rest.length < 6
+    end
+    private_class_method :usual?, :guessed?
+  end
+end

@@ -1,0 +1,10 @@
+# frozen_string_literal: true
+
+module Server
+  module Records
+    # An address from which somebody has signed in before, as a digest.
+    class KnownAddress < Base
+      belongs_to :instructor, class_name: "Server::Records::Instructor"
+    end
+  end
+end
