@@ -17,7 +17,7 @@ module Demo
       return false if Server::Records::Studio.exists?(name: STUDIO)
       tuesday = coming_tuesday(now)
       ActiveRecord::Base.transaction do
-        studio = Server::Records::Studio.create!(name: STUDIO)
+        studio = Server::Records::Studio.create!(name: STUDIO, demo: true, time_zone: "Europe/London")
         read("people").each { |given| Volunteer.new(studio, given, tuesday).write }
         instructors = instructors(studio)
         workouts(studio, instructors.fetch("Ottoline Varga"))
@@ -46,7 +46,7 @@ module Demo
     end
 
     def self.instructors(studio)
-      INSTRUCTORS.to_h { |name, email| [name, studio.instructors.create!(name: name, email: email, password: PASSWORD)] }
+      INSTRUCTORS.to_h { |name, email| [name, studio.instructors.create!(name: name, email: email, password: PASSWORD, role: (name == INSTRUCTORS.keys.first) ? "owner" : "instructor")] }
     end
 
     def self.workouts(studio, instructor)
@@ -167,7 +167,7 @@ module Demo
       run = Server::Records::Run.of_class(group_class, client_key: SecureRandom.uuid, by: group_class.leader)
       finished_at = started_at + run.total_s
       run.update!(started_at: started_at, finished_at: finished_at)
-      Server::LogBook.new(run).write("submission_id" => SecureRandom.uuid, "log_version" => 0, "attendances" => attendances(run))
+      Server::LogBook.new(run, by: group_class.leader).write("submission_id" => SecureRandom.uuid, "log_version" => 0, "attendances" => attendances(run))
       run.update!(logged_at: finished_at + 240)
     end
 

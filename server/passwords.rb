@@ -9,6 +9,9 @@ module Server
     LONGEST_BYTES = 72
     USUAL = File.readlines(File.join(ROOT, "server", "data", "usual_passwords.txt"), chomp: true).to_set.freeze
 
+    # What a finger does that goes along a row.
+    ROWS = ["abcdefghijklmnopqrstuvwxyz" * 2, "0123456789" * 3, "1234567890" * 3, "qwertyuiopasdfghjklzxcvbnm1234567890"].freeze
+
     # @param password [String]
     # @param about [Array<String>] what anybody would guess of this person: name, address, studio
     # @return [String, nil] what is wrong with it
@@ -33,14 +36,14 @@ module Server
       core = plain.gsub(/[^a-z]+\z|\A[^a-z]+/, "")
       return true if plain.chars.uniq.size < 4
       return true if [plain, core].any? { |form| USUAL.include?(form) }
-      return true if ("abcdefghijklmnopqrstuvwxyz0123456789" * 2).include?(plain) || "qwertyuiopasdfghjklzxcvbnm1234567890".include?(plain)
+      return true if ROWS.any? { |row| row.include?(plain) || row.reverse.include?(plain) }
       (1..plain.length / 2).any? { |size| (plain.length % size).zero? && plain == plain[0, size] * (plain.length / size) && (size < 4 || USUAL.include?(plain[0, size])) }
     end
 
     def self.guessed?(password, about)
       rest = about.flat_map { |text| text.to_s.downcase.split(/[^[:alnum:]]+/) }.select { |word| word.length > 2 }.uniq
         .sort_by { |word| -word.length }.reduce(password.downcase) { |left, word| left.gsub(word, "") }
-      rest.gsub(/[^[:alpha:]]/, "").length < 4 && rest.length < 6
+      rest.gsub(/[^[:alpha:]]/, "").length < 4 && rest.gsub(/[^[:alnum:]]/, "").length < 6
     end
     private_class_method :usual?, :guessed?
   end

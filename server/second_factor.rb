@@ -40,7 +40,7 @@ module Server
     def off
       @instructor.transaction do
         @instructor.update!(totp_secret: nil, totp_on_at: nil, totp_last_step: nil)
-        @instructor.recovery_codes.delete_all
+        Records::RecoveryCode.where(instructor_id: @instructor.id).delete_all
       end
     end
 

@@ -53,7 +53,7 @@ module Server
       def disable
         transaction do
           update!(disabled_at: Time.now.utc)
-          sign_ins.delete_all
+          SignIn.where(instructor_id: id).delete_all
           password_links.where(used_at: nil).update_all(used_at: Time.now.utc)
         end
       end

@@ -36,7 +36,7 @@ module Server
 
         def event_line(event, names)
           {"id" => event.id, "at" => event.at.utc.iso8601(6), "actor" => event.actor, "action" => event.action, "words" => Records::AuditEvent::ACTIONS.fetch(event.action),
-           "about" => names[event.subject_id], "detail" => event.detail.map { |key, value| "#{key.tr("_", " ")}: #{value}" }.join(", ")}
+           "about" => names[event.subject_id], "detail" => event.detail.sort.map { |key, value| "#{key.tr("_", " ")}: #{value}" }.join(", ")}
         end
 
         # Whom it was about, where they are still there.

@@ -32,7 +32,7 @@ module Server
       def enter
         table.transaction do
           now = Time.now.utc
-          wait = standing(now).map { |kind, count, last_at| pause(kind, count) - (now - last_at) }.max.to_f.ceil
+          wait = standing(now).map { |kind, count, last_at| waiting(pause(kind, count), now - last_at) }.max
           next wait if wait.positive?
           @keys.each_value { |key| count(key, now) }
           0
@@ -64,6 +64,11 @@ module Server
 
       private
 
+      # @return [Integer] what is left of a pause, in whole seconds
+      def waiting(pause_s, since_s)
+        pause_s.zero? ? 0 : [(pause_s - since_s).ceil, 0].max
+      end
+
       def pause(kind, count)
         over = count - FREE.fetch(kind)
         over.negative? ? 0 : [FIRST_PAUSE_S * 2**[over, 12].min, LONGEST_PAUSE_S].min
@@ -72,8 +77,10 @@ module Server
       # @return [Array<Array(Symbol, Integer, Time)>] under a lock, in one order, so that two never wait for each other
       def standing(now)
         @keys.sort_by(&:last).map do |kind, key|
-          execute("INSERT INTO sign_in_failures (key, count, last_at) VALUES ($1, 0, $2) ON CONFLICT (key) DO NOTHING", key, now)
-          count, last_at = execute("SELECT count, last_at FROM sign_in_failures WHERE key = $1 FOR UPDATE", key).rows.first
+          count, last_at = execute(<<~SQL, key, now).rows.first
+            INSERT INTO sign_in_failures (key, count, last_at) VALUES ($1, 0, $2)
+            ON CONFLICT (key) DO UPDATE SET count = sign_in_failures.count RETURNING count, last_at
+          SQL
           last_at = last_at.is_a?(Time) ? last_at : Time.parse("#{last_at} UTC")
           [kind, (now - last_at > FORGOTTEN_S) ? 0 : count, last_at]
         end

@@ -31,7 +31,7 @@ module Api
 
   def make_studio(name = "Weir House", email: "ottoline@example.test")
     studio = Server::Records::Studio.create!(name: name)
-    studio.instructors.create!(name: "Ottoline Varga", email: email, password: "weir-and-lock-gate")
+    studio.instructors.create!(name: "Ottoline Varga", email: email, password: "weir-and-lock-gate", role: "owner")
     studio
   end
 
