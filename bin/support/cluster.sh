@@ -16,16 +16,23 @@ state_folder() {
 }
 
 # cluster_create FOLDER: a new cluster in FOLDER/pg, its password in FOLDER/pg-password.
+# A folder that is there and is no cluster is not touched: it may hold somebody's data.
 cluster_create() {
-  local folder=$1
+  local folder=$1 fresh
   [ -f "$folder/pg/PG_VERSION" ] && { say "there already"; return 0; }
-  rm -rf "$folder/pg"
-  mkdir -p "$folder/pg"
-  (umask 077 && ruby -rsecurerandom -e 'puts SecureRandom.hex(24)' >"$folder/pg-password")
-  [ "$(id -u)" -eq 0 ] && chown postgres:postgres "$folder/pg" "$folder/pg-password"
-  chmod 700 "$folder/pg"
-  (cd / && as_postgres "$(pg_bin)/initdb" -D "$folder/pg" -U sparrow --pwfile="$folder/pg-password" --auth=scram-sha-256 \
-    --encoding=UTF8 --locale=C.UTF-8 --no-sync) || { rm -rf "$folder/pg"; return 1; }
+  if [ -e "$folder/pg" ] && ! rmdir "$folder/pg" 2>/dev/null; then
+    say "$folder/pg is there, and no PostgreSQL cluster is seen in it (PG_VERSION is missing)."
+    say "Nothing was touched. If your database should be there, put it back from a backup (bin/restore);"
+    say "if it is not wanted, move the folder away. Then start again."
+    return 1
+  fi
+  [ -s "$folder/pg-password" ] || (umask 077 && ruby -rsecurerandom -e 'puts SecureRandom.hex(24)' >"$folder/pg-password")
+  fresh=$(mktemp -d "$folder/pg-new.XXXXXX") || return 1
+  [ "$(id -u)" -eq 0 ] && chown postgres:postgres "$fresh" "$folder/pg-password"
+  chmod 700 "$fresh"
+  # Only what was made just now is taken away again where it goes wrong.
+  (cd / && as_postgres "$(pg_bin)/initdb" -D "$fresh" -U sparrow --pwfile="$folder/pg-password" --auth=scram-sha-256 \
+    --encoding=UTF8 --locale=C.UTF-8 --no-sync) && mv "$fresh" "$folder/pg" || { rm -rf "$fresh"; return 1; }
   say "made"
 }
 

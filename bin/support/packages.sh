@@ -25,6 +25,7 @@ missing_packages() {
   if [ "${1:-}" = browser ]; then
     [ -x /usr/bin/chromium ] || printf 'chromium '
     [ -x /usr/bin/chromedriver ] || printf 'chromium-driver '
+    [ -x /usr/sbin/pgbouncer ] || printf 'pgbouncer '
   fi
 }
 

@@ -58,12 +58,19 @@ module Server
       # @return [Array<Line>] what they do, in the largest type that the card holds
       def largest(participant)
         cells = @fit.sheet.cells(participant.id)
-        sizes = SIZES.lazy.map { |size| lines(participant, cells, size) }
-        sizes.find { |lines| height(lines) <= @pdf.cursor - FOOT } || sizes.to_a.last
+        room = @pdf.cursor - FOOT
+        # Sizes fall and heights with them, so half of those that are left are ruled out by each that is tried.
+        size = SIZES.bsearch { |candidate| height(lines(participant, cells, candidate)) <= room } || SIZES.last
+        lines(participant, cells, size)
       end
 
       def height(lines)
-        lines.sum { |line| line.above + @pdf.height_of(Page.safe(line.text), size: line.size, style: line.style, leading: 1) }
+        lines.sum { |line| line.above + height_of(line) }
+      end
+
+      # Most people are given the same lines: each is measured once.
+      def height_of(line)
+        (@heights ||= {})[[line.text, line.size, line.style]] ||= @pdf.height_of(Page.safe(line.text), size: line.size, style: line.style, leading: 1)
       end
 
       def lines(participant, cells, size)

@@ -2,12 +2,15 @@
 
 module Server
   module Print
-    # One page for the instructor: the class by the clock on the wall, and what
-    # each person is given at each station.
+    # For the instructor: the class by the clock on the wall, and what each person
+    # is given at each station. One page, where the class is not very large; more
+    # stations than fit beside one another go on further pages.
     class InstructorSheet
       # The largest type with which the sheet and the clock below it go on one page.
       SIZES = [10, 9, 8, 7, 6, 5, 4].freeze
       FOOT = 60
+      # More stations beside one another could not be read, nor laid out at all.
+      MOST_COLUMNS = 16
 
       # @param group_class [Records::GroupClass]
       # @param fit [ClassFit]
@@ -44,9 +47,21 @@ module Server
         places = @fit.sheet.course.places.select { |place| %w[main finisher].include?(place.block.role) }
         people = @fit.sheet.settled
         return @pdf.text("Nobody is on the roster.", size: 10) if people.empty? || places.empty?
-        header = ["", *places.map { |place| Page.safe(place.station.name) }]
-        rows = people.map { |settle| row(settle, places) }
-        SIZES.lazy.map { |size| table([header, *rows], size) }.find { |table| table.height <= @pdf.cursor - FOOT || table.cells[0, 0].size == SIZES.last }.draw
+        parts = places.each_slice((places.size / (places.size / MOST_COLUMNS.to_f).ceil.to_f).ceil).to_a
+        parts.each_with_index do |part, index|
+          @pdf.start_new_page if index.positive?
+          header = ["", *part.map { |place| Page.safe(place.station.name) }]
+          largest([header, *people.map { |settle| row(settle, part) }]).draw
+        end
+      end
+
+      # Sizes fall and heights with them: half of those that are left are ruled out
+      # by each that is laid out. At the smallest it may go on over the page.
+      def largest(data)
+        room = @pdf.cursor - FOOT
+        tables = Hash.new { |hash, size| hash[size] = table(data, size) }
+        size = SIZES.bsearch { |candidate| tables[candidate].height <= room }
+        tables[size || SIZES.last]
       end
 
       def row(settle, places)
@@ -56,7 +71,7 @@ module Server
       end
 
       def cell(cell)
-        return (cell.given.kind == "waits") ? "speak first" : "sit out" unless cell.option
+        return (cell.given.kind == "waits") ? "talk first" : "sit out" unless cell.option
         rung = cell.option.rung
         [Page::MARKS[cell.level], rung ? rung.name : cell.place.station.name, "\u2013", cell.short].compact.then { |parts| Page.safe(parts.join(" ")) }
       end

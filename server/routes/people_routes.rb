@@ -48,7 +48,7 @@ module Server
       def self.registered(app)
         app.helpers Helpers
 
-        app.get("/api/people") do
+        app.get("/api/people", access: :helper) do
           people = (params["archived"] == "true") ? studio.people.where.not(archived_at: nil).order(:name, :id) : studio.people.training
           people, paging = paged(people)
           render_json({"people" => Views::PersonRow.new(people).to_h, "tags" => studio.people.distinct.pluck(Arel.sql("unnest(tags)")).sort, **paging})

@@ -8,10 +8,10 @@ RSpec.describe "Nothing that was typed is lost" do
 
   # What two people can edit at once: a name, how it is made, and its two saves over one version.
   things = {
-    "a person" => [->(it) { "/api/people/#{it.dov.id}" }, {"name" => "Dov", "lane" => "advanced"}, {"name" => "Dov A.", "lane" => "beginner"}, "version", "name"],
-    "somebody's health" => [->(it) { "/api/people/#{it.dov.id}/health" }, {"consent" => true, "health" => {"limits" => [{"kind" => "knee", "severity" => "avoid"}]}},
+    "a person" => [->(spec) { "/api/people/#{spec.dov.id}" }, {"name" => "Dov", "lane" => "advanced"}, {"name" => "Dov A.", "lane" => "beginner"}, "version", "name"],
+    "somebody's health" => [->(spec) { "/api/people/#{spec.dov.id}/health" }, {"consent" => true, "health" => {"limits" => [{"kind" => "knee", "severity" => "avoid"}]}},
       {"consent" => true, "health" => {"note" => "fine"}}, "version", "health"],
-    "a place" => [->(it) { "/api/places/#{it.place.id}" }, {"name" => "Barn", "kit" => {"mat" => 3}}, {"name" => "Old barn"}, "version", "name"],
+    "a place" => [->(spec) { "/api/places/#{spec.place.id}" }, {"name" => "Barn", "kit" => {"mat" => 3}}, {"name" => "Old barn"}, "version", "name"],
     "the standards" => [->(_) { "/api/house" }, {"house" => {"reserve" => 3}}, {"house" => {"reserve" => 4}}, "version", "house"],
     "the studio's settings" => [->(_) { "/api/studio" }, {"name" => "One", "time_zone" => "UTC", "date_locale" => "en-GB", "audit_days" => 90, "retention_days" => 90},
       {"name" => "Two", "time_zone" => "UTC", "date_locale" => "en-GB", "audit_days" => 90, "retention_days" => 90}, "version", "name"]
@@ -244,6 +244,6 @@ RSpec.describe "Nothing that was typed is lost" do
     entry = send_json(:put, "/api/classes/#{held["id"]}/roster/#{dov.id}", {"present" => true, "sore" => []})["roster"].first
     expect(entry).to include("present" => true, "screening" => "see_instructor", "sore" => [])
     expect(Server::Records::RosterEntry.first.sore).to eq(["knee"])
-    expect(["/api/people/#{dov.id}", "/api/classes/#{held["id"]}/fit", "/api/people"].map { |path| get(path).status }).to eq([403] * 3)
+    expect(["/api/people/#{dov.id}", "/api/classes/#{held["id"]}/fit", "/api/benchmarks"].map { |path| get(path).status }).to eq([403] * 3)
   end
 end

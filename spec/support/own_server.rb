@@ -8,7 +8,9 @@ require "socket"
 class OwnServer
   attr_reader :port
 
-  def initialize
+  # @param environment [Hash] further settings
+  def initialize(**environment)
+    @environment = environment.transform_keys(&:to_s)
     @port = TCPServer.open("127.0.0.1", 0) { |server| server.addr[1] }
   end
 
@@ -18,7 +20,7 @@ class OwnServer
 
   def start
     env = {"PORT" => port.to_s, "RACK_ENV" => "test", "SESSION_SECRET" => "own-server-" * 8,
-           "ENCRYPTION_SECRET" => ENV.fetch("ENCRYPTION_SECRET")}
+           "ENCRYPTION_SECRET" => ENV.fetch("ENCRYPTION_SECRET"), "WEB_CONCURRENCY" => "0", **@environment}
     @pid = Process.spawn(env, "bundle", "exec", "puma", "-C", "server/puma.rb", "config.ru", chdir: Server::ROOT, out: File::NULL, err: File::NULL)
     Timeout.timeout(40) { sleep 0.1 until answers? }
     self

@@ -36,6 +36,14 @@ const pages = {
   card: () => import('./pages/CardPage.vue'),
   run: () => import('./pages/RunPage.vue'),
   nowhere: () => import('./pages/NowherePage.vue'),
+  setup: () => import('./pages/SetupPage.vue'),
+  forgotten: () => import('./pages/ForgottenPage.vue'),
+  newPassword: () => import('./pages/NewPasswordPage.vue'),
+  join: () => import('./pages/JoinPage.vue'),
+  account: () => import('./pages/AccountPage.vue'),
+  team: () => import('./pages/TeamPage.vue'),
+  studio: () => import('./pages/StudioPage.vue'),
+  mailbox: () => import('./pages/MailboxPage.vue'),
 }
 
 export function fetchPagesAhead() {
@@ -49,6 +57,29 @@ export const router = createRouter({
   routes: [
     { path: '/', name: 'today', component: pages.today, meta: { title: 'Today' } },
     { path: '/sign-in', name: 'sign-in', component: pages.signIn, meta: { title: 'Sign in', bare: true, open: true } },
+    { path: '/setup', name: 'setup', component: pages.setup, meta: { title: 'Set up', bare: true, open: true } },
+    {
+      path: '/forgotten',
+      name: 'forgotten',
+      component: pages.forgotten,
+      meta: { title: 'Forgotten password', bare: true, open: true },
+    },
+    {
+      path: '/new-password/:token',
+      name: 'new-password',
+      component: pages.newPassword,
+      meta: { title: 'New password', bare: true, open: true },
+    },
+    {
+      path: '/join/:token',
+      name: 'join',
+      component: pages.join,
+      meta: { title: 'Join', bare: true, open: true },
+    },
+    { path: '/account', name: 'account', component: pages.account, meta: { title: 'Your account' } },
+    { path: '/team', name: 'team', component: pages.team, meta: { title: 'Team' } },
+    { path: '/studio', name: 'studio', component: pages.studio, meta: { title: 'Studio' } },
+    { path: '/dev/mail', name: 'mailbox', component: pages.mailbox, meta: { title: 'Mailbox', open: true } },
     { path: '/circuits', name: 'circuits', component: pages.circuits, meta: { title: 'Circuits' } },
     { path: '/circuits/compare', name: 'compare', component: pages.compare, meta: { title: 'Two circuits' } },
     { path: '/house', name: 'house', component: pages.house, meta: { title: 'House standards' } },

@@ -1,5 +1,5 @@
 import { computed } from 'vue'
-import { useQuery } from '@tanstack/vue-query'
+import { useInfiniteQuery, useQuery } from '@tanstack/vue-query'
 import { api, ask } from './client'
 
 /** The catalogue: fetched once a visit, and told again only when it changed. Hundreds of rungs, of which nobody changes one in place. */
@@ -20,12 +20,33 @@ export function useRungs() {
   )
 }
 
+/** Every page of a list, where all of it is needed at once. */
+async function allPages<Page extends { more: boolean }>(fetchPage: (page: number) => Promise<Page>): Promise<Page[]> {
+  const pages = [await fetchPage(1)]
+  while (pages.at(-1)!.more) pages.push(await fetchPage(pages.length + 1))
+  return pages
+}
+const PER = 500
+
+/** The runs, the newest first; more come when they are asked for. */
 export function useRuns() {
-  return useQuery({ queryKey: ['runs'], queryFn: async () => (await ask(api.GET('/api/runs'))).runs })
+  const query = useInfiniteQuery({
+    queryKey: ['runs'],
+    queryFn: ({ pageParam }) => ask(api.GET('/api/runs', { params: { query: { page: pageParam } } })),
+    initialPageParam: 1,
+    getNextPageParam: (page) => (page.more ? page.page + 1 : undefined),
+  })
+  return { ...query, data: computed(() => query.data.value?.pages.flatMap((page) => page.runs)) }
 }
 
 export function useWorkouts() {
-  return useQuery({ queryKey: ['workouts'], queryFn: async () => (await ask(api.GET('/api/workouts'))).workouts })
+  return useQuery({
+    queryKey: ['workouts'],
+    queryFn: async () =>
+      (await allPages((page) => ask(api.GET('/api/workouts', { params: { query: { page, per: PER } } })))).flatMap(
+        (page) => page.workouts,
+      ),
+  })
 }
 
 /** The studio's standards, and the schools of scaling. */
@@ -64,7 +85,12 @@ export function useLogSheet(id: string) {
 export function usePeople(archived = false) {
   return useQuery({
     queryKey: ['people', archived],
-    queryFn: () => ask(api.GET('/api/people', { params: { query: { archived } } })),
+    queryFn: async () => {
+      const pages = await allPages((page) =>
+        ask(api.GET('/api/people', { params: { query: { archived, page, per: PER } } })),
+      )
+      return { people: pages.flatMap((page) => page.people), tags: pages[0]!.tags }
+    },
   })
 }
 
@@ -76,8 +102,15 @@ export function useQuestions() {
   })
 }
 
+/** The classes, the latest first; more come when they are asked for. */
 export function useClasses() {
-  return useQuery({ queryKey: ['classes'], queryFn: async () => (await ask(api.GET('/api/classes'))).classes })
+  const query = useInfiniteQuery({
+    queryKey: ['classes'],
+    queryFn: ({ pageParam }) => ask(api.GET('/api/classes', { params: { query: { page: pageParam } } })),
+    initialPageParam: 1,
+    getNextPageParam: (page) => (page.more ? page.page + 1 : undefined),
+  })
+  return { ...query, data: computed(() => query.data.value?.pages.flatMap((page) => page.classes)) }
 }
 
 export function useGroupClass(id: string) {

@@ -3,6 +3,7 @@ import { compare } from 'fast-json-patch'
 import { computed, onScopeDispose, ref, shallowRef, watch, type Ref } from 'vue'
 import { api, ask, Refusal, Unreachable } from '@/api/client'
 import type { Workout, WorkoutDocument } from '@/api/types'
+import { device } from '@/state/device'
 
 const QUIET_MS = 700
 const RETRY_MS = 3000
@@ -24,20 +25,9 @@ interface Draft {
 
 /** What was typed here and has not reached the server, by circuit. */
 export const drafts = {
-  key: (id: string) => `sparrow.draft.${id}`,
-  read(id: string): Draft | null {
-    try {
-      return JSON.parse(localStorage.getItem(this.key(id)) ?? 'null') as Draft | null
-    } catch {
-      return null
-    }
-  },
-  write(id: string, draft: Draft) {
-    localStorage.setItem(this.key(id), JSON.stringify(draft))
-  },
-  drop(id: string) {
-    localStorage.removeItem(this.key(id))
-  },
+  read: (id: string) => device.read<Draft>(`draft.${id}`),
+  write: (id: string, draft: Draft) => device.write(`draft.${id}`, draft),
+  drop: (id: string) => device.drop(`draft.${id}`),
 }
 
 /**
@@ -83,7 +73,8 @@ export function useAutosave(opened: Workout, document: Readonly<Ref<WorkoutDocum
       return true
     } catch (error) {
       if (!(error instanceof Refusal || error instanceof Unreachable)) throw error
-      if (error instanceof Unreachable || error.status >= 500 || error.status === 401) state.value = 'offline'
+      if (error instanceof Unreachable || error.status >= 500 || [401, 429].includes(error.status))
+        state.value = 'offline'
       else if (error.status === 409) meet((error.problem as unknown as { theirs: Workout }).theirs)
       else state.value = 'refused'
       return false

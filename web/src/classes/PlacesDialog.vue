@@ -9,9 +9,12 @@ import { usePlaces } from '@/api/queries'
 import type { Place } from '@/api/types'
 import type { Typed } from '@/board/document'
 import NumberField from '@/board/NumberField.vue'
+import { merged } from '@/components/conflict'
+import ConflictFields from '@/components/ConflictFields.vue'
 import { pieceName } from '@/components/readable'
 import TextField from '@/components/TextField.vue'
 import { useAttempt } from '@/composables/useAttempt'
+import { useVersioned } from '@/composables/useVersioned'
 
 // Where classes are: how help finds it, and what kit is there.
 const visible = defineModel<boolean>('visible', { required: true })
@@ -42,9 +45,14 @@ const options = computed(() => [
   ...(places.data.value?.places ?? []).map((place) => ({ id: place.id, name: place.name })),
 ])
 
+const version = ref(1)
+function fill(body: PlaceBody) {
+  for (const { key } of TEXTS) text[key] = body[key] ?? ''
+  counts.value = { ...(body.kit ?? {}) }
+}
 function show(place: Place | undefined) {
-  for (const { key } of TEXTS) text[key] = place?.[key] ?? ''
-  counts.value = { ...(place?.kit ?? {}) }
+  fill(place ? bodyOf(place) : { name: '' })
+  version.value = place?.version ?? 1
 }
 watch(id, (chosen) => show(places.data.value?.places.find((place) => place.id === chosen)))
 watch(visible, (open) => {
@@ -53,16 +61,40 @@ watch(visible, (open) => {
   show(places.data.value?.places[0])
 })
 
-const save = () =>
+type PlaceBody = Partial<Record<(typeof TEXTS)[number]['key'], string>> & { name: string; kit?: Record<string, number> }
+const bodyOf = (place: Place): PlaceBody => ({
+  ...(Object.fromEntries(TEXTS.map(({ key }) => [key, place[key]])) as Record<(typeof TEXTS)[number]['key'], string>),
+  kit: place.kit ?? undefined,
+})
+const typed = computed<PlaceBody>(() => {
+  const counted = Object.entries(counts.value).filter(([, count]) => count !== undefined)
+  return { ...text, kit: counted.length ? (Object.fromEntries(counted) as Record<string, number>) : undefined }
+})
+
+async function saved(place: Place) {
+  await queries.invalidateQueries({ queryKey: ['places'] })
+  await queries.invalidateQueries({ queryKey: ['classes'] })
+  id.value = place.id
+  version.value = place.version
+}
+const versioned = useVersioned<PlaceBody, Place>({
+  labels: { ...Object.fromEntries(TEXTS.map(({ key, label }) => [key, label])), kit: 'Kit that is there' },
+  put: async (body, over) => {
+    if (!id.value) return saved(await ask(api.POST('/api/places', { body })))
+    await saved(
+      await ask(api.PUT('/api/places/{id}', { params: { path: { id: id.value } }, body: { ...body, version: over } })),
+    )
+  },
+  read: (theirs) => ({ body: bodyOf(theirs), version: theirs.version }),
+})
+const save = () => attempt(() => versioned.save(typed.value, version.value))
+const resolve = (picks: Record<string, 'mine' | 'theirs'>) =>
   attempt(async () => {
-    const typed = Object.entries(counts.value).filter(([, count]) => count !== undefined)
-    const body = { ...text, kit: typed.length ? (Object.fromEntries(typed) as Record<string, number>) : undefined }
-    const saved = id.value
-      ? await ask(api.PUT('/api/places/{id}', { params: { path: { id: id.value } }, body }))
-      : await ask(api.POST('/api/places', { body }))
-    await queries.invalidateQueries({ queryKey: ['places'] })
-    await queries.invalidateQueries({ queryKey: ['classes'] })
-    id.value = saved.id
+    const met = versioned.met.value
+    if (!met) return
+    fill(merged(met.mine, met.theirs, picks))
+    version.value = met.version
+    await versioned.resolve(picks)
   })
 
 const remove = () =>
@@ -76,6 +108,13 @@ const remove = () =>
 
 <template>
   <Dialog v-model:visible="visible" modal header="Places" :style="{ width: 'min(44rem, 96vw)' }">
+    <ConflictFields
+      :visible="versioned.met.value !== null"
+      what="This place"
+      :rows="versioned.rows.value"
+      @save="resolve"
+      @close="versioned.close"
+    />
     <form class="form" @submit.prevent="save">
       <Select v-model="id" :options="options" option-label="name" option-value="id" aria-label="Place" />
       <TextField

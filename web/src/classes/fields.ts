@@ -1,8 +1,9 @@
 import type { ClassWhole } from '@/api/types'
 import type { Typed } from '@/board/document'
+import { instantOf, onTheWall } from '@/components/clockText'
 import { todayText } from '@/people/words'
 
-/** What is typed of a class: a day and an hour on the wall where the reader is. */
+/** What is typed of a class: a day and an hour on the wall where the studio is. */
 export interface ClassFields {
   day: string
   hour: string
@@ -23,10 +24,8 @@ export const emptyFields = (): ClassFields => ({
 })
 
 export function fieldsOf(held: ClassWhole): ClassFields {
-  const at = new Date(held.starts_at ?? '')
   return {
-    day: todayText(at),
-    hour: `${String(at.getHours()).padStart(2, '0')}:${String(at.getMinutes()).padStart(2, '0')}`,
+    ...onTheWall(new Date(held.starts_at ?? '')),
     slot: held.slot_minutes ?? undefined,
     placeId: held.place?.id ?? null,
     leaderId: held.leader?.id ?? null,
@@ -36,9 +35,8 @@ export function fieldsOf(held: ClassWhole): ClassFields {
 
 export function bodyOf(fields: ClassFields) {
   const counted = Object.entries(fields.kit).filter(([, count]) => count !== undefined)
-  const at = new Date(`${fields.day}T${fields.hour || '00:00'}`)
   return {
-    starts_at: Number.isNaN(at.getTime()) ? `${fields.day} ${fields.hour}` : at.toISOString(),
+    starts_at: instantOf(fields.day, fields.hour)?.toISOString() ?? `${fields.day} ${fields.hour}`,
     slot_minutes: fields.slot as number | undefined,
     place_id: fields.placeId ?? undefined,
     leader_id: fields.leaderId ?? undefined,
@@ -51,8 +49,8 @@ export const MOST_WEEKS = 26
 /** The same hour on the wall in each of the weeks after the first, whatever the clocks do meanwhile. */
 export function weeksAfter(fields: ClassFields, weeks: number): string[] {
   return Array.from({ length: weeks - 1 }, (_, index) => {
-    const at = new Date(`${fields.day}T${fields.hour || '00:00'}`)
-    at.setDate(at.getDate() + 7 * (index + 1))
-    return at.toISOString()
+    const day = new Date(`${fields.day}T12:00Z`)
+    day.setUTCDate(day.getUTCDate() + 7 * (index + 1))
+    return instantOf(day.toISOString().slice(0, 10), fields.hour)?.toISOString() ?? ''
   })
 }

@@ -1,28 +1,29 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import { RouterLink, useRouter } from 'vue-router'
+import { computed, useTemplateRef } from 'vue'
+import { RouterLink } from 'vue-router'
+import { plural } from './clockText'
+import SignOutDialog from './SignOutDialog.vue'
+import { outbox } from '@/log/outbox'
 import BrandMark from './BrandMark.vue'
 import { usePreferences } from '@/state/preferences'
 import { useSession } from '@/state/session'
 
 const session = useSession()
 const preferences = usePreferences()
-const router = useRouter()
+const signingOut = useTemplateRef<InstanceType<typeof SignOutDialog>>('signingOut')
 
-const places = [
-  { name: 'today', label: 'Today' },
-  { name: 'people', label: 'People' },
-  { name: 'classes', label: 'Classes' },
-  { name: 'circuits', label: 'Circuits' },
-  { name: 'movements', label: 'Movements' },
-  { name: 'logbook', label: 'Logbook' },
-  { name: 'house', label: 'House' },
+/** What a helper has no business with is not offered to one. */
+const PLACES = [
+  { name: 'today', label: 'Today', helper: true },
+  { name: 'people', label: 'People', helper: false },
+  { name: 'classes', label: 'Classes', helper: true },
+  { name: 'circuits', label: 'Circuits', helper: false },
+  { name: 'movements', label: 'Movements', helper: true },
+  { name: 'logbook', label: 'Logbook', helper: true },
+  { name: 'house', label: 'House', helper: false },
 ]
-
-async function leave() {
-  await session.signOut()
-  router.push({ name: 'sign-in' })
-}
+const places = computed(() => PLACES.filter((place) => place.helper || session.role !== 'helper'))
 </script>
 
 <template>
@@ -32,7 +33,14 @@ async function leave() {
       <RouterLink v-for="place in places" :key="place.name" :to="{ name: place.name }">{{ place.label }}</RouterLink>
     </nav>
     <div class="end">
-      <span class="who quiet small">{{ session.session?.instructor.name }}</span>
+      <RouterLink
+        v-if="outbox.waiting.value.length"
+        class="small warn-text"
+        :to="{ name: 'log', params: { id: outbox.waiting.value[0]!.runId } }"
+        >{{ plural(outbox.waiting.value.length, 'log') }} not sent yet</RouterLink
+      >
+      <RouterLink v-if="session.role === 'owner'" class="small" :to="{ name: 'studio' }">Studio</RouterLink>
+      <RouterLink class="who small" :to="{ name: 'account' }">{{ session.session?.instructor.name }}</RouterLink>
       <Button
         :icon="preferences.dark ? 'pi pi-sun' : 'pi pi-moon'"
         :aria-label="preferences.dark ? 'Light' : 'Dark'"
@@ -40,7 +48,8 @@ async function leave() {
         severity="secondary"
         @click="preferences.toggleTheme()"
       />
-      <Button label="Sign out" variant="text" severity="secondary" size="small" @click="leave" />
+      <Button label="Sign out" variant="text" severity="secondary" size="small" @click="signingOut?.start()" />
+      <SignOutDialog ref="signingOut" />
     </div>
   </header>
 </template>
@@ -88,10 +97,11 @@ nav a.router-link-active {
   align-items: center;
   gap: var(--space-1);
 }
+.end a {
+  color: var(--ink);
+  padding: var(--space-2);
+}
 @media (max-width: 44rem) {
-  .who {
-    display: none;
-  }
   nav {
     order: 3;
     width: 100%;

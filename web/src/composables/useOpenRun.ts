@@ -1,9 +1,14 @@
 import { useToast } from 'primevue/usetoast'
 import { ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { api, ask, wording } from '@/api/client'
+import { api, ask, Refusal, wording } from '@/api/client'
+import { device } from '@/state/device'
 
-/** Opens a run of a circuit and goes to its Floor. A second press while the first is on its way opens the same run. */
+/**
+ * Opens a run of a circuit and goes to its Floor. The key of a run is kept until
+ * the server has answered: however often it is pressed, and after a lost answer
+ * too, it is the same run.
+ */
 export function useOpenRun() {
   const router = useRouter()
   const toast = useToast()
@@ -12,10 +17,16 @@ export function useOpenRun() {
   async function openRun(workoutId: string) {
     if (opening.value) return
     opening.value = true
+    const kept = `run-key.${workoutId}`
+    const key = device.read<string>(kept) ?? crypto.randomUUID()
+    device.write(kept, key)
     try {
-      const run = await ask(api.POST('/api/runs', { body: { workout_id: workoutId, client_key: crypto.randomUUID() } }))
+      const run = await ask(api.POST('/api/runs', { body: { workout_id: workoutId, client_key: key } }))
+      device.drop(kept)
       await router.push({ name: 'floor', params: { id: run.id } })
     } catch (error) {
+      // A final no: the next press is another run. Anything else may have been done.
+      if (error instanceof Refusal && error.status < 500 && ![401, 429].includes(error.status)) device.drop(kept)
       toast.add({ severity: 'warn', summary: 'Cannot run yet', detail: wording(error), life: 6000 })
     } finally {
       opening.value = false

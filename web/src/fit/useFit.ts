@@ -1,17 +1,29 @@
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { promiseTimeout, useDebounceFn } from '@vueuse/core'
-import { ref, shallowReactive, shallowRef, watch } from 'vue'
-import { api, ask, Unreachable } from '@/api/client'
+import { onScopeDispose, ref, shallowReactive, shallowRef, watch } from 'vue'
+import { api, ask, Refusal, Unreachable } from '@/api/client'
 import { useMovements, useRungs } from '@/api/queries'
 import type { FitCell, FitPerson, FitSheet, FitStation, Variation } from '@/api/types'
 import { useAttempt } from '@/composables/useAttempt'
+import { keptChoices, type Choice, type KeptChoice } from './keptChoices'
 
 const RETRY_MS = 2000
 
-export interface Choice {
-  variation?: string
-  number?: number
-  why?: string
+export type { Choice } from './keptChoices'
+
+/** What stands in a cell on the server. */
+export interface TheirChoice {
+  variation: string | null
+  number: number | null
+  why: string | null
+  by: string | null
+  version: number
+}
+
+/** A choice that met another's. */
+export interface ChoiceConflict {
+  kept: KeptChoice
+  theirs: TheirChoice | null
 }
 
 /**
@@ -32,8 +44,12 @@ export function useFit(id: string) {
   watch(query.data, (data) => data && !pending.size && (sheet.value = data), { immediate: true })
   /** The server does not answer: choices are kept here and sent when it does. */
   const away = ref(false)
+  const conflict = shallowRef<ChoiceConflict | null>(null)
   /** Sent one after the other, so that the last answer is of the last choice. */
   let queue: Promise<unknown> = Promise.resolve()
+  /** The sheet has been left: what is not sent by then lies in this browser, and goes on from there. */
+  let left = false
+  onScopeDispose(() => (left = true))
 
   const rungs = useRungs()
   const keyOf = (person: FitPerson, cell: FitCell) => `${person.id}/${cell.block}/${cell.station}`
@@ -63,35 +79,113 @@ export function useFit(id: string) {
   }
 
   function send(person: FitPerson, cell: FitCell, choice: Choice | null) {
-    const key = keyOf(person, cell)
-    const mine = choice ?? {}
+    // A choice on a choice that is still on its way is made over the same version.
+    const waiting = keptChoices.of(id)[keyOf(person, cell)]
+    return hold({
+      person: person.id,
+      block: cell.block,
+      station: cell.station,
+      choice,
+      version: waiting?.version ?? cell.choice_version,
+    })
+  }
+
+  /** Keeps a choice here first, then sends it in its turn. */
+  function hold(kept: KeptChoice) {
+    const key = `${kept.person}/${kept.block}/${kept.station}`
+    const mine = kept.choice ?? {}
+    keptChoices.put(id, key, kept)
     pending.set(key, mine)
-    const params = { path: { id, person: person.id, block: cell.block, station: cell.station } }
-    const telling = async () =>
-      choice
-        ? await ask(api.PUT('/api/classes/{id}/fit/{person}/{block}/{station}', { params, body: choice }))
-        : await ask(api.DELETE('/api/classes/{id}/fit/{person}/{block}/{station}', { params }))
-    queue = queue.then(() =>
-      attempt(async () => {
-        // A later choice for the same cell may be on its way by now.
-        while (pending.get(key) === mine) {
-          try {
-            const row = await telling()
-            away.value = false
-            if (pending.get(key) === mine) takeRow(row.person)
-            return
-          } catch (error) {
-            if (!(error instanceof Unreachable)) throw error
-            away.value = true
-            await promiseTimeout(RETRY_MS)
-          }
-        }
-      }).finally(() => {
-        if (pending.get(key) === mine) pending.delete(key)
-      }),
-    )
+    queue = queue.then(() => attempt(() => deliver(key, mine)))
     return queue
   }
+
+  /** Asks until there is an answer; a later choice for the same cell takes its place. */
+  async function deliver(key: string, mine: Choice) {
+    while (!left && pending.get(key) === mine) {
+      const kept = keptChoices.of(id)[key]
+      if (!kept) return void pending.delete(key)
+      try {
+        const row = (await tell(kept)).person
+        away.value = false
+        const next = keptChoices.of(id)[key]
+        if (pending.get(key) === mine) {
+          settle(key)
+          if (row) takeRow(row)
+        } else if (next && row) {
+          keptChoices.put(id, key, { ...next, version: versionIn(row, kept) })
+        }
+        return
+      } catch (error) {
+        if (error instanceof Refusal && error.status === 409) return meet(key, kept, error)
+        if (!waits(error)) {
+          settle(key)
+          throw error
+        }
+        away.value = true
+        await promiseTimeout(RETRY_MS)
+      }
+    }
+  }
+
+  function tell(kept: KeptChoice) {
+    const path = { id, person: kept.person, block: kept.block, station: kept.station }
+    const version = kept.version
+    if (kept.choice)
+      return ask(
+        api.PUT('/api/classes/{id}/fit/{person}/{block}/{station}', {
+          params: { path },
+          body: { ...kept.choice, version },
+        }),
+      )
+    return ask(api.DELETE('/api/classes/{id}/fit/{person}/{block}/{station}', { params: { path, query: { version } } }))
+  }
+
+  /** Away, signed out, slowed down or busy: it is asked again. Anything else is an answer. */
+  const waits = (error: unknown) =>
+    error instanceof Unreachable ||
+    (error instanceof Refusal && (error.status >= 500 || [401, 408, 429].includes(error.status)))
+
+  const versionIn = (row: FitPerson, kept: KeptChoice) =>
+    row.cells.find((cell) => cell.block === kept.block && cell.station === kept.station)?.choice_version ?? 0
+
+  function settle(key: string) {
+    keptChoices.drop(id, key)
+    pending.delete(key)
+  }
+
+  function meet(key: string, kept: KeptChoice, error: Refusal) {
+    const theirs = (error.problem as unknown as { theirs: TheirChoice | null }).theirs
+    pending.delete(key)
+    conflict.value = { kept, theirs }
+  }
+
+  /** The choice that met another's: over it, or given up. */
+  function decide(which: 'mine' | 'theirs') {
+    const met = conflict.value
+    if (!met) return
+    conflict.value = null
+    const key = `${met.kept.person}/${met.kept.block}/${met.kept.station}`
+    if (which === 'theirs') {
+      settle(key)
+      void query.refetch()
+    } else void hold({ ...met.kept, version: met.theirs?.version ?? 0 })
+  }
+
+  // What was chosen here before, and never answered.
+  for (const kept of Object.values(keptChoices.of(id))) void hold(kept)
+
+  /** Takes out a choice that makes no sense any more. */
+  const dropSetAside = (choice: FitSheet['set_aside'][number]) =>
+    attempt(async () => {
+      const path = { id, person: choice.person_id, block: choice.block, station: choice.station }
+      await ask(
+        api.DELETE('/api/classes/{id}/fit/{person}/{block}/{station}', {
+          params: { path, query: { version: choice.version } },
+        }),
+      )
+      await query.refetch()
+    })
 
   /** What the cell holds, or will hold as soon as the server has answered. */
   function shown(person: FitPerson, cell: FitCell) {
@@ -125,10 +219,38 @@ export function useFit(id: string) {
 
   const needs = (keys: string[]) =>
     attempt(async () =>
-      take(await ask(api.POST('/api/classes/{id}/needs', { params: { path: { id } }, body: { take: keys } }))),
+      take(
+        await ask(
+          api.POST('/api/classes/{id}/needs', {
+            params: { path: { id } },
+            body: { take: keys, lock_version: sheet.value?.lock_version ?? 1 },
+          }),
+        ).catch((error: unknown) => {
+          // Somebody else was first: what they left is shown, and nothing is taken.
+          if (error instanceof Refusal && error.status === 409)
+            take((error.problem as unknown as { theirs: FitSheet }).theirs)
+          throw error
+        }),
+      ),
     )
 
-  return { query, sheet, away, errors, cellsOf, ladderOf, shown, send, rung, number, needs, rungs }
+  return {
+    query,
+    sheet,
+    away,
+    errors,
+    conflict,
+    decide,
+    dropSetAside,
+    cellsOf,
+    ladderOf,
+    shown,
+    send,
+    rung,
+    number,
+    needs,
+    rungs,
+  }
 }
 
 export type Fit = ReturnType<typeof useFit>

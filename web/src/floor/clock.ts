@@ -51,8 +51,8 @@ export function finish(state: ClockState, nowMs: number): ClockState {
   return { ...state, finished: true, toldAtMs: nowMs }
 }
 
-/** As the server keeps it. */
-export function told(state: ClockState): Clock | null {
+/** As it is told to the server, with the time that it is here: clocks differ, and the server keeps its own. */
+export function told(state: ClockState, nowMs: number): (Clock & { sent_at_ms: number }) | null {
   if (state.anchorMs === null) return null
   return {
     anchor_ms: Math.round(state.anchorMs),
@@ -60,6 +60,22 @@ export function told(state: ClockState): Clock | null {
     additions: state.additions.map(({ at_s, add_s }) => ({ at_s: Math.round(at_s * 1000) / 1000, add_s })),
     finished: state.finished,
     told_at_ms: Math.round(state.toldAtMs),
+    sent_at_ms: Math.round(nowMs),
+  }
+}
+
+/** So much is the time that a message takes, and no difference of clocks. */
+const NEAR_MS = 250
+
+/** A clock that the server kept, moved to the time that it is here. */
+export function localised(clock: Clock | null, serverMs: number, hereMs: number): Clock | null {
+  const off = Math.abs(hereMs - serverMs) <= NEAR_MS ? 0 : Math.round(hereMs - serverMs)
+  if (!clock || !off) return clock
+  return {
+    ...clock,
+    anchor_ms: clock.anchor_ms + off,
+    ...(clock.paused_at_ms === undefined ? {} : { paused_at_ms: clock.paused_at_ms + off }),
+    told_at_ms: clock.told_at_ms + off,
   }
 }
 

@@ -2,6 +2,7 @@ import { useEventListener, useIntervalFn, useTimeoutPoll } from '@vueuse/core'
 import { computed, ref, shallowRef } from 'vue'
 import { api, ask, Refusal } from '@/api/client'
 import type { Run } from '@/api/types'
+import { device } from '@/state/device'
 import * as clock from './clock'
 import { planOf, sectionAfter, sectionBefore } from './plan'
 import { timeNow } from './timeSource'
@@ -15,7 +16,7 @@ export const ADDED_S = 10
  * it can be, read at each tick. The server going away stops nothing.
  */
 export function useRunClock(run: Run) {
-  const key = `sparrow.clock.${run.id}`
+  const key = `clock.${run.id}`
   const state = shallowRef(newest(clock.heard(run.clock), kept(key)))
   /** Counts the jumps, so that what passes by itself can be told from what was skipped. */
   const jumps = ref(0)
@@ -30,20 +31,20 @@ export function useRunClock(run: Run) {
   function set(next: clock.ClockState) {
     state.value = next
     nowMs.value = timeNow()
-    localStorage.setItem(key, JSON.stringify(next))
+    device.write(key, next)
     untold.value = true
     void tell()
   }
 
   async function tell() {
-    const body = clock.told(state.value)
+    const body = clock.told(state.value, timeNow())
     if (!body) return
     const telling = state.value
     try {
       await ask(api.PUT('/api/runs/{id}/clock', { params: { path: { id: run.id } }, body }))
       if (state.value === telling) untold.value = false
     } catch (error) {
-      if (error instanceof Refusal && error.status < 500 && error.status !== 401) untold.value = false
+      if (error instanceof Refusal && error.status < 500 && ![401, 429].includes(error.status)) untold.value = false
     }
   }
 
@@ -85,11 +86,7 @@ export function useRunClock(run: Run) {
 }
 
 function kept(key: string): clock.ClockState {
-  try {
-    return (JSON.parse(localStorage.getItem(key) ?? 'null') as clock.ClockState | null) ?? clock.unstarted
-  } catch {
-    return clock.unstarted
-  }
+  return device.read<clock.ClockState>(key) ?? clock.unstarted
 }
 
 function newest(one: clock.ClockState, other: clock.ClockState) {

@@ -2,6 +2,7 @@ import { useTimeoutPoll } from '@vueuse/core'
 import { computed, shallowRef } from 'vue'
 import { api, ask, Refusal } from '@/api/client'
 import type { Level, Tick, TickEntry } from '@/api/types'
+import { device } from '@/state/device'
 
 const SEND_MS = 2500
 
@@ -18,7 +19,7 @@ interface Kept {
  * fetched in between. Each carries its own key, so that nothing counts twice.
  */
 export function useTicks(runId: string) {
-  const key = `sparrow.ticks.${runId}`
+  const key = `ticks.${runId}`
   const known = shallowRef<Tick[]>([])
   const kept = shallowRef<Kept>(read())
   const away = shallowRef(false)
@@ -30,16 +31,13 @@ export function useTicks(runId: string) {
   })
 
   function read(): Kept {
-    try {
-      return (JSON.parse(localStorage.getItem(key) ?? 'null') as Kept | null) ?? { waiting: [], undone: [] }
-    } catch {
-      return { waiting: [], undone: [] }
-    }
+    return device.read<Kept>(key) ?? { waiting: [], undone: [] }
   }
 
   function keep(next: Kept) {
     kept.value = next
-    localStorage.setItem(key, JSON.stringify(next))
+    if (next.waiting.length || next.undone.length) device.write(key, next)
+    else device.drop(key)
   }
 
   function add(tick: { block: string; lane: Level; amount: number; station?: string; person_id?: string }) {

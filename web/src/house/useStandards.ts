@@ -4,9 +4,12 @@ import { useToast } from 'primevue/usetoast'
 import { computed, ref, watch } from 'vue'
 import { api, ask, Refusal, wording } from '@/api/client'
 import { useHouse } from '@/api/queries'
-import type { House, Touched } from '@/api/types'
+import type { House, HouseStandards, Touched } from '@/api/types'
 import { plural } from '@/components/clockText'
-import { differences } from './fields'
+import { merged } from '@/components/conflict'
+import { readable } from '@/components/readable'
+import { useVersioned } from '@/composables/useVersioned'
+import { BANDS, BY_LEVEL, differences, SINGLES } from './fields'
 
 export type Keyed = Record<string, unknown>
 
@@ -31,9 +34,15 @@ export function useStandards() {
   const dirty = computed(
     () => JSON.stringify(given.value) !== JSON.stringify(differences(stored.value, defaults.value)),
   )
-  watch(stored, () => reset(), { immediate: true })
+  /** The version that is typed on: what somebody else saves meanwhile takes nothing of the typing away. */
+  const version = ref(1)
+  const asStored = (house: House) => JSON.stringify(differences(house, defaults.value))
+  watch(stored, (_now, before) => (before && asStored(typed.value) !== asStored(before) ? undefined : reset()), {
+    immediate: true,
+  })
 
   function reset() {
+    version.value = query.data.value?.version ?? 1
     typed.value = JSON.parse(JSON.stringify(stored.value)) as House
     errors.value = new Map()
     touched.value = []
@@ -65,17 +74,41 @@ export function useStandards() {
     }
   }
 
-  async function save() {
-    try {
-      const answer = await ask(api.PUT('/api/house', { body: { house: given.value, bring: [...bring.value] } }))
+  const versioned = useVersioned<House, HouseStandards>({
+    labels: {
+      ...Object.fromEntries([...SINGLES, ...BY_LEVEL, ...BANDS].map((field) => [field.key, field.label])),
+      depth: 'Depth of a squat',
+    },
+    put: async (house, over) => {
+      const answer = await ask(api.PUT('/api/house', { body: { house, bring: [...bring.value], version: over } }))
+      const brought = bring.value.size
       queries.setQueryData(['house'], answer)
+      reset()
       await queries.invalidateQueries({ queryKey: ['workouts'] })
       toast.add({
         severity: 'success',
-        summary: 'Kept',
-        detail: `${plural(bring.value.size, 'circuit')} came along.`,
+        summary: 'Saved',
+        detail: `${plural(brought, 'circuit')} came along.`,
         life: 4000,
       })
+    },
+    read: (theirs) => ({ body: theirs.house, version: theirs.version }),
+    words: (value) => (value === undefined || value === null ? 'the default' : readable(JSON.stringify(value))),
+  })
+
+  const save = () => attempt(() => versioned.save(given.value, version.value))
+  const resolve = (picks: Record<string, 'mine' | 'theirs'>) =>
+    attempt(async () => {
+      const met = versioned.met.value
+      if (!met) return
+      typed.value = merged(met.mine, met.theirs, picks)
+      version.value = met.version
+      await versioned.resolve(picks)
+    })
+
+  async function attempt(work: () => Promise<unknown>) {
+    try {
+      await work()
     } catch (error) {
       if (error instanceof Refusal) errors.value = error.fields('/house')
       problem.value = wording(error)
@@ -107,6 +140,8 @@ export function useStandards() {
     reset,
     change,
     save,
+    versioned,
+    resolve,
     toggle,
     errorBelow,
   }

@@ -6,7 +6,6 @@ import Textarea from 'primevue/textarea'
 import { useToast } from 'primevue/usetoast'
 import { computed, onUnmounted, ref, shallowRef, useTemplateRef } from 'vue'
 import { useRouter } from 'vue-router'
-import type { Refusal } from '@/api/client'
 import NumberField from '@/board/NumberField.vue'
 import { clockText, dayText, plural } from '@/components/clockText'
 import { controlKey, useShortcuts } from '@/composables/useShortcuts'
@@ -25,9 +24,11 @@ const queries = useQueryClient()
 const { typing, forget } = useTyping(props.sheet)
 
 const errors = shallowRef(new Map<string, string>())
-const conflict = shallowRef<Refusal | null>(null)
+/** A log of this run that was refused: it stays here until somebody has decided. */
+const refused = computed(() => outbox.waiting.value.find((item) => item.runId === props.sheet.run.id)?.refused)
+const conflict = computed(() => (refused.value?.status === 409 ? refused.value.problem : null))
 const sending = ref(false)
-const waits = computed(() => outbox.waiting.value.some((item) => item.runId === props.sheet.run.id))
+const waits = computed(() => outbox.waiting.value.some((item) => item.runId === props.sheet.run.id && !item.refused))
 const given = computed(() => new Map(props.sheet.people.map((person) => [person.id, givenTo(props.sheet, person.id)])))
 const counted = computed(
   () => new Map(props.sheet.people.map((person) => [person.id, countedFor(props.sheet, person.id)])),
@@ -64,22 +65,21 @@ const off = outbox.on((item, outcome) => {
     toast.add({ severity: 'success', summary: 'Logged', detail: props.sheet.run.title, life: 4000 })
     void router.push({ name: 'run', params: { id: item.runId } })
   } else if (outcome.kind === 'refused') {
-    if (outcome.refusal.status === 409) conflict.value = outcome.refusal
-    else errors.value = outcome.refusal.fields()
+    if (outcome.refusal.status !== 409) errors.value = outcome.refusal.fields()
   }
 })
 onUnmounted(off)
 
 /** Over the log that somebody else wrote meanwhile. */
 function saveOver() {
-  const theirs = (conflict.value?.problem as unknown as { theirs: LogSheet }).theirs
+  const theirs = (conflict.value as unknown as { theirs: LogSheet }).theirs
   typing.value = { ...typing.value, log_version: theirs.log_version }
-  conflict.value = null
+  outbox.drop(props.sheet.run.id)
   void save()
 }
 
 function takeTheirs() {
-  conflict.value = null
+  outbox.drop(props.sheet.run.id)
   forget()
   emit('reload')
 }
@@ -137,7 +137,7 @@ function toFirst(event: KeyboardEvent) {
       >Kept in this browser: the server does not answer. It is sent as soon as it does, once only.</Message
     >
     <Message v-if="conflict" severity="warn" :closable="false">
-      <p>{{ conflict.message }}</p>
+      <p>{{ conflict.detail }}</p>
       <div class="row">
         <Button label="Save mine over it" size="small" @click="saveOver" /><Button
           label="Show the other"
@@ -147,6 +147,10 @@ function toFirst(event: KeyboardEvent) {
           @click="takeTheirs"
         />
       </div>
+    </Message>
+    <Message v-else-if="refused && !errors.size" severity="warn" :closable="false">
+      <p>This log was not taken: {{ refused.problem.detail }} It is kept here as you typed it.</p>
+      <Button label="Throw it away" size="small" variant="outlined" severity="secondary" @click="takeTheirs" />
     </Message>
     <Message v-if="errors.size" severity="warn" :closable="false" role="alert"
       >Not saved: {{ plural(errors.size, 'field') }} to mend. {{ [...errors.values()][0] }}</Message

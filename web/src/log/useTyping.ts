@@ -1,5 +1,6 @@
 import { shallowRef, watch } from 'vue'
 import type { LogSheet } from '@/api/types'
+import { device } from '@/state/device'
 import { outbox } from './outbox'
 import { typingOf, type Typing } from './sheet'
 
@@ -9,24 +10,16 @@ import { typingOf, type Typing } from './sheet'
  * newer one has been written, unless it is still waiting to be sent.
  */
 export function useTyping(sheet: LogSheet) {
-  const key = `sparrow.log.${sheet.run.id}`
-  const kept = read(key)
+  const key = `log.${sheet.run.id}`
+  const kept = device.read<Typing>(key)
   const waits = outbox.waiting.value.some((item) => item.runId === sheet.run.id)
   const typing = shallowRef(kept && (waits || kept.log_version === sheet.log_version) ? kept : typingOf(sheet))
-  const stop = watch(typing, (value) => localStorage.setItem(key, JSON.stringify(value)))
+  const stop = watch(typing, (value) => device.write(key, value))
 
   function forget() {
     stop()
-    localStorage.removeItem(key)
+    device.drop(key)
   }
 
   return { typing, forget }
-}
-
-function read(key: string): Typing | null {
-  try {
-    return JSON.parse(localStorage.getItem(key) ?? 'null') as Typing | null
-  } catch {
-    return null
-  }
 }

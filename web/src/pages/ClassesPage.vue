@@ -176,6 +176,16 @@ useShortcuts([
         </div>
         <p v-else class="quiet">{{ words ? 'None answers to that search.' : part.none }}</p>
       </section>
+      <p v-if="classes.hasNextPage.value">
+        <Button
+          label="Show older"
+          size="small"
+          variant="outlined"
+          severity="secondary"
+          :loading="classes.isFetchingNextPage.value"
+          @click="classes.fetchNextPage()"
+        />
+      </p>
     </PageState>
 
     <Dialog v-model:visible="adding" modal header="New class" :style="{ width: 'min(44rem, 96vw)' }">

@@ -6,6 +6,7 @@ import { useToast } from 'primevue/usetoast'
 import { computed, ref } from 'vue'
 import { RouterLink, useRoute } from 'vue-router'
 import { api, ask } from '@/api/client'
+import { fetchRun } from '@/api/runs'
 import { useMovements } from '@/api/queries'
 import NumberField from '@/board/NumberField.vue'
 import type { Typed } from '@/board/document'
@@ -22,7 +23,7 @@ const id = String(useRoute().params.id)
 const toast = useToast()
 const run = useQuery({
   queryKey: ['run', id, 'count'],
-  queryFn: () => ask(api.GET('/api/runs/{id}', { params: { path: { id } } })),
+  queryFn: () => fetchRun(id),
   staleTime: Infinity,
 })
 const movements = useMovements()

@@ -10,9 +10,11 @@ import { dayText, peopleText, plural } from '@/components/clockText'
 import PageState from '@/components/PageState.vue'
 import { plainKey, useShortcuts } from '@/composables/useShortcuts'
 import CellPanel from '@/fit/CellPanel.vue'
+import ChoiceConflict from '@/fit/ChoiceConflict.vue'
 import FitGrid from '@/fit/FitGrid.vue'
 import NeedsPanel from '@/fit/NeedsPanel.vue'
 import RoomView from '@/fit/RoomView.vue'
+import SetAside from '@/fit/SetAside.vue'
 import { useFit } from '@/fit/useFit'
 
 // In the minutes before class: everybody, every station, and why.
@@ -92,6 +94,8 @@ useShortcuts([
       @retry="fit.query.refetch()"
     >
       <template v-if="fit.sheet.value">
+        <ChoiceConflict :fit="fit" />
+        <SetAside :fit="fit" />
         <p v-if="!fit.sheet.value.people.length" class="quiet">
           Nobody is coming yet.
           <RouterLink :to="{ name: 'class', params: { id } }">Put people on the roster</RouterLink>.

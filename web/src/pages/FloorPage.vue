@@ -2,7 +2,7 @@
 import { useQuery } from '@tanstack/vue-query'
 import { watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { api, ask } from '@/api/client'
+import { fetchRun } from '@/api/runs'
 import { useMovements } from '@/api/queries'
 import PageState from '@/components/PageState.vue'
 import FloorView from '@/floor/FloorView.vue'
@@ -11,7 +11,7 @@ const id = String(useRoute().params.id)
 // Fetched once: from then on the class runs from what is here.
 const run = useQuery({
   queryKey: ['run', id],
-  queryFn: () => ask(api.GET('/api/runs/{id}', { params: { path: { id } } })),
+  queryFn: () => fetchRun(id),
   staleTime: Infinity,
   gcTime: 0,
   refetchOnWindowFocus: false,

@@ -3,6 +3,7 @@ import SelectButton from 'primevue/selectbutton'
 import { onBeforeRouteLeave } from 'vue-router'
 import NumberField from '@/board/NumberField.vue'
 import { setKey, type Typed } from '@/board/document'
+import ConflictFields from '@/components/ConflictFields.vue'
 import PageState from '@/components/PageState.vue'
 import { SINGLES } from '@/house/fields'
 import LevelStandards from '@/house/LevelStandards.vue'
@@ -29,6 +30,13 @@ onBeforeRouteLeave(() => !dirty.value || window.confirm('Leave without keeping t
       along. House estimates, all of them: change them where your people show you better.
     </p>
     <PageState :loading="query.isPending.value" :error="query.error.value" @retry="query.refetch()">
+      <ConflictFields
+        :visible="standards.versioned.met.value !== null"
+        what="The standards"
+        :rows="standards.versioned.rows.value"
+        @save="standards.resolve"
+        @close="standards.versioned.close"
+      />
       <div class="layout">
         <div>
           <section aria-labelledby="times">

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'primevue/button'
 import InputText from 'primevue/inputtext'
 import { computed, ref } from 'vue'
 import { RouterLink } from 'vue-router'
@@ -68,7 +69,17 @@ function place(run: RunLine) {
           </tbody>
         </table>
       </div>
-      <p v-else class="quiet">{{ words ? `No run has «${words}».` : 'Nothing has been run yet.' }}</p>
+      <p v-if="runs.hasNextPage.value">
+        <Button
+          label="Show older"
+          size="small"
+          variant="outlined"
+          severity="secondary"
+          :loading="runs.isFetchingNextPage.value"
+          @click="runs.fetchNextPage()"
+        />
+      </p>
+      <p v-if="!shown.length" class="quiet">{{ words ? `No run has «${words}».` : 'Nothing has been run yet.' }}</p>
     </PageState>
   </div>
 </template>

@@ -4,6 +4,7 @@ import { useIntervalFn } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import { RouterLink, useRoute } from 'vue-router'
 import { api, ask } from '@/api/client'
+import { fetchRun } from '@/api/runs'
 import EmergencyCard from '@/classes/EmergencyCard.vue'
 import Button from 'primevue/button'
 import { clockText } from '@/components/clockText'
@@ -24,7 +25,7 @@ const POLL_MS = 5000
 const fit = useFit(classId)
 const run = useQuery({
   queryKey: ['run', runId, 'mine'],
-  queryFn: () => ask(api.GET('/api/runs/{id}', { params: { path: { id: runId } } })),
+  queryFn: () => fetchRun(runId),
   refetchInterval: POLL_MS,
 })
 const emergency = useQuery({

@@ -8,7 +8,10 @@ import { computed, ref, watch } from 'vue'
 import { onBeforeRouteLeave, useRoute, useRouter } from 'vue-router'
 import { api, ask, Refusal, wording } from '@/api/client'
 import { useMovements } from '@/api/queries'
+import { merged } from '@/components/conflict'
+import ConflictFields from '@/components/ConflictFields.vue'
 import PageState from '@/components/PageState.vue'
+import { useVersioned } from '@/composables/useVersioned'
 import { readable } from '@/components/readable'
 import {
   addRung,
@@ -31,13 +34,17 @@ const queries = useQueryClient()
 const movements = useMovements()
 const id = String(route.params.id)
 const isNew = id === 'new'
+interface Holder {
+  document: MovementDocument
+  version: number | null
+}
+const version = ref(1)
 const given = useQuery({
   queryKey: ['movements', id, 'document'],
   queryFn: async () =>
     isNew
-      ? newMovement()
-      : ((await ask(api.GET('/api/movements/{id}/document', { params: { path: { id } } })))
-          .document as unknown as MovementDocument),
+      ? { document: newMovement(), version: null }
+      : ((await ask(api.GET('/api/movements/{id}/document', { params: { path: { id } } }))) as unknown as Holder),
   staleTime: Infinity,
   gcTime: 0,
   refetchOnWindowFocus: false,
@@ -51,7 +58,8 @@ watch(
   () => given.data.value,
   (data) => {
     if (!data) return
-    document.value = JSON.parse(JSON.stringify(data)) as MovementDocument
+    document.value = JSON.parse(JSON.stringify(data.document)) as MovementDocument
+    version.value = data.version ?? 1
     before.value = JSON.stringify(document.value)
   },
   { immediate: true },
@@ -96,30 +104,62 @@ const errorBelow = (pointer: string) => {
   return undefined
 }
 
-async function save() {
-  if (!document.value) return
-  problem.value = ''
-  const body = { document: document.value as unknown as Record<string, never> }
-  try {
+const versioned = useVersioned<MovementDocument, Holder>({
+  labels: {
+    name: 'Name',
+    pattern: 'Pattern',
+    plane: 'Plane',
+    role: 'Role',
+    muscles: 'Muscles',
+    spares: 'Ways round a sore joint',
+    ladder: 'Ladder of versions',
+  },
+  put: async (body, over) => {
+    const document = body as unknown as Record<string, never>
     const saved = isNew
-      ? await ask(api.POST('/api/movements', { body }))
-      : await ask(api.PUT('/api/movements/{id}', { params: { path: { id } }, body }))
-    before.value = JSON.stringify(document.value)
+      ? await ask(api.POST('/api/movements', { body: { document } }))
+      : await ask(api.PUT('/api/movements/{id}', { params: { path: { id } }, body: { document, version: over } }))
+    before.value = JSON.stringify(body)
     await queries.invalidateQueries({ queryKey: ['movements'] })
     toast.add({ severity: 'success', summary: 'Saved', detail: saved.name, life: 3000 })
     await router.push({ name: 'movements', params: { id: saved.id } })
+  },
+  read: (theirs) => ({ body: theirs.document, version: theirs.version ?? 1 }),
+})
+
+async function attempt(work: () => Promise<unknown>) {
+  problem.value = ''
+  try {
+    await work()
   } catch (error) {
     if (error instanceof Refusal) errors.value = error.fields('/document')
     problem.value =
       error instanceof Refusal && errors.value.size ? 'Some fields need mending; each says what.' : wording(error)
   }
 }
+const save = () => attempt(async () => document.value && versioned.save(document.value, version.value))
+const resolve = (picks: Record<string, 'mine' | 'theirs'>) =>
+  attempt(async () => {
+    const met = versioned.met.value
+    if (!met) return
+    document.value = JSON.parse(JSON.stringify(merged(met.mine, met.theirs, picks))) as MovementDocument
+    version.value = met.version
+    await versioned.resolve(picks)
+    before.value = JSON.stringify(document.value)
+  })
 onBeforeRouteLeave(() => !dirty.value || window.confirm('Leave without saving this movement?'))
 </script>
 
 <template>
   <div class="page">
     <PageState :loading="given.isPending.value" :error="given.error.value" @retry="given.refetch()">
+      <ConflictFields
+        :visible="versioned.met.value !== null"
+        what="This movement"
+        :rows="versioned.rows.value"
+        @save="resolve"
+        @close="versioned.close"
+      />
       <form v-if="document" @submit.prevent="save">
         <div class="row spread">
           <h1>{{ isNew ? 'A movement of your own' : document.name }}</h1>

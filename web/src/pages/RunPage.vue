@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { useRunLog } from '@/api/queries'
 import { clockText, dayText } from '@/components/clockText'
 import PageState from '@/components/PageState.vue'
 import CountedOnFloor from '@/log/CountedOnFloor.vue'
+import LogHistory from '@/log/LogHistory.vue'
 import ResultMark from '@/log/ResultMark.vue'
 import { keyOf, PAIN_WHERE } from '@/log/sheet'
 
@@ -26,6 +27,7 @@ const stations = computed(() =>
   ),
 )
 const print = () => window.print()
+const history = ref(false)
 const painName = (where: string) => PAIN_WHERE.find((known) => known.value === where)?.label ?? where
 
 const results = computed(
@@ -55,6 +57,13 @@ const results = computed(
           <div class="row no-print">
             <Button label="Print" icon="pi pi-print" severity="secondary" variant="outlined" @click="print" />
             <Button
+              v-if="sheet.run.state === 'logged'"
+              label="Earlier logs"
+              severity="secondary"
+              variant="outlined"
+              @click="history = true"
+            />
+            <Button
               label="Mend the log"
               severity="secondary"
               variant="outlined"
@@ -62,6 +71,7 @@ const results = computed(
             />
           </div>
         </div>
+        <LogHistory v-model:visible="history" :run-id="id" :version="sheet.log_version" />
         <CountedOnFloor :run-id="id" :sheet="sheet" />
         <p v-if="sheet.run.state !== 'logged'" class="quiet">Not logged yet.</p>
         <template v-else>

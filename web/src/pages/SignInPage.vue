@@ -2,10 +2,11 @@
 import Button from 'primevue/button'
 import InputText from 'primevue/inputtext'
 import Message from 'primevue/message'
-import { ref } from 'vue'
-import { useRoute, useRouter } from 'vue-router'
-import { Refusal, wording } from '@/api/client'
-import BrandMark from '@/components/BrandMark.vue'
+import { nextTick, ref, watch } from 'vue'
+import { useQuery } from '@tanstack/vue-query'
+import { RouterLink, useRoute, useRouter } from 'vue-router'
+import { api, ask, Refusal, wording } from '@/api/client'
+import DoorLeaf from '@/components/DoorLeaf.vue'
 import { useSession } from '@/state/session'
 
 const session = useSession()
@@ -13,21 +14,26 @@ const router = useRouter()
 const route = useRoute()
 const email = ref('')
 const password = ref('')
+const code = ref('')
+/** The password was right, and a code is asked for. */
+const second = ref(false)
 const problem = ref('')
 const fields = ref(new Map<string, string>())
 const busy = ref(false)
+const setup = useQuery({ queryKey: ['setup'], queryFn: () => ask(api.GET('/api/setup')), staleTime: Infinity })
+/** Nobody can sign in to an empty installation: it is set up first. */
+watch(
+  () => setup.data.value,
+  (now) => now?.needed && !now.demo && void router.replace({ name: 'setup' }),
+  { immediate: true },
+)
 
-async function enter() {
+async function attempt(work: () => Promise<void>) {
   busy.value = true
   problem.value = ''
   fields.value = new Map()
   try {
-    await session.signIn(email.value, password.value)
-    const next =
-      typeof route.query.next === 'string' && route.query.next.startsWith('/') && !route.query.next.startsWith('//')
-        ? route.query.next
-        : '/'
-    await router.push(next)
+    await work()
   } catch (error) {
     if (error instanceof Refusal && error.status === 422) fields.value = error.fields()
     else problem.value = wording(error)
@@ -35,83 +41,103 @@ async function enter() {
     busy.value = false
   }
 }
+
+const enter = () =>
+  attempt(async () => {
+    second.value = await session.signIn(email.value, password.value)
+    if (!second.value) return onward()
+    await nextTick()
+    document.getElementById('code')?.focus()
+  })
+
+const giveCode = () =>
+  attempt(async () => {
+    try {
+      await session.giveCode(code.value)
+    } catch (error) {
+      // Too long ago: the password is asked for again.
+      if (error instanceof Refusal && error.status === 401) second.value = false
+      throw error
+    }
+    await onward()
+  })
+
+async function onward() {
+  const next =
+    typeof route.query.next === 'string' && route.query.next.startsWith('/') && !route.query.next.startsWith('//')
+      ? route.query.next
+      : '/'
+  await router.push(next)
+}
 </script>
 
 <template>
-  <div class="door">
-    <div class="leaf">
-      <p class="brand"><BrandMark /> Willing Sparrow</p>
-      <h1>Three levels, one clock</h1>
-      <p class="quiet">
-        Plan one bodyweight circuit for people of very different ability, call it live, and remember who did what.
+  <DoorLeaf title="Three levels, one clock">
+    <p class="quiet">
+      Plan one bodyweight circuit for people of very different ability, call it live, and remember who did what.
+    </p>
+    <Message v-if="problem" severity="warn" :closable="false" role="alert">{{ problem }}</Message>
+    <form v-if="!second" novalidate @submit.prevent="enter">
+      <div class="field">
+        <label for="email">E-mail</label>
+        <InputText
+          id="email"
+          v-model="email"
+          type="email"
+          autocomplete="username"
+          autofocus
+          fluid
+          :invalid="fields.has('/email')"
+          :aria-describedby="fields.has('/email') ? 'email-error' : undefined"
+        />
+        <span v-if="fields.has('/email')" id="email-error" class="small warn-text" role="alert"
+          >The e-mail {{ fields.get('/email') }}.</span
+        >
+      </div>
+      <div class="field">
+        <label for="password">Password</label>
+        <InputText
+          id="password"
+          v-model="password"
+          type="password"
+          autocomplete="current-password"
+          fluid
+          :invalid="fields.has('/password')"
+          :aria-describedby="fields.has('/password') ? 'password-error' : undefined"
+        />
+        <span v-if="fields.has('/password')" id="password-error" class="small warn-text" role="alert"
+          >The password {{ fields.get('/password') }}.</span
+        >
+      </div>
+      <Button type="submit" label="Sign in" :loading="busy" fluid />
+      <p class="row spread small">
+        <RouterLink :to="{ name: 'forgotten' }">Forgot your password?</RouterLink>
+        <RouterLink v-if="setup.data.value?.needed" :to="{ name: 'setup' }">Set up your studio</RouterLink>
       </p>
-      <form novalidate @submit.prevent="enter">
-        <Message v-if="problem" severity="warn" :closable="false" role="alert">{{ problem }}</Message>
-        <div class="field">
-          <label for="email">E-mail</label>
-          <InputText
-            id="email"
-            v-model="email"
-            type="email"
-            autocomplete="username"
-            autofocus
-            fluid
-            :invalid="fields.has('/email')"
-            :aria-describedby="fields.has('/email') ? 'email-error' : undefined"
-          />
-          <span v-if="fields.has('/email')" id="email-error" class="small warn-text" role="alert"
-            >The e-mail {{ fields.get('/email') }}.</span
-          >
-        </div>
-        <div class="field">
-          <label for="password">Password</label>
-          <InputText
-            id="password"
-            v-model="password"
-            type="password"
-            autocomplete="current-password"
-            fluid
-            :invalid="fields.has('/password')"
-            :aria-describedby="fields.has('/password') ? 'password-error' : undefined"
-          />
-          <span v-if="fields.has('/password')" id="password-error" class="small warn-text" role="alert"
-            >The password {{ fields.get('/password') }}.</span
-          >
-        </div>
-        <Button type="submit" label="Sign in" :loading="busy" fluid />
-      </form>
-    </div>
-  </div>
+    </form>
+    <form v-else novalidate @submit.prevent="giveCode">
+      <div class="field">
+        <label for="code">Code from your app, or a recovery code</label>
+        <InputText
+          id="code"
+          v-model="code"
+          autocomplete="one-time-code"
+          inputmode="text"
+          fluid
+          :invalid="fields.has('/code')"
+          :aria-describedby="fields.has('/code') ? 'code-error' : undefined"
+        />
+        <span v-if="fields.has('/code')" id="code-error" class="small warn-text" role="alert"
+          >The code {{ fields.get('/code') }}.</span
+        >
+      </div>
+      <Button type="submit" label="Continue" :loading="busy" fluid />
+      <Button label="Back" variant="text" severity="secondary" @click="second = false" />
+    </form>
+  </DoorLeaf>
 </template>
 
 <style scoped>
-.door {
-  min-height: 100vh;
-  display: grid;
-  place-items: center;
-  padding: var(--space-4);
-}
-.leaf {
-  width: min(26rem, 100%);
-  border-top: 4px double var(--ink);
-  border-bottom: 4px double var(--ink);
-  padding: var(--space-5) 0;
-  display: grid;
-  gap: var(--space-3);
-}
-.brand {
-  display: flex;
-  align-items: center;
-  gap: var(--space-2);
-  font-family: var(--font-display);
-  font-weight: 700;
-  color: var(--accent);
-}
-form {
-  display: grid;
-  gap: var(--space-4);
-  margin-top: var(--space-3);
-}
 .field {
   display: grid;
   gap: var(--space-1);

@@ -5,7 +5,7 @@ import { useToast } from 'primevue/usetoast'
 import { computed } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
 import { api, ask, wording } from '@/api/client'
-import { clockText, dayText, peopleText, plural } from '@/components/clockText'
+import { clockText, dayText, peopleText, plural, todayHeadline } from '@/components/clockText'
 import PageState from '@/components/PageState.vue'
 import { useOpenRun } from '@/composables/useOpenRun'
 import { useUndoToast } from '@/composables/useUndoToast'
@@ -106,10 +106,17 @@ async function discard(id: string, title: string) {
 <template>
   <div class="page">
     <p class="quiet">
-      {{ new Date().toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long' }) }} ·
+      {{ todayHeadline() }} ·
       {{ session.session?.studio.name }}
     </p>
     <h1>Today</h1>
+    <p v-if="session.session?.studio.demo" class="demo small">
+      This is the demo: everybody and everything in it is made up.
+      <template v-if="session.role === 'owner'">
+        <RouterLink :to="{ name: 'studio' }">Throw it away</RouterLink> when you have seen enough, and set up your own
+        studio with the code that the start command printed.
+      </template>
+    </p>
     <PageState :loading="today.isPending.value" :error="today.error.value" @retry="today.refetch()">
       <section v-if="next" class="next" aria-label="Next">
         <div>
@@ -213,6 +220,10 @@ async function discard(id: string, title: string) {
 </template>
 
 <style scoped>
+.demo {
+  border-left: 4px solid var(--rule);
+  padding-left: var(--space-3);
+}
 .next {
   display: flex;
   flex-wrap: wrap;

@@ -8,8 +8,11 @@ import { computed, ref, watch } from 'vue'
 import { api, ask } from '@/api/client'
 import { useQuestions } from '@/api/queries'
 import type { HealthNotes, Limit, PersonWhole } from '@/api/types'
+import { merged } from '@/components/conflict'
+import ConflictFields from '@/components/ConflictFields.vue'
 import TextField from '@/components/TextField.vue'
 import { useAttempt } from '@/composables/useAttempt'
+import { useVersioned } from '@/composables/useVersioned'
 import LimitRow from './LimitRow.vue'
 import RuledOut from './RuledOut.vue'
 import { todayText } from './words'
@@ -51,21 +54,45 @@ const health = computed<HealthNotes>(() => ({
 const body = computed(() => (consent.value ? { consent: true, health: health.value } : { consent: false }))
 const dirty = computed(() => JSON.stringify(body.value) !== before.value)
 
-/** What is typed here stays while something else of the person is saved. */
+/** The saved notes, in the shape of this form. */
+interface HealthFields {
+  consent: boolean
+  limits: Limit[]
+  screening: NonNullable<HealthNotes['screening']> | null
+  note: string
+}
+const typed = computed<HealthFields>(() => ({
+  consent: consent.value,
+  limits: limits.value,
+  screening: health.value.screening ?? null,
+  note: note.value,
+}))
+const fieldsOf = (person: PersonWhole): HealthFields => ({
+  consent: person.consent_at !== null,
+  limits: (person.health.limits ?? []).map((limit) => ({ ...limit })),
+  screening: person.health.screening ?? null,
+  note: person.health.note ?? '',
+})
+function fill(fields: HealthFields) {
+  consent.value = fields.consent
+  limits.value = fields.limits.map((limit) => ({ ...limit }))
+  answers.value = { ...(fields.screening?.answers ?? {}) }
+  answeredOn.value = fields.screening?.answered_on ?? ''
+  clearedOn.value = fields.screening?.cleared_on ?? ''
+  clearedNote.value = fields.screening?.cleared_note ?? ''
+  note.value = fields.note
+}
+
+/** What is typed here stays while something else of the person is saved, over the version that was opened. */
 let read = false
+const version = ref(props.person.health_version)
 watch(
   () => props.person,
   (person) => {
     if (read && dirty.value) return
     read = true
-    const kept = person.health
-    consent.value = person.consent_at !== null
-    limits.value = (kept.limits ?? []).map((limit) => ({ ...limit }))
-    answers.value = { ...(kept.screening?.answers ?? {}) }
-    answeredOn.value = kept.screening?.answered_on ?? ''
-    clearedOn.value = kept.screening?.cleared_on ?? ''
-    clearedNote.value = kept.screening?.cleared_note ?? ''
-    note.value = kept.note ?? ''
+    fill(fieldsOf(person))
+    version.value = person.health_version
     before.value = JSON.stringify(body.value)
   },
   { immediate: true },
@@ -83,19 +110,53 @@ function change(index: number, limit: Limit) {
   limits.value = limits.value.map((held, at) => (at === index ? limit : held))
 }
 
-const save = () =>
-  attempt(async () => {
+const LABELS = { consent: 'Consent to keep health notes', limits: 'Limits', screening: 'Screening', note: 'Note' }
+const bodyFrom = (fields: HealthFields) =>
+  fields.consent
+    ? {
+        consent: true,
+        health: {
+          limits: fields.limits,
+          note: fields.note || undefined,
+          screening: fields.screening ?? undefined,
+        },
+      }
+    : { consent: false }
+const versioned = useVersioned<HealthFields, PersonWhole>({
+  labels: LABELS,
+  put: async (fields, over) => {
     const now = await ask(
-      api.PUT('/api/people/{id}/health', { params: { path: { id: props.person.id } }, body: body.value }),
+      api.PUT('/api/people/{id}/health', {
+        params: { path: { id: props.person.id } },
+        body: { ...bodyFrom(fields), version: over },
+      }),
     )
     before.value = JSON.stringify(body.value)
     emit('saved', now)
-    toast.add({ severity: 'success', summary: 'Saved', detail: 'What is private', life: 3000 })
+    toast.add({ severity: 'success', summary: 'Saved', detail: 'Health notes', life: 3000 })
+  },
+  read: (theirs) => ({ body: fieldsOf(theirs), version: theirs.health_version }),
+})
+const save = () => attempt(() => versioned.save(typed.value, version.value))
+const resolve = (picks: Record<string, 'mine' | 'theirs'>) =>
+  attempt(async () => {
+    const met = versioned.met.value
+    if (!met) return
+    fill(merged(met.mine, met.theirs, picks))
+    version.value = met.version
+    await versioned.resolve(picks)
   })
 </script>
 
 <template>
   <form aria-label="What is private" class="form" @submit.prevent="save">
+    <ConflictFields
+      :visible="versioned.met.value !== null"
+      what="These health notes"
+      :rows="versioned.rows.value"
+      @save="resolve"
+      @close="versioned.close"
+    />
     <h2>What is private</h2>
     <p class="row">
       <Checkbox v-model="consent" input-id="consent" binary />

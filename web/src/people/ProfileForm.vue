@@ -6,10 +6,13 @@ import { api, ask } from '@/api/client'
 import type { Level, PersonForm, PersonWhole } from '@/api/types'
 import type { Typed } from '@/board/document'
 import NumberField from '@/board/NumberField.vue'
+import { merged } from '@/components/conflict'
+import ConflictFields from '@/components/ConflictFields.vue'
 import LevelChoice from '@/components/LevelChoice.vue'
 import { readable } from '@/components/readable'
 import TextField from '@/components/TextField.vue'
 import { useAttempt } from '@/composables/useAttempt'
+import { useVersioned } from '@/composables/useVersioned'
 
 // What is not private, whom to call, and the level they chose for each pattern.
 const props = defineProps<{ person: PersonWhole }>()
@@ -40,41 +43,94 @@ const body = computed<PersonForm>(() => ({
 }))
 const dirty = computed(() => JSON.stringify(body.value) !== before.value)
 
-/** What is typed here stays while something else of the person is saved. */
+/** A person's saved fields, in the shape of this form. */
+const formOf = (person: PersonWhole): PersonForm => ({
+  name: person.name,
+  lane: person.lane,
+  pronouns: person.pronouns ?? '',
+  birth_year: person.birth_year ?? undefined,
+  since: person.since ?? undefined,
+  levels: { ...person.levels },
+  tags: [...person.tags],
+  contact: {
+    name: person.contact.name ?? '',
+    phone: person.contact.phone ?? '',
+    relation: person.contact.relation ?? '',
+  },
+})
+
+function fill(form: PersonForm) {
+  Object.assign(text, {
+    name: form.name,
+    pronouns: form.pronouns ?? '',
+    since: form.since ?? '',
+    tags: (form.tags ?? []).join(', '),
+    contact: form.contact?.name ?? '',
+    phone: form.contact?.phone ?? '',
+    relation: form.contact?.relation ?? '',
+  })
+  lane.value = form.lane
+  year.value = form.birth_year
+  levels.value = { ...form.levels }
+}
+
+/** What is typed here stays while something else of the person is saved, over the version that was opened. */
 let read = false
+const version = ref(props.person.version)
 watch(
   () => props.person,
   (person) => {
     if (read && dirty.value) return
     read = true
-    Object.assign(text, {
-      name: person.name,
-      pronouns: person.pronouns ?? '',
-      since: person.since ?? '',
-      tags: person.tags.join(', '),
-      contact: person.contact.name ?? '',
-      phone: person.contact.phone ?? '',
-      relation: person.contact.relation ?? '',
-    })
-    lane.value = person.lane
-    year.value = person.birth_year ?? undefined
-    levels.value = { ...person.levels }
+    fill(formOf(person))
+    version.value = person.version
     before.value = JSON.stringify(body.value)
   },
   { immediate: true },
 )
 
-const save = () =>
-  attempt(async () => {
-    const now = await ask(api.PUT('/api/people/{id}', { params: { path: { id: props.person.id } }, body: body.value }))
+const LABELS = {
+  name: 'Name',
+  pronouns: 'Pronouns',
+  birth_year: 'Year of birth',
+  since: 'Member since',
+  lane: 'Level they follow',
+  levels: 'Levels by pattern',
+  tags: 'Tags',
+  contact: 'Emergency contact',
+}
+const versioned = useVersioned<PersonForm, PersonWhole>({
+  labels: LABELS,
+  put: async (form, over) => {
+    const now = await ask(
+      api.PUT('/api/people/{id}', { params: { path: { id: props.person.id } }, body: { ...form, version: over } }),
+    )
     before.value = JSON.stringify(body.value)
     emit('saved', now)
     toast.add({ severity: 'success', summary: 'Saved', detail: now.name, life: 3000 })
+  },
+  read: (theirs) => ({ body: formOf(theirs), version: theirs.version }),
+})
+const save = () => attempt(() => versioned.save(body.value, version.value))
+const resolve = (picks: Record<string, 'mine' | 'theirs'>) =>
+  attempt(async () => {
+    const met = versioned.met.value
+    if (!met) return
+    fill(merged(met.mine, met.theirs, picks))
+    version.value = met.version
+    await versioned.resolve(picks)
   })
 </script>
 
 <template>
   <form aria-label="Person" class="form" @submit.prevent="save">
+    <ConflictFields
+      :visible="versioned.met.value !== null"
+      what="This person"
+      :rows="versioned.rows.value"
+      @save="resolve"
+      @close="versioned.close"
+    />
     <h2>Person</h2>
     <div class="pair">
       <TextField v-model="text.name" label="Name" :error="errors.get('/name')" :maxlength="80" />

@@ -1,4 +1,5 @@
 import type { Screening } from '@/api/types'
+import { onTheWall } from '@/components/clockText'
 
 /** Where the answers leave somebody, for the instructor's eyes. */
 export const SCREENING_WORDS: Record<Screening, string> = {
@@ -8,8 +9,7 @@ export const SCREENING_WORDS: Record<Screening, string> = {
   cleared: 'cleared by a professional',
 }
 
-/** The day where the reader is, as the server wants it. */
+/** The day where the studio is, as the server wants it. */
 export function todayText(date = new Date()): string {
-  const two = (number: number) => String(number).padStart(2, '0')
-  return `${date.getFullYear()}-${two(date.getMonth() + 1)}-${two(date.getDate())}`
+  return onTheWall(date).day
 }

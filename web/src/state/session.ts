@@ -2,36 +2,65 @@ import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import { api, ask, onSignedOut, Refusal } from '@/api/client'
 import type { Session } from '@/api/types'
+import { writeDates } from '@/components/clockText'
+import { device } from './device'
 
 /** Who is signed in. */
 export const useSession = defineStore('session', () => {
   const session = ref<Session | null>(null)
   const asked = ref(false)
   const signedIn = computed(() => session.value !== null)
+  const role = computed(() => session.value?.instructor.role)
 
   onSignedOut(() => (session.value = null))
+
+  /** Somebody is in: what is kept on this device is theirs, and days are written as their studio writes them. */
+  function entered(now: Session) {
+    session.value = now
+    asked.value = true
+    device.belongsTo(now.instructor.id)
+    writeDates(now.studio.date_locale, now.studio.time_zone)
+  }
 
   /** Asks the server once; afterwards what is known stands. */
   async function restore() {
     if (asked.value) return
     try {
-      session.value = await ask(api.GET('/api/session'))
-      asked.value = true
+      entered(await ask(api.GET('/api/session')))
     } catch (error) {
       if (error instanceof Refusal) asked.value = true
       else throw error
     }
   }
 
-  async function signIn(email: string, password: string) {
-    session.value = await ask(api.POST('/api/session', { body: { email, password } }))
-    asked.value = true
+  /** Asks again, after a name or the studio's settings were changed. */
+  async function refresh() {
+    entered(await ask(api.GET('/api/session')))
   }
 
+  /** @returns whether a code is asked for next */
+  async function signIn(email: string, password: string): Promise<boolean> {
+    const answer = await ask(api.POST('/api/session', { body: { email, password } }))
+    if ('second_factor' in answer) return true
+    entered(answer)
+    return false
+  }
+
+  async function giveCode(code: string) {
+    entered(await ask(api.POST('/api/session/second-factor', { body: { code } })))
+  }
+
+  /** Signs out, and leaves nothing of this person on the device. */
   async function signOut() {
     await ask(api.DELETE('/api/session'))
-    session.value = null
+    leave()
   }
 
-  return { session, signedIn, restore, signIn, signOut }
+  /** The session is over on the server already. */
+  function leave() {
+    session.value = null
+    device.forget()
+  }
+
+  return { session, signedIn, role, restore, refresh, entered, signIn, giveCode, signOut, leave }
 })

@@ -1,0 +1,111 @@
+# frozen_string_literal: true
+
+# The studios of this installation (bin/studio).
+require_relative "../server"
+
+# What is typed behind bin/studio.
+class StudioCommand
+  HELP = <<~TEXT
+    bin/studio list                         every studio, with its people of the team
+    bin/studio create                       a new one; it asks for everything
+    bin/studio close ID                     nobody signs in to it any more; nothing is deleted
+    bin/studio open ID                      open again
+    bin/studio export ID FILE.zip           everything that is kept of it, as JSON and CSV
+    bin/studio delete ID                    for good; it asks twice
+  TEXT
+
+  def initialize(arguments, input: $stdin, output: $stdout)
+    @command, @id, @file = arguments
+    @input = input
+    @output = output
+  end
+
+  def call
+    case @command
+    when "list" then list
+    when "create" then create
+    when "close" then close(Time.now.utc, "is closed: nobody signs in to it any more.")
+    when "open" then close(nil, "is open again.")
+    when "export" then export
+    when "delete" then delete
+    else @output.puts HELP
+    end
+  rescue Sparrow::Refused => refused
+    abort refused.problems.map { |problem| "#{problem.pointer.delete_prefix("/").tr("_", " ")} #{problem.message}." }.join("\n")
+  end
+
+  private
+
+  def studio
+    Server::Records::Studio.fetch(@id)
+  rescue ActiveRecord::RecordNotFound
+    abort "There is no studio #{@id}. bin/studio list shows them."
+  end
+
+  def list
+    studios = Server::Records::Studio.order(:created_at).to_a
+    @output.puts "There is none yet." if studios.empty?
+    studios.each do |held|
+      state = [("closed" if held.closed_at), ("the demo" if held.demo)].compact
+      @output.puts "#{held.id}  #{held.name}#{"  (#{state.join(", ")})" if state.any?}, #{held.people.count} people"
+      held.instructors.order(:name).each { |member| @output.puts "    #{member.name} <#{member.email}>, #{member.role}#{", disabled" if member.disabled_at}" }
+    end
+  end
+
+  def ask(words)
+    @output.print "#{words}: "
+    @input.gets.to_s.chomp
+  end
+
+  def secret(words)
+    return ask(words) unless @input.respond_to?(:noecho) && @input.tty?
+    @output.print "#{words}: "
+    @input.noecho(&:gets).to_s.chomp.tap { @output.puts }
+  end
+
+  def create
+    given = {studio: ask("Name of the studio"), time_zone: ask("Time zone, such as Europe/London"), date_locale: ask("Language of dates, such as en-GB"),
+             name: ask("Name of its owner"), email: ask("Their e-mail"), password: secret("A password for them")}
+    form = Server::Routes::SetupRoutes::FORM
+    Sparrow::Shape.read(form, given.transform_keys(&:to_s).merge("code" => "-"))
+    owner = Server::StudioFounding.new(**given).call
+    @output.puts "#{owner.studio.name} is there: #{owner.studio.id}"
+  end
+
+  def close(at, words)
+    held = studio
+    held.transaction do
+      held.update!(closed_at: at)
+      Server::Records::SignIn.where(instructor_id: held.instructors.select(:id)).delete_all if at
+    end
+    @output.puts "#{held.name} #{words}"
+  end
+
+  def export
+    abort "Say where to write it: bin/studio export ID FILE.zip" unless @file
+    abort "#{@file} is there already." if File.exist?(@file)
+    File.open(@file, File::WRONLY | File::CREAT | File::EXCL, 0o600) { |file| file.binmode.write(Server::StudioExport.new(studio).bytes) }
+    @output.puts "Written to #{@file}. Health notes are in it: keep it safe."
+  end
+
+  def delete
+    held = studio
+    @output.puts "#{held.name} with #{held.people.count} people, #{held.workouts.count} circuits and #{held.runs.count} runs will be gone for good."
+    abort "Nothing was deleted." unless ask("Type its name to go on") == held.name
+    abort "Nothing was deleted." unless ask("Type DELETE to delete it for good") == "DELETE"
+    gone = Server::StudioDeletion.new(held).call
+    @output.puts "Gone: #{gone.values.sum} rows."
+  end
+end
+
+if $PROGRAM_NAME == __FILE__
+  require "io/console"
+  begin
+    Server::Database.connect
+    Server::KeyCheck.new.verify
+    Server::Database.check_schema
+  rescue Server::Settings::Missing, Server::KeyCheck::Wrong, Server::Database::WrongSchema => reason
+    abort reason.message
+  end
+  StudioCommand.new(ARGV).call
+end

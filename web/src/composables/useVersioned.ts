@@ -1,0 +1,53 @@
+import { computed, shallowRef } from 'vue'
+import { Refusal } from '@/api/client'
+import { conflictRows, merged } from '@/components/conflict'
+
+/**
+ * Saving over the version that was opened. Where somebody saved first, both
+ * versions are held up, and what is picked from them is saved over the newer one.
+ */
+export function useVersioned<Body extends object, Theirs>(options: {
+  /** Field to label, in the order in which they are shown. */
+  labels: Record<string, string>
+  /** A save of a body over a version. */
+  put: (body: Body, version: number) => Promise<void>
+  /** What stands on the server, in the shape of the form, and its version. */
+  read: (theirs: Theirs) => { body: Body; version: number }
+  words?: (value: unknown, key: string) => string
+}) {
+  const met = shallowRef<{ mine: Body; theirs: Body; version: number } | null>(null)
+  const rows = computed(() =>
+    met.value
+      ? conflictRows(
+          met.value.mine as Record<string, unknown>,
+          met.value.theirs as Record<string, unknown>,
+          options.labels,
+          options.words,
+        )
+      : [],
+  )
+
+  /** @throws whatever it is refused for, but for a newer version */
+  async function save(body: Body, version: number) {
+    try {
+      await options.put(body, version)
+      met.value = null
+    } catch (error) {
+      if (!(error instanceof Refusal) || error.status !== 409) throw error
+      const theirs = options.read((error.problem as unknown as { theirs: Theirs }).theirs)
+      met.value = { mine: body, theirs: theirs.body, version: theirs.version }
+    }
+  }
+
+  /** @returns what was picked, to be shown in the form */
+  async function resolve(picks: Record<string, 'mine' | 'theirs'>): Promise<Body | null> {
+    const held = met.value
+    if (!held) return null
+    const body = merged(held.mine, held.theirs, picks)
+    met.value = null
+    await save(body, held.version)
+    return body
+  }
+
+  return { met, rows, save, resolve, close: () => (met.value = null) }
+}

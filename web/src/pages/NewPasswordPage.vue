@@ -1,0 +1,50 @@
+<script setup lang="ts">
+import { useQuery } from '@tanstack/vue-query'
+import Button from 'primevue/button'
+import { ref } from 'vue'
+import { RouterLink, useRoute } from 'vue-router'
+import { api, ask } from '@/api/client'
+import DoorLeaf from '@/components/DoorLeaf.vue'
+import PageState from '@/components/PageState.vue'
+import SecretField from '@/components/SecretField.vue'
+import { useAttempt } from '@/composables/useAttempt'
+
+// A new password by a link that was sent.
+const params = { path: { token: String(useRoute().params.token) } }
+const { attempt, busy, errors } = useAttempt()
+const link = useQuery({
+  queryKey: ['password-link', params.path.token],
+  queryFn: () => ask(api.GET('/api/password-links/{token}', { params })),
+  refetchOnWindowFocus: false,
+  gcTime: 0,
+})
+const password = ref('')
+const done = ref(false)
+const save = () =>
+  attempt(async () => {
+    await ask(api.PUT('/api/password-links/{token}', { params, body: { password: password.value } }))
+    done.value = true
+  })
+</script>
+
+<template>
+  <DoorLeaf title="A new password">
+    <p v-if="done" role="status">
+      Your new password is set, and every device was signed out.
+      <RouterLink :to="{ name: 'sign-in' }">Sign in</RouterLink>
+    </p>
+    <PageState v-else :loading="link.isPending.value" :error="link.error.value" @retry="link.refetch()">
+      <form novalidate @submit.prevent="save">
+        <p>For {{ link.data.value?.name }}.</p>
+        <SecretField
+          v-model="password"
+          label="New password"
+          autocomplete="new-password"
+          :error="errors.get('/password')"
+          hint="At least 12 characters. A few words in a row are easy to remember."
+        />
+        <Button type="submit" label="Set the password" :loading="busy" fluid />
+      </form>
+    </PageState>
+  </DoorLeaf>
+</template>

@@ -1,0 +1,126 @@
+<script setup lang="ts">
+import { useQuery } from '@tanstack/vue-query'
+import Button from 'primevue/button'
+import Message from 'primevue/message'
+import Select from 'primevue/select'
+import { computed, reactive, ref } from 'vue'
+import { RouterLink, useRouter } from 'vue-router'
+import { api, ask } from '@/api/client'
+import DoorLeaf from '@/components/DoorLeaf.vue'
+import PageState from '@/components/PageState.vue'
+import SecretField from '@/components/SecretField.vue'
+import TextField from '@/components/TextField.vue'
+import { useAttempt } from '@/composables/useAttempt'
+import { dateLanguages } from '@/people/dateLanguages'
+import { useSession } from '@/state/session'
+
+// The first run: a studio of one's own, once, with the code that the start command printed.
+const router = useRouter()
+const session = useSession()
+const { attempt, busy, errors } = useAttempt()
+const setup = useQuery({ queryKey: ['setup'], queryFn: () => ask(api.GET('/api/setup')), refetchOnWindowFocus: false })
+const here = Intl.DateTimeFormat().resolvedOptions().timeZone
+const form = reactive({ code: '', studio: '', name: '', email: '', password: '' })
+const chosenZone = ref<string | null>(null)
+const chosenLocale = ref<string | null>(null)
+const zone = computed({
+  get: () => chosenZone.value ?? (setup.data.value?.time_zones.includes(here) ? here : 'UTC'),
+  set: (value) => (chosenZone.value = value),
+})
+const locale = computed({
+  get: () =>
+    chosenLocale.value ?? (setup.data.value?.date_locales.includes(navigator.language) ? navigator.language : 'en-GB'),
+  set: (value) => (chosenLocale.value = value),
+})
+const languages = computed(() => dateLanguages(setup.data.value?.date_locales ?? []))
+
+const begin = () =>
+  attempt(async () => {
+    session.entered(
+      await ask(api.POST('/api/setup', { body: { ...form, time_zone: zone.value, date_locale: locale.value } })),
+    )
+    await router.push({ name: 'today' })
+  })
+
+const lookAtDemo = () =>
+  attempt(async () => {
+    const demo = await ask(api.POST('/api/setup/demo', { body: { code: form.code } }))
+    await session.signIn(demo.email, demo.password)
+    await router.push({ name: 'today' })
+  })
+</script>
+
+<template>
+  <DoorLeaf title="Set up your studio">
+    <PageState :loading="setup.isPending.value" :error="setup.error.value" @retry="setup.refetch()">
+      <template v-if="setup.data.value && !setup.data.value.needed">
+        <p>A studio has been set up here already. Sign in, or ask its owner for an invitation.</p>
+        <p><RouterLink :to="{ name: 'sign-in' }">Sign in</RouterLink></p>
+      </template>
+      <form v-else novalidate @submit.prevent="begin">
+        <p class="quiet">
+          This is done once. The code was printed where the server was started; it keeps strangers from setting up your
+          studio before you do.
+        </p>
+        <TextField v-model="form.code" label="Set-up code" :error="errors.get('/code')" :maxlength="40" autofocus />
+        <TextField v-model="form.studio" label="Name of the studio" :error="errors.get('/studio')" :maxlength="120" />
+        <label class="field">
+          <span class="small quiet">Time zone</span>
+          <Select v-model="zone" :options="setup.data.value?.time_zones ?? []" filter aria-label="Time zone" fluid />
+        </label>
+        <label class="field">
+          <span class="small quiet">Dates are written as</span>
+          <Select
+            v-model="locale"
+            :options="languages"
+            option-value="value"
+            option-label="label"
+            aria-label="Dates are written as"
+            fluid
+          />
+        </label>
+        <TextField v-model="form.name" label="Your name" :error="errors.get('/name')" :maxlength="80" />
+        <TextField
+          v-model="form.email"
+          label="Your e-mail"
+          type="email"
+          :error="errors.get('/email')"
+          :maxlength="200"
+        />
+        <SecretField
+          v-model="form.password"
+          label="Password"
+          autocomplete="new-password"
+          :error="errors.get('/password')"
+          hint="At least 12 characters. A few words in a row are easy to remember."
+        />
+        <Message v-if="errors.size" severity="warn" :closable="false" role="alert"
+          >Some fields need another look.</Message
+        >
+        <Button type="submit" label="Set up the studio" :loading="busy" fluid />
+        <p class="small quiet">
+          Want to look around first? The demo is a made-up studio with people, circuits and classes. You can throw it
+          away again.
+        </p>
+        <p class="row spread">
+          <Button
+            v-if="!setup.data.value?.demo"
+            label="Look at the demo first"
+            variant="outlined"
+            severity="secondary"
+            :disabled="busy"
+            @click="lookAtDemo"
+          />
+          <RouterLink class="small" :to="{ name: 'sign-in' }">Sign in</RouterLink>
+        </p>
+      </form>
+    </PageState>
+  </DoorLeaf>
+</template>
+
+<style scoped>
+.field {
+  display: grid;
+  gap: var(--space-1);
+}
+</style>
