@@ -9,7 +9,7 @@ import { usePlaces } from '@/api/queries'
 import type { Place } from '@/api/types'
 import type { Typed } from '@/board/document'
 import NumberField from '@/board/NumberField.vue'
-import { merged } from '@/components/conflict'
+import { merged, type Picks } from '@/components/conflict'
 import ConflictFields from '@/components/ConflictFields.vue'
 import { pieceName } from '@/components/readable'
 import TextField from '@/components/TextField.vue'
@@ -46,6 +46,7 @@ const options = computed(() => [
 ])
 
 const version = ref(1)
+let opened: PlaceBody = { name: '' }
 function fill(body: PlaceBody) {
   for (const { key } of TEXTS) text[key] = body[key] ?? ''
   counts.value = { ...(body.kit ?? {}) }
@@ -53,6 +54,7 @@ function fill(body: PlaceBody) {
 function show(place: Place | undefined) {
   fill(place ? bodyOf(place) : { name: '' })
   version.value = place?.version ?? 1
+  opened = place ? bodyOf(place) : { name: '' }
 }
 watch(id, (chosen) => show(places.data.value?.places.find((place) => place.id === chosen)))
 watch(visible, (open) => {
@@ -79,6 +81,7 @@ async function saved(place: Place) {
 }
 const versioned = useVersioned<PlaceBody, Place>({
   labels: { ...Object.fromEntries(TEXTS.map(({ key, label }) => [key, label])), kit: 'Kit that is there' },
+  opened: () => opened,
   put: async (body, over) => {
     if (!id.value) return saved(await ask(api.POST('/api/places', { body })))
     await saved(
@@ -88,7 +91,7 @@ const versioned = useVersioned<PlaceBody, Place>({
   read: (theirs) => ({ body: bodyOf(theirs), version: theirs.version }),
 })
 const save = () => attempt(() => versioned.save(typed.value, version.value))
-const resolve = (picks: Record<string, 'mine' | 'theirs'>) =>
+const resolve = (picks: Picks) =>
   attempt(async () => {
     const met = versioned.met.value
     if (!met) return
@@ -110,7 +113,7 @@ const remove = () =>
   <Dialog v-model:visible="visible" modal header="Places" :style="{ width: 'min(44rem, 96vw)' }">
     <ConflictFields
       :visible="versioned.met.value !== null"
-      what="This place"
+      what="This place was"
       :rows="versioned.rows.value"
       @save="resolve"
       @close="versioned.close"

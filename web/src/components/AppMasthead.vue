@@ -39,8 +39,13 @@ const places = computed(() => PLACES.filter((place) => place.helper || session.r
         :to="{ name: 'log', params: { id: outbox.waiting.value[0]!.runId } }"
         >{{ plural(outbox.waiting.value.length, 'log') }} not sent yet</RouterLink
       >
-      <RouterLink v-if="session.role === 'owner'" class="small" :to="{ name: 'studio' }">Studio</RouterLink>
-      <RouterLink class="who small" :to="{ name: 'account' }">{{ session.session?.instructor.name }}</RouterLink>
+      <RouterLink v-if="session.role === 'owner'" class="studio small" :to="{ name: 'studio' }">Studio</RouterLink>
+      <RouterLink
+        class="who small"
+        :to="{ name: 'account' }"
+        :aria-label="`Your account, ${session.session?.instructor.name}`"
+        ><i class="pi pi-user" aria-hidden="true" /><span>{{ session.session?.instructor.name }}</span></RouterLink
+      >
       <Button
         :icon="preferences.dark ? 'pi pi-sun' : 'pi pi-moon'"
         :aria-label="preferences.dark ? 'Light' : 'Dark'"
@@ -48,7 +53,16 @@ const places = computed(() => PLACES.filter((place) => place.helper || session.r
         severity="secondary"
         @click="preferences.toggleTheme()"
       />
-      <Button label="Sign out" variant="text" severity="secondary" size="small" @click="signingOut?.start()" />
+      <Button
+        class="leave"
+        label="Sign out"
+        icon="pi pi-sign-out"
+        aria-label="Sign out"
+        variant="text"
+        severity="secondary"
+        size="small"
+        @click="signingOut?.start()"
+      />
       <SignOutDialog ref="signingOut" />
     </div>
   </header>
@@ -101,7 +115,30 @@ nav a.router-link-active {
   color: var(--ink);
   padding: var(--space-2);
 }
+.who i,
+.end :deep(.leave .p-button-icon) {
+  display: none;
+}
 @media (max-width: 44rem) {
+  .masthead {
+    gap: 0 var(--space-2);
+  }
+  .brand {
+    font-size: var(--size-0);
+  }
+  .studio,
+  .who span,
+  .end :deep(.leave .p-button-label) {
+    display: none;
+  }
+  .who i,
+  .end :deep(.leave .p-button-icon) {
+    display: inline;
+  }
+  .who {
+    min-width: var(--target);
+    text-align: center;
+  }
   nav {
     order: 3;
     width: 100%;

@@ -2,18 +2,23 @@
 import Button from 'primevue/button'
 import Dialog from 'primevue/dialog'
 import { ref, watch } from 'vue'
-import type { ConflictRow } from './conflict'
+import type { ConflictRow, Pick, Picks } from './conflict'
 
 // Somebody saved first. Both versions are shown, and for each field one is taken.
-const props = defineProps<{ visible: boolean; what: string; rows: ConflictRow[] }>()
-const emit = defineEmits<{ save: [picks: Record<string, 'mine' | 'theirs'>]; close: [] }>()
-const picks = ref<Record<string, 'mine' | 'theirs'>>({})
+const props = defineProps<{
+  visible: boolean
+  /** Such as "This person was". */
+  what: string
+  rows: ConflictRow[]
+}>()
+const emit = defineEmits<{ save: [picks: Picks]; close: [] }>()
+const picks = ref<Picks>({})
 watch(
   () => props.rows,
-  (rows) => (picks.value = Object.fromEntries(rows.map((row) => [row.key, 'mine' as const]))),
+  (rows) => (picks.value = Object.fromEntries(rows.map((row) => [row.key, row.pick]))),
   { immediate: true },
 )
-function all(which: 'mine' | 'theirs') {
+function all(which: Pick) {
   picks.value = Object.fromEntries(props.rows.map((row) => [row.key, which]))
 }
 </script>
@@ -23,10 +28,13 @@ function all(which: 'mine' | 'theirs') {
     :visible="visible"
     modal
     :closable="false"
-    :header="`${what} was changed by somebody else`"
+    :header="`${what} changed by somebody else`"
     :style="{ width: 'min(46rem, 96vw)' }"
   >
-    <p>It was saved from another place after you opened it. Nothing of yours is lost: choose for each field.</p>
+    <p>
+      It was saved from another place after you opened it. Nothing of yours is lost: choose for each field. What you
+      have not touched is theirs already.
+    </p>
     <p v-if="!rows.length" class="quiet">Both say the same. Saving goes on from the newer one.</p>
     <table v-else class="ledger">
       <thead>

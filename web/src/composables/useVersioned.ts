@@ -1,6 +1,6 @@
 import { computed, shallowRef } from 'vue'
 import { Refusal } from '@/api/client'
-import { conflictRows, merged } from '@/components/conflict'
+import { conflictRows, merged, type Picks } from '@/components/conflict'
 
 /**
  * Saving over the version that was opened. Where somebody saved first, both
@@ -9,16 +9,19 @@ import { conflictRows, merged } from '@/components/conflict'
 export function useVersioned<Body extends object, Theirs>(options: {
   /** Field to label, in the order in which they are shown. */
   labels: Record<string, string>
+  /** What was opened, before anything was typed. */
+  opened: () => Body
   /** A save of a body over a version. */
   put: (body: Body, version: number) => Promise<void>
   /** What stands on the server, in the shape of the form, and its version. */
   read: (theirs: Theirs) => { body: Body; version: number }
   words?: (value: unknown, key: string) => string
 }) {
-  const met = shallowRef<{ mine: Body; theirs: Body; version: number } | null>(null)
+  const met = shallowRef<{ opened: Body; mine: Body; theirs: Body; version: number } | null>(null)
   const rows = computed(() =>
     met.value
       ? conflictRows(
+          met.value.opened as Record<string, unknown>,
           met.value.mine as Record<string, unknown>,
           met.value.theirs as Record<string, unknown>,
           options.labels,
@@ -35,12 +38,17 @@ export function useVersioned<Body extends object, Theirs>(options: {
     } catch (error) {
       if (!(error instanceof Refusal) || error.status !== 409) throw error
       const theirs = options.read((error.problem as unknown as { theirs: Theirs }).theirs)
-      met.value = { mine: body, theirs: theirs.body, version: theirs.version }
+      met.value = {
+        opened: met.value?.opened ?? options.opened(),
+        mine: body,
+        theirs: theirs.body,
+        version: theirs.version,
+      }
     }
   }
 
   /** @returns what was picked, to be shown in the form */
-  async function resolve(picks: Record<string, 'mine' | 'theirs'>): Promise<Body | null> {
+  async function resolve(picks: Picks): Promise<Body | null> {
     const held = met.value
     if (!held) return null
     const body = merged(held.mine, held.theirs, picks)

@@ -6,7 +6,7 @@ import { api, ask, Refusal, wording } from '@/api/client'
 import { useHouse } from '@/api/queries'
 import type { House, HouseStandards, Touched } from '@/api/types'
 import { plural } from '@/components/clockText'
-import { merged } from '@/components/conflict'
+import { merged, type Picks } from '@/components/conflict'
 import { readable } from '@/components/readable'
 import { useVersioned } from '@/composables/useVersioned'
 import { BANDS, BY_LEVEL, differences, SINGLES } from './fields'
@@ -36,6 +36,7 @@ export function useStandards() {
   )
   /** The version that is typed on: what somebody else saves meanwhile takes nothing of the typing away. */
   const version = ref(1)
+  let opened: House = {}
   const asStored = (house: House) => JSON.stringify(differences(house, defaults.value))
   watch(stored, (_now, before) => (before && asStored(typed.value) !== asStored(before) ? undefined : reset()), {
     immediate: true,
@@ -43,6 +44,7 @@ export function useStandards() {
 
   function reset() {
     version.value = query.data.value?.version ?? 1
+    opened = differences(stored.value, defaults.value)
     typed.value = JSON.parse(JSON.stringify(stored.value)) as House
     errors.value = new Map()
     touched.value = []
@@ -79,6 +81,7 @@ export function useStandards() {
       ...Object.fromEntries([...SINGLES, ...BY_LEVEL, ...BANDS].map((field) => [field.key, field.label])),
       depth: 'Depth of a squat',
     },
+    opened: () => opened,
     put: async (house, over) => {
       const answer = await ask(api.PUT('/api/house', { body: { house, bring: [...bring.value], version: over } }))
       const brought = bring.value.size
@@ -97,7 +100,7 @@ export function useStandards() {
   })
 
   const save = () => attempt(() => versioned.save(given.value, version.value))
-  const resolve = (picks: Record<string, 'mine' | 'theirs'>) =>
+  const resolve = (picks: Picks) =>
     attempt(async () => {
       const met = versioned.met.value
       if (!met) return

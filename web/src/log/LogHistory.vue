@@ -81,7 +81,7 @@ const bringBack = (number: number) =>
               <b>Version {{ revision.number }}</b>
               <span v-if="revision.number === version" class="quiet"> · as it is now</span>
               <span class="small quiet">
-                {{ dayText(revision.at) }}<template v-if="revision.by">, {{ revision.by }}</template
+                · {{ dayText(revision.at) }}<template v-if="revision.by">, {{ revision.by }}</template
                 >: {{ peopleText(revision.present) }} present of {{ revision.people }}</span
               >
             </span>

@@ -3,7 +3,7 @@ import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import Button from 'primevue/button'
 import { useToast } from 'primevue/usetoast'
 import { ref, watch } from 'vue'
-import { useRouter } from 'vue-router'
+import { RouterLink, useRouter } from 'vue-router'
 import { api, ask } from '@/api/client'
 import { dateText, dayText } from '@/components/clockText'
 import PageState from '@/components/PageState.vue'
@@ -78,6 +78,10 @@ const signOutEverywhere = () =>
         <p class="quiet">
           {{ account.data.value.email }} · {{ ROLES[account.data.value.role].label }}:
           {{ ROLES[account.data.value.role].says }}
+        </p>
+        <p v-if="account.data.value.role === 'owner'" class="row">
+          <RouterLink :to="{ name: 'studio' }">Studio settings</RouterLink>
+          <RouterLink :to="{ name: 'team' }">Team and roles</RouterLink>
         </p>
         <div class="columns">
           <form aria-label="Name" novalidate @submit.prevent="rename">
@@ -160,6 +164,7 @@ const signOutEverywhere = () =>
 
 <style scoped>
 .columns {
+  margin-top: var(--space-5);
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(min(22rem, 100%), 1fr));
   gap: var(--space-5) var(--space-6);
@@ -173,10 +178,15 @@ section {
   border-top: 1px solid var(--rule);
   margin-top: var(--space-5);
   padding-top: var(--space-4);
+  display: grid;
+  gap: var(--space-3);
+  justify-items: start;
 }
 .devices {
   list-style: none;
   padding: 0;
+  margin: 0;
+  width: 100%;
 }
 .devices li {
   display: flex;

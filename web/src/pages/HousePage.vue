@@ -32,7 +32,7 @@ onBeforeRouteLeave(() => !dirty.value || window.confirm('Leave without keeping t
     <PageState :loading="query.isPending.value" :error="query.error.value" @retry="query.refetch()">
       <ConflictFields
         :visible="standards.versioned.met.value !== null"
-        what="The standards"
+        what="The standards were"
         :rows="standards.versioned.rows.value"
         @save="standards.resolve"
         @close="standards.versioned.close"

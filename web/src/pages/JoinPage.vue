@@ -43,7 +43,7 @@ const join = () =>
     <PageState :loading="invitation.isPending.value" :error="invitation.error.value" @retry="invitation.refetch()">
       <form v-if="invitation.data.value" novalidate @submit.prevent="join">
         <p>
-          You are invited as {{ ROLES[invitation.data.value.role].label.toLowerCase() }}:
+          You are invited as {{ ROLES[invitation.data.value.role].someone }}, who
           {{ ROLES[invitation.data.value.role].says }} You sign in with {{ invitation.data.value.email }}.
         </p>
         <p v-if="errors.get('/email')" class="warn-text" role="alert">That address {{ errors.get('/email') }}.</p>

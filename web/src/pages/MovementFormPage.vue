@@ -8,7 +8,7 @@ import { computed, ref, watch } from 'vue'
 import { onBeforeRouteLeave, useRoute, useRouter } from 'vue-router'
 import { api, ask, Refusal, wording } from '@/api/client'
 import { useMovements } from '@/api/queries'
-import { merged } from '@/components/conflict'
+import { merged, type Picks } from '@/components/conflict'
 import ConflictFields from '@/components/ConflictFields.vue'
 import PageState from '@/components/PageState.vue'
 import { useVersioned } from '@/composables/useVersioned'
@@ -114,6 +114,7 @@ const versioned = useVersioned<MovementDocument, Holder>({
     spares: 'Ways round a sore joint',
     ladder: 'Ladder of versions',
   },
+  opened: () => JSON.parse(before.value) as MovementDocument,
   put: async (body, over) => {
     const document = body as unknown as Record<string, never>
     const saved = isNew
@@ -138,7 +139,7 @@ async function attempt(work: () => Promise<unknown>) {
   }
 }
 const save = () => attempt(async () => document.value && versioned.save(document.value, version.value))
-const resolve = (picks: Record<string, 'mine' | 'theirs'>) =>
+const resolve = (picks: Picks) =>
   attempt(async () => {
     const met = versioned.met.value
     if (!met) return
@@ -155,7 +156,7 @@ onBeforeRouteLeave(() => !dirty.value || window.confirm('Leave without saving th
     <PageState :loading="given.isPending.value" :error="given.error.value" @retry="given.refetch()">
       <ConflictFields
         :visible="versioned.met.value !== null"
-        what="This movement"
+        what="This movement was"
         :rows="versioned.rows.value"
         @save="resolve"
         @close="versioned.close"

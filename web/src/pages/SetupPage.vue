@@ -98,20 +98,24 @@ const lookAtDemo = () =>
           >Some fields need another look.</Message
         >
         <Button type="submit" label="Set up the studio" :loading="busy" fluid />
-        <p class="small quiet">
-          Want to look around first? The demo is a made-up studio with people, circuits and classes. You can throw it
-          away again.
-        </p>
-        <p class="row spread">
-          <Button
-            v-if="!setup.data.value?.demo"
-            label="Look at the demo first"
-            variant="outlined"
-            severity="secondary"
-            :disabled="busy"
-            @click="lookAtDemo"
-          />
-          <RouterLink class="small" :to="{ name: 'sign-in' }">Sign in</RouterLink>
+        <template v-if="!setup.data.value?.demo">
+          <p class="small quiet">
+            Want to look around first? The demo is a made-up studio with people, circuits and classes. You can throw it
+            away again.
+          </p>
+          <p>
+            <Button
+              label="Look at the demo first"
+              variant="outlined"
+              severity="secondary"
+              :disabled="busy"
+              @click="lookAtDemo"
+            />
+          </p>
+        </template>
+        <p v-else class="small quiet">
+          The demo is here already: <RouterLink :to="{ name: 'sign-in' }">sign in</RouterLink> to look around. Your own
+          studio stands beside it; the demo can be thrown away under “Studio”.
         </p>
       </form>
     </PageState>

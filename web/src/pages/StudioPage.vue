@@ -10,7 +10,7 @@ import { api, ask } from '@/api/client'
 import type { StudioForm, StudioSettings } from '@/api/types'
 import NumberField from '@/board/NumberField.vue'
 import { dateText } from '@/components/clockText'
-import { merged } from '@/components/conflict'
+import { merged, type Picks } from '@/components/conflict'
 import ConflictFields from '@/components/ConflictFields.vue'
 import PageState from '@/components/PageState.vue'
 import SecretField from '@/components/SecretField.vue'
@@ -49,12 +49,14 @@ const form = reactive<Fields>({
   retention_days: 1095,
 })
 const version = ref(1)
+let opened: Fields = { ...form }
 watch(
   () => studio.data.value,
   (now) => {
     if (!now) return
     Object.assign(form, fieldsOf(now))
     version.value = now.version
+    opened = fieldsOf(now)
   },
   { immediate: true },
 )
@@ -67,6 +69,7 @@ const versioned = useVersioned<Fields, StudioSettings>({
     audit_days: 'Days that actions are kept',
     retention_days: 'Days that archived people are kept',
   },
+  opened: () => opened,
   put: async (body, over) => {
     queries.setQueryData(['studio'], await ask(api.PUT('/api/studio', { body: { ...body, version: over } })))
     await session.refresh()
@@ -75,7 +78,7 @@ const versioned = useVersioned<Fields, StudioSettings>({
   read: (theirs) => ({ body: fieldsOf(theirs), version: theirs.version }),
 })
 const save = () => attempt(() => versioned.save({ ...form }, version.value))
-const resolve = (picks: Record<string, 'mine' | 'theirs'>) =>
+const resolve = (picks: Picks) =>
   attempt(async () => {
     const met = versioned.met.value
     if (!met) return
@@ -105,7 +108,7 @@ const remove = () =>
       <template v-if="studio.data.value">
         <ConflictFields
           :visible="versioned.met.value !== null"
-          what="These settings"
+          what="These settings were"
           :rows="versioned.rows.value"
           @save="resolve"
           @close="versioned.close"
@@ -219,6 +222,9 @@ const remove = () =>
 </template>
 
 <style scoped>
+.form {
+  margin-top: var(--space-4);
+}
 .form,
 .field {
   display: grid;
@@ -232,5 +238,8 @@ section {
   border-top: 1px solid var(--rule);
   margin-top: var(--space-5);
   padding-top: var(--space-4);
+  display: grid;
+  gap: var(--space-3);
+  justify-items: start;
 }
 </style>

@@ -72,7 +72,7 @@ async function disable(member: Team['members'][number]) {
     <PageState :loading="team.isPending.value" :error="team.error.value" @retry="team.refetch()">
       <template v-if="team.data.value">
         <div class="scroll-x">
-          <table class="ledger">
+          <table class="ledger team">
             <thead>
               <tr>
                 <th scope="col">Name</th>
@@ -99,8 +99,10 @@ async function disable(member: Team['members'][number]) {
                     @update:model-value="change(member.id, { role: $event })"
                   />
                 </td>
-                <td>{{ member.second_factor ? 'on' : 'off' }}</td>
-                <td>{{ member.disabled ? 'disabled' : member.seen_at ? dayText(member.seen_at) : 'not yet' }}</td>
+                <td data-label="Second step">{{ member.second_factor ? 'on' : 'off' }}</td>
+                <td data-label="Last seen">
+                  {{ member.disabled ? 'disabled' : member.seen_at ? dayText(member.seen_at) : 'not yet' }}
+                </td>
                 <td class="end">
                   <Button
                     v-if="member.disabled"
@@ -187,6 +189,12 @@ async function disable(member: Team['members'][number]) {
 </template>
 
 <style scoped>
+.ledger {
+  margin-top: var(--space-4);
+}
+section {
+  margin-top: var(--space-5);
+}
 th .small {
   display: block;
   font-weight: 400;
@@ -227,6 +235,33 @@ th .small {
   overflow-wrap: anywhere;
   background: var(--paper-sunk);
   padding: var(--space-2) var(--space-3);
+}
+@media (max-width: 44rem) {
+  .team thead {
+    display: none;
+  }
+  .team,
+  .team tbody {
+    display: block;
+  }
+  .team tr {
+    display: grid;
+    grid-template-columns: 1fr auto;
+    gap: var(--space-1) var(--space-3);
+    align-items: center;
+    border-bottom: 1px solid var(--rule);
+    padding: var(--space-2) 0;
+  }
+  .team td,
+  .team th {
+    border: 0;
+    padding: 0;
+  }
+  .team td[data-label]::before {
+    content: attr(data-label) ': ';
+    color: var(--ink-soft);
+    font-size: var(--size--1);
+  }
 }
 .sr-only {
   position: absolute;

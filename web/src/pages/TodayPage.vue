@@ -221,6 +221,7 @@ async function discard(id: string, title: string) {
 
 <style scoped>
 .demo {
+  margin: var(--space-2) 0 var(--space-4);
   border-left: 4px solid var(--rule);
   padding-left: var(--space-3);
 }

@@ -60,8 +60,12 @@ section {
   border-top: 1px solid var(--rule);
   margin-top: var(--space-5);
   padding-top: var(--space-4);
+  display: grid;
+  gap: var(--space-3);
+  justify-items: start;
 }
 .scroll-x {
+  width: 100%;
   max-height: 26rem;
   overflow-y: auto;
   margin-bottom: var(--space-2);

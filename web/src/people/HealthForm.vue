@@ -8,7 +8,8 @@ import { computed, ref, watch } from 'vue'
 import { api, ask } from '@/api/client'
 import { useQuestions } from '@/api/queries'
 import type { HealthNotes, Limit, PersonWhole } from '@/api/types'
-import { merged } from '@/components/conflict'
+import { plural } from '@/components/clockText'
+import { merged, plainWords, type Picks } from '@/components/conflict'
 import ConflictFields from '@/components/ConflictFields.vue'
 import TextField from '@/components/TextField.vue'
 import { useAttempt } from '@/composables/useAttempt'
@@ -54,6 +55,19 @@ const health = computed<HealthNotes>(() => ({
 const body = computed(() => (consent.value ? { consent: true, health: health.value } : { consent: false }))
 const dirty = computed(() => JSON.stringify(body.value) !== before.value)
 
+const limitText = (limit: Limit) => {
+  const kind = questions.data.value?.kinds.find((held) => held.kind === limit.kind)?.words ?? limit.kind
+  const side = limit.side && limit.side !== 'both' ? `${limit.side} ` : ''
+  const parts = [limit.until && `until ${limit.until}`, limit.note].filter(Boolean)
+  return `${limit.severity}: ${side}${kind}${parts.length ? ` (${parts.join(', ')})` : ''}`
+}
+function screeningText(screening: HealthFields['screening']) {
+  if (!screening) return 'not answered'
+  const yes = Object.values(screening.answers).filter(Boolean).length
+  const cleared = screening.cleared_on ? `, cleared on ${screening.cleared_on}` : ''
+  return `${yes ? `“yes” to ${plural(yes, 'question')}` : '“no” to all'}${cleared}`
+}
+
 /** The saved notes, in the shape of this form. */
 interface HealthFields {
   consent: boolean
@@ -86,6 +100,7 @@ function fill(fields: HealthFields) {
 /** What is typed here stays while something else of the person is saved, over the version that was opened. */
 let read = false
 const version = ref(props.person.health_version)
+let opened = fieldsOf(props.person)
 watch(
   () => props.person,
   (person) => {
@@ -93,6 +108,7 @@ watch(
     read = true
     fill(fieldsOf(person))
     version.value = person.health_version
+    opened = fieldsOf(person)
     before.value = JSON.stringify(body.value)
   },
   { immediate: true },
@@ -124,6 +140,7 @@ const bodyFrom = (fields: HealthFields) =>
     : { consent: false }
 const versioned = useVersioned<HealthFields, PersonWhole>({
   labels: LABELS,
+  opened: () => opened,
   put: async (fields, over) => {
     const now = await ask(
       api.PUT('/api/people/{id}/health', {
@@ -136,9 +153,14 @@ const versioned = useVersioned<HealthFields, PersonWhole>({
     toast.add({ severity: 'success', summary: 'Saved', detail: 'Health notes', life: 3000 })
   },
   read: (theirs) => ({ body: fieldsOf(theirs), version: theirs.health_version }),
+  words: (value, key) => {
+    if (key === 'limits') return (value as Limit[]).map(limitText).join('; ') || 'none'
+    if (key === 'screening') return screeningText(value as HealthFields['screening'])
+    return plainWords(value)
+  },
 })
 const save = () => attempt(() => versioned.save(typed.value, version.value))
-const resolve = (picks: Record<string, 'mine' | 'theirs'>) =>
+const resolve = (picks: Picks) =>
   attempt(async () => {
     const met = versioned.met.value
     if (!met) return
@@ -152,7 +174,7 @@ const resolve = (picks: Record<string, 'mine' | 'theirs'>) =>
   <form aria-label="What is private" class="form" @submit.prevent="save">
     <ConflictFields
       :visible="versioned.met.value !== null"
-      what="These health notes"
+      what="These health notes were"
       :rows="versioned.rows.value"
       @save="resolve"
       @close="versioned.close"

@@ -6,7 +6,7 @@ import { api, ask } from '@/api/client'
 import type { Level, PersonForm, PersonWhole } from '@/api/types'
 import type { Typed } from '@/board/document'
 import NumberField from '@/board/NumberField.vue'
-import { merged } from '@/components/conflict'
+import { merged, type Picks } from '@/components/conflict'
 import ConflictFields from '@/components/ConflictFields.vue'
 import LevelChoice from '@/components/LevelChoice.vue'
 import { readable } from '@/components/readable'
@@ -77,6 +77,7 @@ function fill(form: PersonForm) {
 /** What is typed here stays while something else of the person is saved, over the version that was opened. */
 let read = false
 const version = ref(props.person.version)
+let opened = formOf(props.person)
 watch(
   () => props.person,
   (person) => {
@@ -84,6 +85,7 @@ watch(
     read = true
     fill(formOf(person))
     version.value = person.version
+    opened = formOf(person)
     before.value = JSON.stringify(body.value)
   },
   { immediate: true },
@@ -101,6 +103,7 @@ const LABELS = {
 }
 const versioned = useVersioned<PersonForm, PersonWhole>({
   labels: LABELS,
+  opened: () => opened,
   put: async (form, over) => {
     const now = await ask(
       api.PUT('/api/people/{id}', { params: { path: { id: props.person.id } }, body: { ...form, version: over } }),
@@ -112,7 +115,7 @@ const versioned = useVersioned<PersonForm, PersonWhole>({
   read: (theirs) => ({ body: formOf(theirs), version: theirs.version }),
 })
 const save = () => attempt(() => versioned.save(body.value, version.value))
-const resolve = (picks: Record<string, 'mine' | 'theirs'>) =>
+const resolve = (picks: Picks) =>
   attempt(async () => {
     const met = versioned.met.value
     if (!met) return
@@ -126,7 +129,7 @@ const resolve = (picks: Record<string, 'mine' | 'theirs'>) =>
   <form aria-label="Person" class="form" @submit.prevent="save">
     <ConflictFields
       :visible="versioned.met.value !== null"
-      what="This person"
+      what="This person was"
       :rows="versioned.rows.value"
       @save="resolve"
       @close="versioned.close"

@@ -112,6 +112,9 @@ section {
   border-top: 1px solid var(--rule);
   margin-top: var(--space-5);
   padding-top: var(--space-4);
+  display: grid;
+  gap: var(--space-3);
+  justify-items: start;
 }
 form {
   display: grid;
