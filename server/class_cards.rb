@@ -33,7 +33,7 @@ module Server
     end
 
     def self.token(group_class, person_id)
-      verifier.generate([group_class.id, person_id, group_class.card_version], purpose: PURPOSE, expires_at: expiry(group_class))
+      verifier.generate([group_class.studio_id, group_class.id, person_id, group_class.card_version], purpose: PURPOSE, expires_at: expiry(group_class))
     end
 
     def self.expiry(group_class)
@@ -43,8 +43,8 @@ module Server
     # @return [Array(Records::GroupClass, String)] the class and whose card it is
     # @raise [Void]
     def self.open(token)
-      class_id, person_id, version = verifier.verify(token.to_s, purpose: PURPOSE)
-      group_class = Records::GroupClass.kept.find_by(id: class_id)
+      studio_id, class_id, person_id, version = verifier.verify(token.to_s, purpose: PURPOSE)
+      group_class = Records::GroupClass.kept.find_by(studio_id: studio_id, id: class_id)
       raise Void unless group_class && group_class.card_version == version && group_class.coming.any? { |entry| entry.person_id == person_id }
       [group_class, person_id]
     rescue ActiveSupport::MessageVerifier::InvalidSignature

@@ -79,7 +79,7 @@ module Server
     def replace(attendances)
       @counted = @run.counted
       rows = checked(attendances)
-      Records::Attendance.where(run_id: @run.id).delete_all
+      Records::Attendance.where(studio_id: @run.studio_id, run_id: @run.id).delete_all
       rows.each do |line, person, results|
         attendance = @run.attendances.create!(
           studio_id: @run.studio_id, person: person, present: line["present"], lane: line.fetch("lane", person.lane),

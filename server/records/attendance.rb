@@ -4,6 +4,8 @@ module Server
   module Records
     # One person at one run.
     class Attendance < Base
+      include OfStudio
+
       belongs_to :run, class_name: "Server::Records::Run"
       belongs_to :person, class_name: "Server::Records::Person"
       encrypts :pain, :note

@@ -4,6 +4,8 @@ module Server
   module Records
     # One test that one person took on a day.
     class Benchmark < Base
+      include OfStudio
+
       belongs_to :person, class_name: "Server::Records::Person"
       belongs_to :instructor, class_name: "Server::Records::Instructor", optional: true
     end

@@ -5,6 +5,8 @@ module Server
     # A circuit on a date with a roster, a place and its kit. The document is a
     # snapshot: a later edit of the circuit comes along only when somebody says so.
     class GroupClass < Base
+      include OfStudio
+
       self.locking_column = nil
 
       # A save that met a newer version.

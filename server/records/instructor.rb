@@ -6,13 +6,15 @@ module Server
     # looks after the team, exports and deletion; a helper checks people in and
     # logs, and sees no health notes.
     class Instructor < Base
+      include OfStudio
+
       ROLES = %w[owner instructor helper].freeze
 
       belongs_to :studio, class_name: "Server::Records::Studio"
-      has_many :sign_ins, class_name: "Server::Records::SignIn"
-      has_many :recovery_codes, class_name: "Server::Records::RecoveryCode"
-      has_many :known_addresses, class_name: "Server::Records::KnownAddress"
-      has_many :password_links, class_name: "Server::Records::PasswordLink"
+      has_many :sign_ins, class_name: "Server::Records::SignIn", foreign_key: :instructor_id, primary_key: :id
+      has_many :recovery_codes, class_name: "Server::Records::RecoveryCode", foreign_key: :instructor_id, primary_key: :id
+      has_many :known_addresses, class_name: "Server::Records::KnownAddress", foreign_key: :instructor_id, primary_key: :id
+      has_many :password_links, class_name: "Server::Records::PasswordLink", foreign_key: :instructor_id, primary_key: :id
       has_secure_password validations: false
       encrypts :totp_secret
       scope :active, -> { where(disabled_at: nil) }

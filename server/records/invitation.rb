@@ -4,6 +4,8 @@ module Server
   module Records
     # A colleague who was asked in: by a signed link, for a week, once.
     class Invitation < Base
+      include OfStudio
+
       LASTS = 7 * 24 * 3600
 
       belongs_to :studio, class_name: "Server::Records::Studio"

@@ -6,7 +6,7 @@ module Server
     class PasswordLink < Base
       LASTS = 3600
 
-      belongs_to :instructor, class_name: "Server::Records::Instructor"
+      belongs_to :instructor, class_name: "Server::Records::Instructor", foreign_key: :instructor_id, primary_key: :id
       scope :standing, -> { where(used_at: nil).where("expires_at > now()") }
     end
   end

@@ -6,6 +6,8 @@ module Server
     # follow, +levels+ what they chose per pattern. Whom to call and all that is
     # private is encrypted; health notes are kept by consent only.
     class Person < Base
+      include OfStudio
+
       belongs_to :studio, class_name: "Server::Records::Studio"
       has_many :benchmarks, class_name: "Server::Records::Benchmark"
       has_many :attendances, class_name: "Server::Records::Attendance"
@@ -50,8 +52,8 @@ module Server
       # Everything about them, gone: what only counts stays, without a name.
       def erase
         transaction do
-          Tick.where(person_id: id).delete_all
-          Attendance.where(person_id: id).delete_all
+          Tick.where(studio_id: studio_id, person_id: id).delete_all
+          Attendance.where(studio_id: studio_id, person_id: id).delete_all
           destroy!
         end
       end

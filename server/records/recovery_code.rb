@@ -9,7 +9,7 @@ module Server
     class RecoveryCode < Base
       COUNT = 8
 
-      belongs_to :instructor, class_name: "Server::Records::Instructor"
+      belongs_to :instructor, class_name: "Server::Records::Instructor", foreign_key: :instructor_id, primary_key: :id
 
       # New ones; those before work no more.
       # @return [Array<String>] to be shown once

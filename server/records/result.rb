@@ -4,6 +4,8 @@ module Server
   module Records
     # What one person did at one station of a run.
     class Result < Base
+      include OfStudio
+
       belongs_to :attendance, class_name: "Server::Records::Attendance"
 
       # Those that tell something: what was left, or a target that was not met.
@@ -12,7 +14,7 @@ module Server
       # @param people [Array<Person>]
       # @return [Array<Result>] with person_id, group_class_id and done_at beside
       def self.telling_of(people)
-        where(skipped: false).where(TELLING).joins(attendance: :run).where(attendances: {person_id: people.map(&:id)})
+        where(skipped: false, studio_id: people.first&.studio_id).where(TELLING).joins(attendance: :run).where(attendances: {person_id: people.map(&:id)})
           .select("results.*", "attendances.person_id", "runs.group_class_id", "COALESCE(runs.started_at, runs.created_at) AS done_at").order("done_at", :id).to_a
       end
     end

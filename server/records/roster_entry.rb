@@ -4,6 +4,8 @@ module Server
   module Records
     # One person on the roster of one class, and how they are that day.
     class RosterEntry < Base
+      include OfStudio
+
       belongs_to :group_class, class_name: "Server::Records::GroupClass"
       belongs_to :person, class_name: "Server::Records::Person"
       serialize :sore, coder: JSON

@@ -5,6 +5,8 @@ module Server
     # One performance of a workout: a snapshot of the document, the clock as the
     # Floor last told it, and the log.
     class Run < Base
+      include OfStudio
+
       belongs_to :studio, class_name: "Server::Records::Studio"
       belongs_to :workout, class_name: "Server::Records::Workout", optional: true
       belongs_to :instructor, class_name: "Server::Records::Instructor", optional: true

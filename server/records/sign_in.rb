@@ -12,7 +12,7 @@ module Server
       # How often it is noted that somebody is still there.
       SEEN_EVERY_S = 600
 
-      belongs_to :instructor, class_name: "Server::Records::Instructor"
+      belongs_to :instructor, class_name: "Server::Records::Instructor", foreign_key: :instructor_id, primary_key: :id
       scope :standing, -> { where("expires_at > now()") }
 
       # @param device [String] what the browser calls itself

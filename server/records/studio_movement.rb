@@ -5,6 +5,8 @@ module Server
     # A studio's own movement, as a document of the catalogue's form. A retired
     # one is no longer offered, and stays in the circuits that have it.
     class StudioMovement < Base
+      include OfStudio
+
       belongs_to :studio, class_name: "Server::Records::Studio"
 
       # @param document [Hash]

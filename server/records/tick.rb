@@ -5,6 +5,8 @@ module Server
     # One tap while a run goes on: a round done, or so many reps of a total. A
     # tap is never deleted, only undone.
     class Tick < Base
+      include OfStudio
+
       belongs_to :run, class_name: "Server::Records::Run"
       belongs_to :person, class_name: "Server::Records::Person", optional: true
       scope :standing, -> { where(undone_at: nil) }

@@ -4,6 +4,8 @@ module Server
   module Records
     # A workout document with its lock version. Every save writes a revision.
     class Workout < Base
+      include OfStudio
+
       # The version is checked by hand: a conflict answers with both documents.
       self.locking_column = nil
 

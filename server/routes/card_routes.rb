@@ -40,7 +40,7 @@ module Server
 
         # Makes every link that is out void.
         app.delete("/api/classes/:id/cards") do |id|
-          group_class(id).increment!(:card_version)
+          group_class(id).then { |stored| stored.update!(card_version: stored.card_version + 1) }
           status 204
         end
 

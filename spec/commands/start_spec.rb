@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "English"
+require "fileutils"
 require "net/http"
 require "open3"
 require "tmpdir"
@@ -24,7 +26,7 @@ RSpec.describe "bin/start" do
   # As the shell starts it: in a process group of its own, so that Ctrl-C reaches all of it.
   def start(**environment)
     log = File.join(@state, "output-#{@running.size}")
-    cleared = %w[DATABASE_URL SESSION_SECRET ENCRYPTION_SECRET RACK_ENV PORT BUNDLE_WITHOUT].to_h { |name| [name, nil] }
+    cleared = %w[DATABASE_URL SESSION_SECRET ENCRYPTION_SECRET RACK_ENV PORT BUNDLE_WITHOUT DEMO EMPTY].to_h { |name| [name, nil] }
     env = cleared.merge("SPARROW_STATE" => @state, **environment.transform_keys(&:to_s))
     pid = Bundler.with_unbundled_env do
       Process.spawn(env, File.join(Server::ROOT, "bin", "start"), chdir: Server::ROOT, out: [log, "w"], err: [:child, :out], pgroup: true)
@@ -89,6 +91,66 @@ RSpec.describe "bin/start" do
     expect(File.read(second)).to include("running already", "demo there already")
     stop(again, "TERM")
     expect(database_runs?).to be(false)
+  end
+
+  # Runs to its end, which it must come to by itself.
+  def refused(**environment)
+    pid, log = start(**environment)
+    Timeout.timeout(60) { Process.wait(pid) }
+    @running.delete(pid)
+    [$CHILD_STATUS.success?, File.read(log)]
+  end
+
+  it "stops where the secret of its database is empty, missing or another, says which file, and touches nothing" do
+    pid, log = start
+    address_in(log)
+    stop(pid, "TERM")
+    file = File.join(@state, "encryption-secret")
+    secret = File.read(file)
+    pictures = -> { Dir[File.join(@state, "{encryption-secret,session-secret,pg-password}")].to_h { |path| [path, File.read(path)] } }
+    {"is empty" => -> { File.write(file, "") }, "is missing" => -> { File.delete(file) }, "is not the secret that this database was written with" => -> { File.write(file, "another" * 20) }}.each do |words, damage|
+      damage.call
+      before = pictures.call
+      expect(refused).to match([false, include(file).and(include(words)).and(include("Nothing was touched"))]), words
+      expect(pictures.call).to eq(before)
+      File.write(file, secret)
+    end
+    _, again = start
+    expect(answers?(address_in(again))).to be(true)
+  end
+
+  it "deletes no folder that it does not understand" do
+    FileUtils.mkdir_p(File.join(@state, "pg", "base"))
+    File.write(File.join(@state, "pg", "base", "somebody's data"), "precious")
+    expect(refused).to match([false, include("is there, and no PostgreSQL cluster is seen in it").and(include("Nothing was touched"))])
+    expect(File.read(File.join(@state, "pg", "base", "somebody's data"))).to eq("precious")
+  end
+
+  it "begins without the demo where that is asked for, and prints the code to set up with" do
+    _, log = start(EMPTY: "1")
+    address = address_in(log)
+    expect(File.read(log)).to match(/without the demo/).and match(%r{Set up +http\S+/setup +with the code [0-9A-Z]{4}-[0-9A-Z]{4}-[0-9A-Z]{4}})
+    expect(File.read(log)).not_to include("tumblingbay")
+    expect(JSON.parse(Net::HTTP.get(URI("#{address}/api/setup")))).to include("needed" => true, "demo" => false)
+  end
+
+  it "never loads the demo in production unless it is asked for" do
+    secrets = {RACK_ENV: "production", SESSION_SECRET: "s" * 64, ENCRYPTION_SECRET: "e" * 64}
+    pid, log = start(**secrets)
+    address_in(log)
+    expect(File.read(log)).to include("without the demo")
+    stop(pid, "TERM")
+    _, again = start(**secrets, DEMO: "1")
+    address_in(again)
+    expect(File.read(again)).to include("demo loaded")
+  end
+
+  it "keeps its log and its secrets from others" do
+    _, log = start
+    address_in(log)
+    modes = %w[app.log encryption-secret session-secret].to_h { |name| [name, format("%o", File.stat(File.join(@state, name)).mode & 0o777)] }
+    expect(modes.values.uniq).to eq(["600"])
+    expect(File.stat(@state).mode & 0o007).to eq(0o001)
   end
 
   it "takes the next free port where the wanted one is taken" do

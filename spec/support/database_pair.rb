@@ -34,7 +34,7 @@ class DatabasePair
     up("primary", @primary_port)
     # Until the standby is there, nobody acknowledges.
     sql(@primary_port, "CREATE DATABASE sparrow", database: "postgres", options: "-c synchronous_commit=local")
-    postgres("pg_basebackup", "-D", data("standby"), "-R", "-X", "stream", "-d", url(@primary_port, "postgres"))
+    postgres("pg_basebackup", "-D", data("standby"), "-R", "-X", "stream", "-c", "fast", "-d", url(@primary_port, "postgres"))
     up("standby", @standby_port)
     pool(@primary_port)
     @pooler = Process.spawn(*as_postgres("pgbouncer", "-q", ini), chdir: "/", out: File::NULL, err: File::NULL)

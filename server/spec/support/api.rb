@@ -13,6 +13,13 @@ module Api
   end
 
   # @return [Object, nil] the parsed answer
+  def custom_request(...)
+    Thread.current[:one_studio] = true
+    super
+  ensure
+    Thread.current[:one_studio] = false
+  end
+
   def send_json(method, path, body = nil, **headers)
     env = headers.transform_keys { |name| "HTTP_#{name.to_s.upcase}" }
     env["CONTENT_TYPE"] = "application/json" if body || %i[post put].include?(method)

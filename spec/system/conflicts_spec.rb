@@ -1,0 +1,118 @@
+# frozen_string_literal: true
+
+require_relative "../support/browser"
+
+# Somebody else saved first. Both versions are shown, field by field.
+RSpec.describe "Two at once" do
+  let(:studio) { Server::Records::Studio.first }
+  let(:dov) { studio.people.find_by!(name: "Dov Abernethy") }
+
+  it "keep both what one typed and what the other saved of a person" do
+    sign_in_as
+    visit "/people/#{dov.id}"
+    retype "Pronouns", "they/them"
+    dov.update!(tags: ["lock crew"], version: dov.version + 1)
+    within("form[aria-label=Person]") { click_button "Save" }
+    within("[role=dialog]") do
+      expect(find("tr", text: "Pronouns")).to have_checked_field(with: "mine")
+      expect(find("tr", text: "Tags")).to have_checked_field(with: "theirs")
+      click_button "Save this choice"
+    end
+    expect(page).to have_no_css("[role=dialog]")
+    expect { dov.reload.values_at(:pronouns, :tags) }.to eventually_be(["they/them", ["lock crew"]])
+    expect(find_field("Pronouns").value).to eq("they/them")
+  end
+
+  it "never lose a limit that the other added" do
+    sign_in_as
+    visit "/people/#{dov.id}"
+    within("form[aria-label='What is private']") { fill_in "Note", with: "Looks well" }
+    limits = [{"kind" => "knee", "severity" => "avoid"}]
+    dov.update!(health: (dov.health || {}).merge("limits" => limits), health_consent_at: Time.now.utc, health_version: dov.health_version + 1)
+    within("form[aria-label='What is private']") { click_button "Save" }
+    within("[role=dialog]") do
+      expect(page).to have_content("avoid: knee")
+      click_button "Save this choice"
+    end
+    expect { dov.reload.health.values_at("limits", "note") }.to eventually_be([limits, "Looks well"])
+  end
+
+  it "go back to the form with everything typed still there" do
+    sign_in_as
+    visit "/people/#{dov.id}"
+    retype "Pronouns", "they/them"
+    dov.update!(pronouns: "he/they", version: dov.version + 1)
+    within("form[aria-label=Person]") { click_button "Save" }
+    click_button "Back to my form"
+    expect(find_field("Pronouns").value).to eq("they/them")
+    expect(dov.reload.pronouns).to eq("he/they")
+  end
+
+  it "are asked about a place, and about the standards" do
+    sign_in_as
+    visit "/classes"
+    click_button "Places"
+    fill_in "Surface", with: "new boards"
+    place = studio.places.in_use.first
+    place.update!(space: "twelve mats", version: place.version + 1)
+    click_button "Save the place"
+    click_button "Save this choice"
+    expect { place.reload.values_at(:surface, :space) }.to eventually_be(["new boards", "twelve mats"])
+
+    visit "/house"
+    find_field("Reserve").send_keys([:control, "a"], "3", :tab)
+    expect(page).to have_button("Keep", disabled: false)
+    studio.reload.update!(house: {"transition_s" => 9}, house_version: studio.house_version + 1)
+    click_button "Keep"
+    click_button "Save this choice"
+    expect { studio.reload.house }.to eventually_be({"reserve" => 3, "transition_s" => 9})
+  end
+
+  it "choose for one cell of a fit sheet, and one of the two decides" do
+    sign_in_as
+    held = studio.group_classes.where("starts_at > now()").order(:starts_at).first
+    visit "/classes/#{held.id}/fit"
+    cell = find("tr", text: "Kofi Penhallow").all("[role=gridcell]").first
+    cell.click
+    document = held.document["blocks"].find { |block| block["role"] == "main" }
+    kofi = studio.people.find_by!(name: "Kofi Penhallow")
+    station = document["stations"].first
+    held.choices.create!(studio_id: studio.id, person: kofi, instructor: studio.instructors.last, block: document["id"], station: station["id"], movement: station["movement"],
+      variation: Sparrow::Catalogue.house.movement(station["movement"]).ladder.first.id, number: 4)
+    cell.send_keys("+")
+    expect(page).to have_css("[role=dialog]", text: "Somebody else changed this cell")
+    click_button "Take theirs"
+    expect(find("tr", text: "Kofi Penhallow")).to have_content("locked")
+    expect(held.choices.where(person: kofi).pluck(:number)).to eq([4])
+  end
+
+  it "see a choice that makes no sense any more, and remove it" do
+    sign_in_as
+    held = studio.group_classes.where("starts_at > now()").order(:starts_at).first
+    kofi = studio.people.find_by!(name: "Kofi Penhallow")
+    held.choices.create!(studio_id: studio.id, person: kofi, instructor: studio.instructors.last, block: "gone", station: "gone", movement: "squat", variation: "squat.air", number: 4)
+    visit "/classes/#{held.id}/fit"
+    within("section", text: "Choices that do not fit any more") do
+      expect(page).to have_content(/Kofi Penhallow.*the station is not in the circuit any more/)
+      click_button "Remove"
+    end
+    expect(page).to have_no_content("Choices that do not fit any more")
+    expect(held.choices.where(block: "gone").count).to eq(0)
+  end
+
+  it "bring an earlier log back" do
+    sign_in_as
+    run = studio.runs.kept.newest_first.first
+    people = run.people
+    Server::LogBook.new(run, by: studio.instructors.first).write("submission_id" => SecureRandom.uuid, "log_version" => 1, "attendances" => [{"person_id" => people.first.id, "present" => true}])
+    visit "/logbook/#{run.id}"
+    expect(page).to have_content("1 there")
+    click_button "Earlier logs"
+    within("[role=dialog]") do
+      expect(page).to have_content(/Version 2 · as it is now/)
+      click_button "Bring version 1 back"
+    end
+    expect(page).to have_content("13 there")
+    expect(run.reload.log_version).to eq(3)
+  end
+end
