@@ -10,9 +10,9 @@ Server.eager_load
 ANSWER = Sparrow::Preview.new(SixtyMinutes.document).to_h
 
 Server::Routes.post("/api/bench/bare") { render_json({"one" => ActiveRecord::Base.connection.select_value("SELECT 1")}) }
-Server::Routes.post("/api/bench/json") do
+Server::Routes.post("/api/bench/json", heavy: true) do
   body_hash
   render_json(ANSWER)
 end
 
-run Server::Application.build(log: nil)
+run Server::Application.build(log: nil, throttled: false)

@@ -59,6 +59,7 @@ module Server
     # @return [Integer] how many were run
     def self.migrate
       ActiveRecord::Migration.verbose = false
+      StrongMigrations.lock_timeout = LOCK_TIMEOUT_S
       pending = context.open.pending_migrations.size
       context.migrate
       keep_deadlines

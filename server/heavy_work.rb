@@ -2,21 +2,25 @@
 
 module Server
   # Answers that need a lot of computing take turns, few at a time in a process,
-  # so that light ones are never kept waiting behind them. A thread that computes
-  # gives way more often than one that answers (a negative priority shortens
-  # Ruby's time slice), and whoever finds the waiting room full is told to come
-  # back instead of holding a server thread.
+  # so that light ones are not kept waiting behind them; whoever finds the waiting
+  # room full is told to come back instead of holding a server thread.
   class HeavyWork
     # The waiting room is full.
     class Busy < StandardError; end
 
     AT_ONCE = 2
-    PRIORITY = -3
+    # Threads that never wait for heavy work, so that light answers find one.
+    LEFT_FREE = 4
+
+    # @return [HeavyWork] for a process with so many threads
+    def self.for_threads(threads)
+      new(waiting: [threads - AT_ONCE - LEFT_FREE, 1].max)
+    end
 
     # @param at_once [Integer] how many compute
     # @param waiting [Integer] how many may wait
     # @param wait_s [Numeric] for how long
-    def initialize(at_once: AT_ONCE, waiting: 6, wait_s: 8)
+    def initialize(at_once: AT_ONCE, waiting: 18, wait_s: 8)
       @at_once = at_once
       @most_waiting = waiting
       @wait_s = wait_s
@@ -33,12 +37,9 @@ module Server
     # @raise [Busy]
     def turn
       enter
-      held = Thread.current.priority
       begin
-        Thread.current.priority = PRIORITY
         yield
       ensure
-        Thread.current.priority = held
         leave
       end
     end

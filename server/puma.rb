@@ -4,7 +4,7 @@
 # before the application is there.
 require "etc"
 
-threads_count = Integer(ENV.fetch("MAX_THREADS", "12"))
+threads_count = Integer(ENV.fetch("MAX_THREADS", "24"))
 threads threads_count, threads_count
 bind "tcp://#{ENV.fetch("HOST", "127.0.0.1")}:#{ENV.fetch("PORT", "9292")}"
 environment ENV.fetch("RACK_ENV", "development")

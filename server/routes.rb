@@ -63,7 +63,7 @@ module Server
       end
     end
 
-    HEAVY = HeavyWork.new
+    HEAVY = HeavyWork.for_threads(Settings.current.threads)
 
     before { content_type :json }
 
@@ -136,6 +136,17 @@ module Server
         Sparrow::Preview.new(document, catalogue: studio.catalogue)
       rescue Sparrow::Refused => refused
         raise Problems.unprocessable(refused, under: under)
+      end
+
+      # What is computed of a document; of a large one in a process of its own.
+      # @yieldreturn [Hash]
+      # @raise [Problems::Error] with pointers into the body
+      def large_json(document, under:)
+        Apart.where_large(document) { JSON.generate(yield) }
+      rescue Sparrow::Refused => refused
+        raise Problems.unprocessable(refused, under: under)
+      rescue Apart::TooSlow
+        raise Problems::Error.new(503, "Took too long", "This took too long and was stopped. Nothing was changed; try again, or with less at once.", headers: {"retry-after" => "5"})
       end
 
       def render_json(value, status: 200)

@@ -134,7 +134,7 @@ module Server
       Integer(given("MAX_THREADS") || DEFAULT_THREADS)
     end
 
-    DEFAULT_THREADS = 12
+    DEFAULT_THREADS = 24
 
     # @return [String, nil] where others reach this server, such as "https://sparrow.example"
     def public_url

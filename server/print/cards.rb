@@ -50,9 +50,17 @@ module Server
 
       def put(line)
         @pdf.move_down(line.above)
-        @pdf.fill_color(line.color)
-        @pdf.text(Page.safe(line.text), size: line.size, style: line.style, leading: 1)
-        @pdf.fill_color(Page::INK)
+        broken = wrap(line)
+        type.draw(broken, 0, @pdf.cursor, line.size, style: line.style, color: line.color)
+        @pdf.move_down(type.height(broken.size, line.size))
+      end
+
+      def wrap(line)
+        type.wrap(line.text, @pdf.bounds.width, line.size, line.style)
+      end
+
+      def type
+        @type ||= Type.new(@pdf)
       end
 
       # @return [Array<Line>] what they do, in the largest type that the card holds
@@ -65,12 +73,7 @@ module Server
       end
 
       def height(lines)
-        lines.sum { |line| line.above + height_of(line) }
-      end
-
-      # Most people are given the same lines: each is measured once.
-      def height_of(line)
-        (@heights ||= {})[[line.text, line.size, line.style]] ||= @pdf.height_of(Page.safe(line.text), size: line.size, style: line.style, leading: 1)
+        lines.sum { |line| line.above + type.height(wrap(line).size, line.size) }
       end
 
       def lines(participant, cells, size)

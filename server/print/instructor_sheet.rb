@@ -50,37 +50,28 @@ module Server
         parts = places.each_slice((places.size / (places.size / MOST_COLUMNS.to_f).ceil.to_f).ceil).to_a
         parts.each_with_index do |part, index|
           @pdf.start_new_page if index.positive?
-          header = ["", *part.map { |place| Page.safe(place.station.name) }]
-          largest([header, *people.map { |settle| row(settle, part) }]).draw
+          header = ["", *part.map { |place| place.station.name }]
+          grid = Grid.new(@pdf, header, people.map { |settle| row(settle, part) }, type: type)
+          room = @pdf.cursor - FOOT
+          # Sizes fall and heights with them. At the smallest it goes on over the page.
+          grid.draw(SIZES.bsearch { |size| grid.height(size) <= room } || SIZES.last)
         end
       end
 
-      # Sizes fall and heights with them: half of those that are left are ruled out
-      # by each that is laid out. At the smallest it may go on over the page.
-      def largest(data)
-        room = @pdf.cursor - FOOT
-        tables = Hash.new { |hash, size| hash[size] = table(data, size) }
-        size = SIZES.bsearch { |candidate| tables[candidate].height <= room }
-        tables[size || SIZES.last]
+      def type
+        @type ||= Type.new(@pdf)
       end
 
       def row(settle, places)
         cells = @fit.sheet.cells(settle.participant.id)
         name = [settle.participant.name, Page::MARKS.fetch(settle.participant.lane)].join("  ")
-        [Page.safe(name), *places.map { |place| cell(cells[place.index]) }]
+        [name, *places.map { |place| cell(cells[place.index]) }]
       end
 
       def cell(cell)
         return (cell.given.kind == "waits") ? "talk first" : "sit out" unless cell.option
         rung = cell.option.rung
-        [Page::MARKS[cell.level], rung ? rung.name : cell.place.station.name, "\u2013", cell.short].compact.then { |parts| Page.safe(parts.join(" ")) }
-      end
-
-      def table(data, size)
-        @pdf.make_table(data, width: @pdf.bounds.width, header: true, cell_style: {size: size, padding: [(size < 6) ? 0.5 : 2, 3], border_width: 0.4, border_color: Page::RULE}) do |table|
-          table.row(0).font_style = :bold
-          table.column(0).font_style = :bold
-        end
+        [Page::MARKS[cell.level], rung ? rung.name : cell.place.station.name, "\u2013", cell.short].compact.join(" ")
       end
 
       # Blocks and rounds at the time on the wall.

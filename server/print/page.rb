@@ -1,7 +1,6 @@
 # frozen_string_literal: true
 
 require "prawn"
-require "prawn/table"
 
 module Server
   # What is printed on paper.

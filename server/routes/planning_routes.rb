@@ -31,19 +31,26 @@ module Server
 
         app.post("/api/planning/targets", heavy: true) do
           given = body_as(SOLVE)
-          render_json(Sparrow::Targets::Solve.new(of_workout(given["workout"]), block: given["block"], station: given["station"],
-            window_s: given["window_s"], choose: given.fetch("choose", "numbers"), catalogue: studio.catalogue).call)
+          catalogue = studio.catalogue
+          workout = of_workout(given["workout"])
+          large_json(given["workout"], under: "") do
+            Sparrow::Targets::Solve.new(workout, block: given["block"], station: given["station"], window_s: given["window_s"],
+              choose: given.fetch("choose", "numbers"), catalogue: catalogue).call
+          end
         end
 
         app.post("/api/planning/slot", heavy: true) do
           given = body_as(SLOT)
-          render_json(Sparrow::Targets::FitToSlot.new(of_workout(given["workout"]), minutes: given["minutes"], catalogue: studio.catalogue).call)
+          catalogue = studio.catalogue
+          workout = of_workout(given["workout"])
+          large_json(given["workout"], under: "") { Sparrow::Targets::FitToSlot.new(workout, minutes: given["minutes"], catalogue: catalogue).call }
         end
 
         app.post("/api/planning/suggestion", heavy: true) do
           given = body_as(SUGGEST)
-          timeline = Sparrow::Timeline.compile(of_workout(given["workout"]))
-          render_json(KINDS.fetch(given["kind"]).new(timeline, catalogue: studio.catalogue).call(given["minutes"] * 60))
+          catalogue = studio.catalogue
+          workout = of_workout(given["workout"])
+          large_json(given["workout"], under: "") { KINDS.fetch(given["kind"]).new(Sparrow::Timeline.compile(workout), catalogue: catalogue).call(given["minutes"] * 60) }
         end
 
         app.post("/api/planning/format", heavy: true) do

@@ -9,8 +9,11 @@ module Server
       def self.registered(app)
         app.post("/api/preview", heavy: true) do
           given = body_as(FORM)
-          preview = preview_of(given["workout"], under: "/workout")
-          render_json((given["calls"] == false) ? preview.without_calls : preview.to_h)
+          catalogue = studio.catalogue
+          large_json(given["workout"], under: "/workout") do
+            preview = Sparrow::Preview.new(given["workout"], catalogue: catalogue)
+            (given["calls"] == false) ? preview.without_calls : preview.to_h
+          end
         end
       end
     end

@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require "tempfile"
 require_relative "server_helper"
 
 RSpec.describe Server::HeavyWork do
@@ -35,16 +36,36 @@ RSpec.describe Server::HeavyWork do
     expect(work.turn { :done }).to eq(:done)
   end
 
-  it "gives way while it computes, and not afterwards" do
-    before = Thread.current.priority
-    expect(described_class.new.turn { Thread.current.priority }).to eq(described_class::PRIORITY)
-    expect(Thread.current.priority).to eq(before)
-  end
-
   it "is answered with 503 and when to come back" do
     signed_in_studio
     allow(Server::Routes::HEAVY).to receive(:turn).and_raise(described_class::Busy)
     send_json(:post, "/api/preview", {"workout" => {}})
     expect([status, last_response["retry-after"]]).to eq([503, "2"])
+  end
+end
+
+RSpec.describe Server::Apart do
+  it "hands back what was computed, or what was refused, from a process of its own" do
+    expect(described_class.call { Process.pid.to_s }).not_to eq(Process.pid.to_s)
+    problem = Sparrow::Problem.new(pointer: "/x", message: "is wrong")
+    expect { described_class.call { raise Sparrow::Refused.new([problem]) } }.to raise_error(Sparrow::Refused) { |refused| expect(refused.problems).to eq([problem]) }
+    expect { described_class.call { raise "insides" } }.to raise_error(RuntimeError, /RuntimeError at/)
+  end
+
+  it "gives up what takes too long, and ends it" do
+    stub_const("Server::Apart::DEADLINE_S", 0.2)
+    pid_file = Tempfile.new
+    expect { described_class.call { File.write(pid_file.path, Process.pid) && sleep(30).to_s } }.to raise_error(described_class::TooSlow)
+    expect { 50.times { sleep 0.05 if Process.kill(0, File.read(pid_file.path).to_i) } }.to raise_error(Errno::ESRCH)
+  end
+
+  it "answers a large document with the same words as a small one would be" do
+    signed_in_studio
+    document = workout_document(intervals(Array.new(20) { |index| station("s#{index}") }, rounds: 20))
+    expect(described_class).to receive(:call).at_least(:once).and_call_original
+    expect(send_json(:post, "/api/preview", {"workout" => document})).to eq(JSON.parse(JSON.generate(Sparrow::Preview.new(document).to_h)))
+    document["blocks"][0]["work_s"] = -1
+    send_json(:post, "/api/preview", {"workout" => document})
+    expect(field_errors.keys).to eq(["/workout/blocks/0/work_s"])
   end
 end

@@ -46,9 +46,9 @@ RSpec.describe Server::Print do
     yes = Sparrow::Screening.questions.to_h { |question| [question["id"], true] }
     held.roster.first.person.update!(health: {"screening" => {"answers" => yes, "answered_on" => "2026-11-01"}}, health_consent_at: Time.now.utc)
     drawn = []
-    allow_any_instance_of(Prawn::Document).to receive(:text).and_wrap_original { |text, words, **options| drawn << words && text.call(words, **options) }
+    allow_any_instance_of(Prawn::Document).to receive(:draw_text).and_wrap_original { |text, words, options| drawn << words && text.call(words, options) }
     cards(Server::Records::GroupClass.find(held.id))
-    expect(drawn).to include("Please speak with your instructor before you begin.")
+    expect(drawn.join(" ")).to include("Please speak with your instructor before you begin.")
     expect(drawn.join(" ")).not_to match(/screening|chest pain or pressure|Push-up/)
   end
 

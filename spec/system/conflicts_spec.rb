@@ -26,7 +26,7 @@ RSpec.describe "Two at once" do
   it "never lose a limit that the other added" do
     sign_in_as
     visit "/people/#{dov.id}"
-    within("form[aria-label='What is private']") { fill_in "Note", with: "Looks well" }
+    find_by_id("health-note").set("Looks well")
     limits = [{"kind" => "knee", "severity" => "avoid"}]
     dov.update!(health: (dov.health || {}).merge("limits" => limits), health_consent_at: Time.now.utc, health_version: dov.health_version + 1)
     within("form[aria-label='What is private']") { click_button "Save" }

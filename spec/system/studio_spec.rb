@@ -4,7 +4,7 @@ require "rotp"
 require_relative "../support/browser"
 
 RSpec.describe "A studio of one's own" do
-  passphrase = "a boat under the weir"
+  let(:passphrase) { "a boat under the weir" }
 
   def in_another_browser(&block)
     Capybara.using_session("other", &block)

@@ -36,7 +36,8 @@ watch(
 watch(
   () => session.signedIn,
   (signedIn) => {
-    if (!signedIn && !route.meta.open && route.name) router.push({ name: 'sign-in', query: { next: route.fullPath } })
+    if (!signedIn && !route.meta.open && route.name)
+      router.push({ name: 'sign-in', query: session.left ? {} : { next: route.fullPath } })
   },
 )
 </script>

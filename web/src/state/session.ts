@@ -9,6 +9,8 @@ import { device } from './device'
 export const useSession = defineStore('session', () => {
   const session = ref<Session | null>(null)
   const asked = ref(false)
+  /** Whether whoever was here has signed out, and is not to come back to where they were. */
+  const left = ref(false)
   const signedIn = computed(() => session.value !== null)
   const role = computed(() => session.value?.instructor.role)
 
@@ -18,6 +20,7 @@ export const useSession = defineStore('session', () => {
   function entered(now: Session) {
     session.value = now
     asked.value = true
+    left.value = false
     device.belongsTo(now.instructor.id)
     writeDates(now.studio.date_locale, now.studio.time_zone)
   }
@@ -58,9 +61,10 @@ export const useSession = defineStore('session', () => {
 
   /** The session is over on the server already. */
   function leave() {
+    left.value = true
     session.value = null
     device.forget()
   }
 
-  return { session, signedIn, role, restore, refresh, entered, signIn, giveCode, signOut, leave }
+  return { session, signedIn, left, role, restore, refresh, entered, signIn, giveCode, signOut, leave }
 })
