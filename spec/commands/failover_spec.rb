@@ -45,7 +45,7 @@ RSpec.describe "A primary with a standby and a pooler" do
     pair.stop
   end
 
-  it "loses nothing that was acknowledged when the primary is killed and the standby promoted" do
+  it "loses nothing that was acknowledged when the primary is restarted, then killed, and the standby promoted" do
     pair
     output, status = Bundler.with_unbundled_env do
       Open3.capture2e({**environment, "DEMO" => "1", "RACK_ENV" => "test", "SESSION_SECRET" => "own-server-" * 8, "ENCRYPTION_SECRET" => ENV.fetch("ENCRYPTION_SECRET"), "BUNDLE_WITHOUT" => ""},
@@ -78,19 +78,23 @@ RSpec.describe "A primary with a standby and a pooler" do
       version = log.fetch("log_version") { log.fetch("theirs").fetch("log_version") }
     end
     15.times { |index| write.call(index) }
+    # First it is restarted under load, then it is killed for good.
+    restarting = Thread.new { pair.restart_primary }
+    (15...35).each { |index| write.call(index) }
+    restarting.join
     failing = Thread.new do
       sleep 0.15
       pair.fail_over
     end
-    (15...60).each { |index| write.call(index) }
+    (35...80).each { |index| write.call(index) }
     failing.join
-    (60...70).each { |index| write.call(index) }
+    (80...90).each { |index| write.call(index) }
 
     kept = call(:get, "/api/runs/#{run["id"]}/ticks").last["ticks"].map { |tick| tick["client_key"] }
     expect(acknowledged - kept).to eq([])
     expect(kept.size).to eq(kept.uniq.size)
     expect(call(:get, "/api/runs/#{run["id"]}/log").last["log_version"]).to eq(version)
-    expect([version, acknowledged.size]).to match([be >= 14, 70])
+    expect([version, acknowledged.size]).to match([be >= 18, 90])
     expect(call(:get, "/ready").first).to eq(200)
     expect(call(:get, "/api/runs").first).to eq(200)
   end

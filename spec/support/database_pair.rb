@@ -42,6 +42,11 @@ class DatabasePair
     self
   end
 
+  # Stopped and started while others write.
+  def restart_primary
+    postgres("pg_ctl", "-D", data("primary"), "-w", "-t", "60", "-m", "fast", "-l", File.join(@folder, "primary.log"), "-o", "-c port=#{@primary_port}", "restart")
+  end
+
   # The primary is gone, from one moment to the next; the standby takes its place.
   def fail_over
     Process.kill("KILL", File.readlines(File.join(data("primary"), "postmaster.pid")).first.to_i)

@@ -1,0 +1,90 @@
+# frozen_string_literal: true
+
+require "net/http"
+require "socket"
+require "timeout"
+require_relative "../../server/spec/server_helper"
+require_relative "../support/own_server"
+
+# The server as it is really run, killed and misused.
+RSpec.describe "The server" do
+  let(:server) { OwnServer.new.start }
+
+  before { EmptyDatabase.now }
+  after { server.stop }
+
+  def cookie
+    @cookie ||= Net::HTTP.post(URI("#{server.address}/api/session"), JSON.generate(email: "ottoline@example.test", password: "weir-and-lock-gate"), "content-type" => "application/json")["set-cookie"].split(";").first
+  end
+
+  def put(path, body)
+    Net::HTTP.start("127.0.0.1", server.port, read_timeout: 10) { |http| http.put(path, JSON.generate(body), "content-type" => "application/json", "cookie" => cookie) }
+  end
+
+  it "killed outright again and again while logs are written loses no acknowledged one, and writes none twice" do
+    studio = Server::Records::Studio.create!(name: "Weir House")
+    studio.instructors.create!(name: "Ottoline Varga", email: "ottoline@example.test", password: "weir-and-lock-gate", role: "owner")
+    people = Array.new(8) { |index| studio.people.create!(name: "Person #{index}", lane: "beginner") }
+    workout = Server::Records::Workout.begin(studio, Sparrow::Preview.new(workout_document(intervals(6))), by: nil)
+    run = Server::Records::Run.open(workout, client_key: "a-run-of-faults", by: nil)
+    cookie
+    acknowledged = []
+    killer = Thread.new do
+      4.times do
+        sleep 1.2
+        server.kill
+        server.start
+      end
+    end
+    version = 0
+    count = 0
+    while killer.alive? || count < 20
+      count += 1
+      id = "submission-#{count}"
+      answer = begin
+        Timeout.timeout(60) do
+          begin
+            put("/api/runs/#{run.id}/log", {submission_id: id, log_version: version, note: id, attendances: people.map { |person| {person_id: person.id, present: true, effort: count % 11} }})
+          rescue SystemCallError, EOFError, Net::ReadTimeout, IOError
+            sleep 0.05
+            retry
+          end
+        end
+      end
+      raise "#{answer.code} #{answer.body}" unless answer.code == "200"
+      acknowledged << id
+      version = JSON.parse(answer.body)["log_version"]
+    end
+    killer.join
+    written = run.log_revisions.order(:number).map { |revision| revision.content["note"] }
+    expect(written).to eq(acknowledged)
+    expect([run.reload.log_version, run.attendances.count, Server::Records::Result.count]).to eq([acknowledged.size, 8, 48])
+  end
+
+  it "refuses a body that is too large before it is written anywhere, whoever sends it" do
+    spooled = -> { Dir[File.join(Dir.tmpdir, "*puma*")].size }
+    before = spooled.call
+    {"content-length: 209715200" => "", "transfer-encoding: chunked" => "200000\r\n#{"x" * 2_097_152}\r\n0\r\n\r\n"}.each do |header, body|
+      socket = TCPSocket.new("127.0.0.1", server.port)
+      socket.write("POST /api/session HTTP/1.1\r\nhost: 127.0.0.1\r\ncontent-type: application/json\r\n#{header}\r\n\r\n")
+      begin
+        socket.write(body)
+      rescue Errno::EPIPE, Errno::ECONNRESET
+        nil
+      end
+      expect(Timeout.timeout(5) { socket.gets }).to include("413"), header
+      socket.close
+    end
+    expect(spooled.call).to eq(before)
+  end
+
+  it "answers the largest document that is allowed and stays there for others meanwhile" do
+    studio = Server::Records::Studio.create!(name: "Weir House")
+    studio.instructors.create!(name: "Ottoline Varga", email: "ottoline@example.test", password: "weir-and-lock-gate", role: "owner")
+    document = workout_document(*Array.new(2) { |index| intervals(Array.new(40) { |number| station("s#{number}", movement: "push_up") }, rounds: 25).merge("id" => "b#{index}") })
+    cookie
+    answers = Array.new(4) { Thread.new { Net::HTTP.start("127.0.0.1", server.port, read_timeout: 60) { |http| http.post("/api/preview", JSON.generate(workout: document), "content-type" => "application/json", "cookie" => cookie).code } } }
+    alive = Array.new(10) { Net::HTTP.get_response(URI("#{server.address}/health")).code }
+    expect([answers.map(&:value).uniq, alive.uniq]).to eq([["200"], ["200"]])
+  end
+end
