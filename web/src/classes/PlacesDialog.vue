@@ -9,7 +9,7 @@ import { usePlaces } from '@/api/queries'
 import type { Place } from '@/api/types'
 import type { Typed } from '@/board/document'
 import NumberField from '@/board/NumberField.vue'
-import { merged, type Picks } from '@/components/conflict'
+import type { Picks } from '@/components/conflict'
 import ConflictFields from '@/components/ConflictFields.vue'
 import { pieceName } from '@/components/readable'
 import TextField from '@/components/TextField.vue'
@@ -81,6 +81,10 @@ async function saved(place: Place) {
 }
 const versioned = useVersioned<PlaceBody, Place>({
   labels: { ...Object.fromEntries(TEXTS.map(({ key, label }) => [key, label])), kit: 'Kit that is there' },
+  show: (body, over) => {
+    fill(body)
+    version.value = over
+  },
   opened: () => opened,
   put: async (body, over) => {
     if (!id.value) return saved(await ask(api.POST('/api/places', { body })))
@@ -91,14 +95,7 @@ const versioned = useVersioned<PlaceBody, Place>({
   read: (theirs) => ({ body: bodyOf(theirs), version: theirs.version }),
 })
 const save = () => attempt(() => versioned.save(typed.value, version.value))
-const resolve = (picks: Picks) =>
-  attempt(async () => {
-    const met = versioned.met.value
-    if (!met) return
-    fill(merged(met.mine, met.theirs, picks))
-    version.value = met.version
-    await versioned.resolve(picks)
-  })
+const resolve = (picks: Picks) => attempt(() => versioned.resolve(picks))
 
 const remove = () =>
   attempt(async () => {

@@ -11,6 +11,8 @@ export function useVersioned<Body extends object, Theirs>(options: {
   labels: Record<string, string>
   /** What was opened, before anything was typed. */
   opened: () => Body
+  /** Shows what was picked in the form, to be saved over a version. */
+  show: (body: Body, version: number) => void
   /** A save of a body over a version. */
   put: (body: Body, version: number) => Promise<void>
   /** What stands on the server, in the shape of the form, and its version. */
@@ -47,14 +49,14 @@ export function useVersioned<Body extends object, Theirs>(options: {
     }
   }
 
-  /** @returns what was picked, to be shown in the form */
-  async function resolve(picks: Picks): Promise<Body | null> {
+  /** Shows what was picked in the form, and saves it over the version that was met. */
+  async function resolve(picks: Picks) {
     const held = met.value
-    if (!held) return null
+    if (!held) return
     const body = merged(held.mine, held.theirs, picks)
+    options.show(body, held.version)
     met.value = null
     await save(body, held.version)
-    return body
   }
 
   return { met, rows, save, resolve, close: () => (met.value = null) }

@@ -6,7 +6,7 @@ import { api, ask, Refusal, wording } from '@/api/client'
 import { useHouse } from '@/api/queries'
 import type { House, HouseStandards, Touched } from '@/api/types'
 import { plural } from '@/components/clockText'
-import { merged, type Picks } from '@/components/conflict'
+import type { Picks } from '@/components/conflict'
 import { readable } from '@/components/readable'
 import { useVersioned } from '@/composables/useVersioned'
 import { BANDS, BY_LEVEL, differences, SINGLES } from './fields'
@@ -81,6 +81,10 @@ export function useStandards() {
       ...Object.fromEntries([...SINGLES, ...BY_LEVEL, ...BANDS].map((field) => [field.key, field.label])),
       depth: 'Depth of a squat',
     },
+    show: (body, over) => {
+      typed.value = body
+      version.value = over
+    },
     opened: () => opened,
     put: async (house, over) => {
       const answer = await ask(api.PUT('/api/house', { body: { house, bring: [...bring.value], version: over } }))
@@ -100,14 +104,7 @@ export function useStandards() {
   })
 
   const save = () => attempt(() => versioned.save(given.value, version.value))
-  const resolve = (picks: Picks) =>
-    attempt(async () => {
-      const met = versioned.met.value
-      if (!met) return
-      typed.value = merged(met.mine, met.theirs, picks)
-      version.value = met.version
-      await versioned.resolve(picks)
-    })
+  const resolve = (picks: Picks) => attempt(() => versioned.resolve(picks))
 
   async function attempt(work: () => Promise<unknown>) {
     try {

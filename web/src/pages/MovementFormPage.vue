@@ -8,7 +8,7 @@ import { computed, ref, watch } from 'vue'
 import { onBeforeRouteLeave, useRoute, useRouter } from 'vue-router'
 import { api, ask, Refusal, wording } from '@/api/client'
 import { useMovements } from '@/api/queries'
-import { merged, type Picks } from '@/components/conflict'
+import type { Picks } from '@/components/conflict'
 import ConflictFields from '@/components/ConflictFields.vue'
 import PageState from '@/components/PageState.vue'
 import { useVersioned } from '@/composables/useVersioned'
@@ -114,6 +114,10 @@ const versioned = useVersioned<MovementDocument, Holder>({
     spares: 'Ways round a sore joint',
     ladder: 'Ladder of versions',
   },
+  show: (body, over) => {
+    document.value = JSON.parse(JSON.stringify(body)) as MovementDocument
+    version.value = over
+  },
   opened: () => JSON.parse(before.value) as MovementDocument,
   put: async (body, over) => {
     const document = body as unknown as Record<string, never>
@@ -139,15 +143,7 @@ async function attempt(work: () => Promise<unknown>) {
   }
 }
 const save = () => attempt(async () => document.value && versioned.save(document.value, version.value))
-const resolve = (picks: Picks) =>
-  attempt(async () => {
-    const met = versioned.met.value
-    if (!met) return
-    document.value = JSON.parse(JSON.stringify(merged(met.mine, met.theirs, picks))) as MovementDocument
-    version.value = met.version
-    await versioned.resolve(picks)
-    before.value = JSON.stringify(document.value)
-  })
+const resolve = (picks: Picks) => attempt(() => versioned.resolve(picks))
 onBeforeRouteLeave(() => !dirty.value || window.confirm('Leave without saving this movement?'))
 </script>
 

@@ -10,7 +10,7 @@ import { api, ask } from '@/api/client'
 import type { StudioForm, StudioSettings } from '@/api/types'
 import NumberField from '@/board/NumberField.vue'
 import { dateText } from '@/components/clockText'
-import { merged, type Picks } from '@/components/conflict'
+import type { Picks } from '@/components/conflict'
 import ConflictFields from '@/components/ConflictFields.vue'
 import PageState from '@/components/PageState.vue'
 import SecretField from '@/components/SecretField.vue'
@@ -69,6 +69,10 @@ const versioned = useVersioned<Fields, StudioSettings>({
     audit_days: 'Days that actions are kept',
     retention_days: 'Days that archived people are kept',
   },
+  show: (body, over) => {
+    Object.assign(form, body)
+    version.value = over
+  },
   opened: () => opened,
   put: async (body, over) => {
     queries.setQueryData(['studio'], await ask(api.PUT('/api/studio', { body: { ...body, version: over } })))
@@ -78,14 +82,7 @@ const versioned = useVersioned<Fields, StudioSettings>({
   read: (theirs) => ({ body: fieldsOf(theirs), version: theirs.version }),
 })
 const save = () => attempt(() => versioned.save({ ...form }, version.value))
-const resolve = (picks: Picks) =>
-  attempt(async () => {
-    const met = versioned.met.value
-    if (!met) return
-    Object.assign(form, merged(met.mine, met.theirs, picks))
-    version.value = met.version
-    await versioned.resolve(picks)
-  })
+const resolve = (picks: Picks) => attempt(() => versioned.resolve(picks))
 
 const ending = ref(false)
 const typed = ref('')

@@ -9,7 +9,7 @@ import { api, ask } from '@/api/client'
 import { useQuestions } from '@/api/queries'
 import type { HealthNotes, Limit, PersonWhole } from '@/api/types'
 import { plural } from '@/components/clockText'
-import { merged, plainWords, type Picks } from '@/components/conflict'
+import { plainWords, type Picks } from '@/components/conflict'
 import ConflictFields from '@/components/ConflictFields.vue'
 import TextField from '@/components/TextField.vue'
 import { useAttempt } from '@/composables/useAttempt'
@@ -140,6 +140,10 @@ const bodyFrom = (fields: HealthFields) =>
     : { consent: false }
 const versioned = useVersioned<HealthFields, PersonWhole>({
   labels: LABELS,
+  show: (body, over) => {
+    fill(body)
+    version.value = over
+  },
   opened: () => opened,
   put: async (fields, over) => {
     const now = await ask(
@@ -160,14 +164,7 @@ const versioned = useVersioned<HealthFields, PersonWhole>({
   },
 })
 const save = () => attempt(() => versioned.save(typed.value, version.value))
-const resolve = (picks: Picks) =>
-  attempt(async () => {
-    const met = versioned.met.value
-    if (!met) return
-    fill(merged(met.mine, met.theirs, picks))
-    version.value = met.version
-    await versioned.resolve(picks)
-  })
+const resolve = (picks: Picks) => attempt(() => versioned.resolve(picks))
 </script>
 
 <template>

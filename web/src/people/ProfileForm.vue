@@ -6,7 +6,7 @@ import { api, ask } from '@/api/client'
 import type { Level, PersonForm, PersonWhole } from '@/api/types'
 import type { Typed } from '@/board/document'
 import NumberField from '@/board/NumberField.vue'
-import { merged, type Picks } from '@/components/conflict'
+import type { Picks } from '@/components/conflict'
 import ConflictFields from '@/components/ConflictFields.vue'
 import LevelChoice from '@/components/LevelChoice.vue'
 import { readable } from '@/components/readable'
@@ -103,6 +103,10 @@ const LABELS = {
 }
 const versioned = useVersioned<PersonForm, PersonWhole>({
   labels: LABELS,
+  show: (body, over) => {
+    fill(body)
+    version.value = over
+  },
   opened: () => opened,
   put: async (form, over) => {
     const now = await ask(
@@ -115,14 +119,7 @@ const versioned = useVersioned<PersonForm, PersonWhole>({
   read: (theirs) => ({ body: formOf(theirs), version: theirs.version }),
 })
 const save = () => attempt(() => versioned.save(body.value, version.value))
-const resolve = (picks: Picks) =>
-  attempt(async () => {
-    const met = versioned.met.value
-    if (!met) return
-    fill(merged(met.mine, met.theirs, picks))
-    version.value = met.version
-    await versioned.resolve(picks)
-  })
+const resolve = (picks: Picks) => attempt(() => versioned.resolve(picks))
 </script>
 
 <template>
