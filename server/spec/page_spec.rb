@@ -16,6 +16,12 @@ RSpec.describe "The page" do
     end
   end
 
+  it "knows the addresses that the interface has, and says 404 of any other" do
+    routed = File.read(File.join(Server::ROOT, "web", "src", "router.ts")).scan(%r{path: '/([a-z-]+)}).flatten.uniq
+    expect(Server::Routes::PageRoutes::SCREENS).to match_array(routed)
+    expect(["/circuits/abc", "/nothing", "/API/workouts"].map { |path| get(path).status }).to eq([200, 404, 404])
+  end
+
   it "has no script, style or font from elsewhere, and none inline" do
     get "/"
     expect(last_response.body.scan(/(?:src|href)="([^"]+)"/).flatten).to all(start_with("/assets/").or(start_with("data:")))

@@ -37,6 +37,10 @@ RSpec.describe "Every screen" do
     "Fit sheet" => [-> { "/classes/#{coming.id}/fit" }, "[role=gridcell]"],
     "For your eyes" => [-> { "/classes/#{coming.id}/run/#{Server::Records::Run.of_class(coming, client_key: SecureRandom.uuid, by: coming.leader).id}" }, "h2"],
     "Card" => [-> { "/card/#{Server::ClassCards.token(coming, coming.coming.first.person_id)}" }, "article"],
+    "Account" => ["/account", "li"],
+    "Team" => ["/team", "tbody tr"],
+    "Studio" => ["/studio", "tbody tr"],
+    "Mailbox" => ["/dev/mail", "h1"],
     "Nowhere" => ["/nowhere", "h1"]
   }
 
@@ -52,9 +56,31 @@ RSpec.describe "Every screen" do
     end
   end
 
-  it "is clean before signing in" do
-    visit "/sign-in"
-    expect(page).to have_field("E-mail")
+  it "is clean before signing in, in both themes" do
+    owner = Server::Records::Instructor.first
+    invitation = owner.studio.invitations.create!(name: "Ada", email: "ada@example.test", role: "helper", expires_at: 1.day.from_now)
+    link = owner.password_links.create!(expires_at: 1.hour.from_now)
+    doors = {"/sign-in" => "E-mail", "/setup" => "Set-up code", "/forgotten" => "E-mail", "/join/#{Server::SignedLinks.token(invitation, "invitation")}" => "Your name",
+             "/new-password/#{Server::SignedLinks.token(link, "password")}" => "New password"}
+    %w[light dark].each do |theme|
+      doors.each do |path, field|
+        visit path
+        page.execute_script("localStorage.setItem('sparrow.theme', '#{theme}')")
+        visit path
+        expect(page).to have_field(field)
+        expect(page).to be_axe_clean
+      end
+    end
+  end
+
+  it "is clean with two versions of a person side by side" do
+    sign_in_as
+    dov = Server::Records::Person.find_by!(name: "Dov Abernethy")
+    visit "/people/#{dov.id}"
+    retype "Pronouns", "they/them"
+    dov.update!(tags: ["lock crew"], version: dov.version + 1)
+    within("form[aria-label=Person]") { click_button "Save" }
+    expect(page).to have_css("[role=dialog] tbody tr", count: 2)
     expect(page).to be_axe_clean
   end
 

@@ -158,6 +158,8 @@ RSpec.describe "A studio of one's own" do
     held = studio.group_classes.where("starts_at > now()").first
     visit "/classes/#{held.id}"
     expect(page).to have_content("Aurelia Finch")
+    expect(page).to have_no_link("Fit sheet")
+    expect(page).to have_no_content("sore")
     visit "/people/#{Server::Records::Person.first.id}"
     expect(page).to have_content("Your role here does not include this")
   end

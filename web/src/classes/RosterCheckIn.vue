@@ -12,11 +12,13 @@ import { readable } from '@/components/readable'
 import TextField from '@/components/TextField.vue'
 import { useAttempt } from '@/composables/useAttempt'
 import { SCREENING_WORDS } from '@/people/words'
+import { useSession } from '@/state/session'
 
 // Who is here, in which lane, and how they are today. The fit follows at once.
 const props = defineProps<{ held: ClassWhole }>()
 const emit = defineEmits<{ changed: [held: ClassWhole] }>()
 const people = usePeople()
+const session = useSession()
 const { attempt, errors } = useAttempt()
 const JOINTS = ['knee', 'hip', 'ankle', 'lower_back', 'neck', 'shoulder', 'elbow', 'wrist'].map((joint) => ({
   value: joint,
@@ -92,7 +94,10 @@ const newcomer = () =>
             :class="{ away: line.present === false }"
           >
             <th scope="row">
-              <RouterLink :to="{ name: 'person', params: { id: line.person_id } }">{{ line.name }}</RouterLink>
+              <RouterLink v-if="session.plans" :to="{ name: 'person', params: { id: line.person_id } }">{{
+                line.name
+              }}</RouterLink>
+              <template v-else>{{ line.name }}</template>
               <span v-if="line.new" class="badge">new</span>
               <span v-if="['not_asked', 'see_instructor'].includes(line.screening)" class="small warn-text block">{{
                 SCREENING_WORDS[line.screening]
@@ -130,6 +135,7 @@ const newcomer = () =>
             </td>
             <td>
               <MultiSelect
+                v-if="session.plans"
                 :model-value="line.sore"
                 :options="JOINTS"
                 option-value="value"
@@ -143,6 +149,7 @@ const newcomer = () =>
             </td>
             <td>
               <Button
+                v-if="session.plans"
                 icon="pi pi-times"
                 :aria-label="`Take ${line.name} off the roster`"
                 variant="text"
@@ -158,6 +165,7 @@ const newcomer = () =>
     <p v-else class="quiet">Nobody is on the roster yet.</p>
     <div class="row add">
       <MultiSelect
+        v-if="session.plans"
         v-model="picked"
         :options="others"
         option-value="id"
@@ -167,7 +175,7 @@ const newcomer = () =>
         aria-label="Somebody from the list"
         :show-toggle-all="false"
       />
-      <Button label="Add" variant="outlined" :disabled="!picked.length" @click="addPicked" />
+      <Button v-if="session.plans" label="Add" variant="outlined" :disabled="!picked.length" @click="addPicked" />
       <form class="row" aria-label="Somebody new at the door" @submit.prevent="newcomer">
         <TextField v-model="name" label="New at the door" :error="errors.get('/name')" :maxlength="80" />
         <LevelChoice v-model="lane" label="Level of the newcomer" />

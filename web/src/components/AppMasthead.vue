@@ -23,7 +23,7 @@ const PLACES = [
   { name: 'logbook', label: 'Logbook', helper: true },
   { name: 'house', label: 'House', helper: false },
 ]
-const places = computed(() => PLACES.filter((place) => place.helper || session.role !== 'helper'))
+const places = computed(() => PLACES.filter((place) => place.helper || session.plans))
 </script>
 
 <template>

@@ -85,7 +85,7 @@ const bringBack = (number: number) =>
                 >: {{ peopleText(revision.present) }} present of {{ revision.people }}</span
               >
             </span>
-            <span v-if="session.role !== 'helper'" class="row">
+            <span v-if="session.plans" class="row">
               <Button
                 :label="open === revision.number ? 'Close' : 'Look'"
                 size="small"

@@ -17,10 +17,12 @@ import { clockText, dayText } from '@/components/clockText'
 import PageState from '@/components/PageState.vue'
 import { useAttempt } from '@/composables/useAttempt'
 import { plainKey, useShortcuts } from '@/composables/useShortcuts'
+import { useSession } from '@/state/session'
 
 const id = String(useRoute().params.id)
 const params = { path: { id } }
 const router = useRouter()
+const session = useSession()
 const queries = useQueryClient()
 const { attempt, busy, errors } = useAttempt()
 const held = useGroupClass(id)
@@ -83,7 +85,7 @@ useShortcuts([
     keys: 'f',
     label: 'Fit sheet',
     matches: plainKey('f'),
-    run: () => void router.push({ name: 'fit', params: { id } }),
+    run: () => session.plans && void router.push({ name: 'fit', params: { id } }),
   },
 ])
 </script>
@@ -108,9 +110,9 @@ useShortcuts([
               aria-keyshortcuts="e"
               @click="emergencyShown = true"
             />
-            <RouterLink :to="{ name: 'fit', params: { id } }">Fit sheet</RouterLink>
+            <RouterLink v-if="session.plans" :to="{ name: 'fit', params: { id } }">Fit sheet</RouterLink>
             <RouterLink
-              v-if="held.data.value.run_id"
+              v-if="held.data.value.run_id && session.plans"
               :to="{ name: 'mine', params: { id, run: held.data.value.run_id } }"
               >For your eyes</RouterLink
             >
@@ -121,10 +123,10 @@ useShortcuts([
           {{ dayText(held.data.value.starts_at) }} · {{ held.data.value.place?.name ?? 'no place yet' }} ·
           {{ held.data.value.leader?.name ?? 'nobody leads yet' }} · {{ clockText(held.data.value.total_s)
           }}<template v-if="held.data.value.slot_minutes"> of {{ held.data.value.slot_minutes }} min</template>
-          <button type="button" class="link" @click="edit">Change</button>
+          <button v-if="session.plans" type="button" class="link" @click="edit">Change</button>
         </p>
         <Message v-if="held.data.value.cancelled" severity="warn" :closable="false">This class is called off.</Message>
-        <Message v-if="held.data.value.behind" severity="info" :closable="false">
+        <Message v-if="held.data.value.behind && session.plans" severity="info" :closable="false">
           <span>The circuit has been changed since this class was planned.</span>
           <Button label="Bring the class along" size="small" variant="outlined" class="bring" @click="bring" />
         </Message>
@@ -137,7 +139,7 @@ useShortcuts([
           {{ here }} here, {{ held.data.value.roster.filter((line) => line.present === null).length }} expected.
         </p>
 
-        <section aria-label="On paper and on phones" class="paper row">
+        <section v-if="session.plans" aria-label="On paper and on phones" class="paper row">
           <a :href="`/api/classes/${id}/sheet.pdf?offset=${offset}`" target="_blank">Your page (PDF)</a>
           <a :href="`/api/classes/${id}/cards.pdf?offset=${offset}`" target="_blank">Cards to cut (PDF)</a>
           <Button label="Cards on phones" size="small" variant="outlined" @click="cards = true" />

@@ -100,7 +100,7 @@ useShortcuts([
   <div class="page">
     <div class="row spread">
       <h1>Classes</h1>
-      <span class="row">
+      <span v-if="session.plans" class="row">
         <Button label="Places" variant="outlined" @click="placing = true" />
         <Button label="New class" icon="pi pi-plus" aria-keyshortcuts="n" @click="openNew" />
       </span>
@@ -154,14 +154,14 @@ useShortcuts([
                 <td class="number">{{ held.coming }}<span class="stacked-only small quiet"> coming</span></td>
                 <td>
                   <RouterLink
-                    v-if="part.title === 'Coming'"
+                    v-if="part.title === 'Coming' && session.plans"
                     class="small"
                     :to="{ name: 'fit', params: { id: held.id } }"
                     :aria-label="`Fit sheet of ${held.title}, ${dayText(held.starts_at)}`"
                     >Fit sheet</RouterLink
                   >
                   <Button
-                    v-if="part.title === 'Coming'"
+                    v-if="part.title === 'Coming' && session.plans"
                     icon="pi pi-times"
                     :aria-label="`Call off ${held.title}, ${dayText(held.starts_at)}`"
                     variant="text"

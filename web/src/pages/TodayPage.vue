@@ -64,14 +64,14 @@ const next = computed<Next | null>(() => {
     const near = new Date(coming.starts_at ?? 0).getTime() - Date.now() < CHECK_IN_MS
     return {
       kind: near ? 'Check in' : 'Coming',
-      button: near ? 'Check in' : 'Fit sheet',
+      button: near || !session.plans ? 'Check in' : 'Fit sheet',
       title: coming.title,
       detail: `${dayText(coming.starts_at)}, ${peopleText(coming.coming)}`,
-      go: () => router.push({ name: near ? 'class' : 'fit', params: { id: coming.id } }),
+      go: () => router.push({ name: near || !session.plans ? 'class' : 'fit', params: { id: coming.id } }),
     }
   }
   const ready = found.ready[0]
-  if (ready)
+  if (ready && session.plans)
     return {
       kind: 'Run',
       title: ready.title,
@@ -164,6 +164,7 @@ async function discard(id: string, title: string) {
               <RouterLink :to="{ name: 'class', params: { id: held.id } }">{{ held.title }}</RouterLink>
               <span class="quiet small">{{ dayText(held.starts_at) }} · {{ peopleText(held.coming) }}</span>
               <RouterLink
+                v-if="session.plans"
                 class="small"
                 :to="{ name: 'fit', params: { id: held.id } }"
                 :aria-label="`Fit sheet of ${held.title}, ${dayText(held.starts_at)}`"
@@ -173,7 +174,7 @@ async function discard(id: string, title: string) {
             <li v-if="!data.classes.length" class="quiet">No class is planned.</li>
           </ul>
         </section>
-        <section aria-label="Ready to run">
+        <section v-if="session.plans" aria-label="Ready to run">
           <h3>Ready to run</h3>
           <ul class="lines">
             <li v-for="workout in data.ready" :key="workout.id">
@@ -190,7 +191,7 @@ async function discard(id: string, title: string) {
             <li v-if="!data.ready.length" class="quiet">None yet.</li>
           </ul>
         </section>
-        <section aria-label="Drafts to finish">
+        <section v-if="session.plans" aria-label="Drafts to finish">
           <h3>Drafts to finish</h3>
           <ul class="lines">
             <li v-for="workout in data.drafts" :key="workout.id">

@@ -13,6 +13,8 @@ export const useSession = defineStore('session', () => {
   const left = ref(false)
   const signedIn = computed(() => session.value !== null)
   const role = computed(() => session.value?.instructor.role)
+  /** Whether they plan classes; a helper checks in and logs. */
+  const plans = computed(() => role.value !== 'helper')
 
   onSignedOut(() => (session.value = null))
 
@@ -66,5 +68,5 @@ export const useSession = defineStore('session', () => {
     device.forget()
   }
 
-  return { session, signedIn, left, role, restore, refresh, entered, signIn, giveCode, signOut, leave }
+  return { session, signedIn, left, role, plans, restore, refresh, entered, signIn, giveCode, signOut, leave }
 })
