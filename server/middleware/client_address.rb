@@ -11,6 +11,9 @@ module Server
     class ClientAddress
       FORWARDED = %w[HTTP_X_FORWARDED_FOR HTTP_X_FORWARDED_PROTO HTTP_X_FORWARDED_SCHEME HTTP_X_FORWARDED_SSL HTTP_X_FORWARDED_HOST
         HTTP_X_FORWARDED_PORT HTTP_FORWARDED HTTP_X_REAL_IP HTTP_CLIENT_IP].freeze
+      # Whether somebody asks from this machine itself, and not through a proxy on it.
+      LOCAL = "sparrow.local"
+      HERE = %w[127.0.0.1 ::1].freeze
       LOOPBACK = %w[localhost 127.0.0.1 [::1]].freeze
       HOST_FORM = /\A(?<name>\[[0-9a-f:.]+\]|[a-z0-9.-]+)(?::\d{1,5})?\z/i
       IP = /\A(\d{1,3}(\.\d{1,3}){3}|\[[0-9a-f:.]+\])\z/i
@@ -24,6 +27,7 @@ module Server
       end
 
       def call(env)
+        env[LOCAL] = HERE.include?(env["REMOTE_ADDR"]) && FORWARDED.none? { |name| env.key?(name) }
         trusted = proxy?(env["REMOTE_ADDR"])
         env["REMOTE_ADDR"] = client(env) if trusted
         env["rack.url_scheme"] = scheme(env, trusted)

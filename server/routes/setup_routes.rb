@@ -16,7 +16,7 @@ module Server
       # What these routes share.
       module Helpers
         def setup_view
-          {"needed" => !Records::Installation.current.set_up?, "demo" => Records::Studio.open.exists?(demo: true), "mailbox" => Settings.current.mailbox?,
+          {"needed" => !Records::Installation.current.set_up?, "demo" => Records::Studio.open.exists?(demo: true), "mailbox" => mailbox?,
            "time_zones" => TeamForms::TIME_ZONES, "date_locales" => TeamForms::DATE_LOCALES}
         end
 

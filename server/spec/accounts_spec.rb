@@ -385,6 +385,15 @@ RSpec.describe "Accounts" do
     expect([get("/api/mailbox").status, delete("/api/mailbox").status]).to eq([404, 404])
   end
 
+  it "have a mailbox for who sits at the machine only, and none in production once somebody's own studio is there" do
+    ask = ->(**env) { custom_request("GET", "/api/mailbox", {}, env.transform_keys(&:to_s)).status }
+    expect([ask.call, ask.call(REMOTE_ADDR: "192.168.1.20"), ask.call(HTTP_X_FORWARDED_FOR: "1.2.3.4")]).to eq([200, 404, 404])
+    allow(Server::Settings.current).to receive_messages(production?: true, mailbox?: true)
+    expect(ask.call).to eq(200)
+    make_studio
+    expect(ask.call).to eq(404)
+  end
+
   it "send mail by the server that is set, in a thread of its own" do
     sent = []
     allow_any_instance_of(Mail::Message).to receive(:deliver!) { |message| sent << [message.to, message.subject, message.body.decoded] }

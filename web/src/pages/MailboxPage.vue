@@ -33,7 +33,7 @@ const parts = (body: string) => body.split(/(https?:\/\/\S+)/g).map((text) => ({
     </div>
     <p class="quiet">
       No mail server is set, so mail is kept here instead of being sent. This page is there in development and with the
-      demo only.
+      demo only, and only on this machine.
     </p>
     <PageState :loading="box.isPending.value" :error="box.error.value" @retry="box.refetch()">
       <p v-if="!box.data.value?.mails.length" class="quiet">Nothing yet.</p>
