@@ -12,6 +12,9 @@ module Server
     DEADLINE_S = 10
     # The operating system lets it wait behind who answers.
     NICE = 10
+    FINE = "="
+    REFUSED = "!"
+    FAILED = "x"
 
     # It took too long.
     class TooSlow < StandardError; end
@@ -30,10 +33,7 @@ module Server
       reader, writer = IO.pipe(binmode: true)
       pid = fork { answer(reader, writer) { yield } }
       writer.close
-      kind, value = Marshal.load(read(reader, pid)) # written by ourselves, a moment ago
-      raise Sparrow::Refused.new(value) if kind == :refused
-      raise value if kind == :failed
-      value
+      told(read(reader, pid))
     ensure
       reader&.close
       Process.detach(pid) if pid
@@ -44,16 +44,26 @@ module Server
       reader.close
       Process.setpriority(Process::PRIO_PROCESS, 0, NICE)
       result = begin
-        [:fine, yield]
+        FINE + yield
       rescue Sparrow::Refused => refused
-        [:refused, refused.problems]
+        REFUSED + JSON.generate(refused.problems.map { |problem| [problem.pointer, problem.message] })
       rescue => error
-        [:failed, "#{error.class} at #{error.backtrace&.first.to_s.delete_prefix(ROOT)}"]
+        "#{FAILED}#{error.class} at #{error.backtrace&.first.to_s.delete_prefix(ROOT)}"
       end
-      writer.write(Marshal.dump(result))
+      writer.write(result)
       writer.close
     ensure
       exit!(0)
+    end
+
+    # @param text [String] what the child wrote: how it went in its first letter, and the rest
+    def self.told(text)
+      rest = text[1..].force_encoding(Encoding::UTF_8)
+      case text[0]
+      when REFUSED then raise Sparrow::Refused.new(JSON.parse(rest).map { |pointer, message| Sparrow::Problem.new(pointer: pointer, message: message) })
+      when FAILED then raise rest
+      else rest
+      end
     end
 
     def self.read(reader, pid)
@@ -70,6 +80,6 @@ module Server
       Process.kill("KILL", pid)
       raise
     end
-    private_class_method :answer, :read
+    private_class_method :answer, :told, :read
   end
 end

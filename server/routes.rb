@@ -182,7 +182,7 @@ module Server
     register PageRoutes
 
     not_found do
-      next if response.media_type == Problems::CONTENT_TYPE
+      next if [Problems::CONTENT_TYPE, "text/html"].include?(response.media_type)
       tell((api? && !instructor) ? Problems.not_signed_in : Problems.not_found)
     end
 

@@ -10,7 +10,7 @@
 #
 # It's strongly recommended that you check this file into your version control system.
 
-ActiveRecord::Schema[7.2].define(version: 2026_11_26_000008) do
+ActiveRecord::Schema[7.2].define(version: 2026_11_26_000009) do
   # These are extensions that must be enabled in order to support this database
   enable_extension "plpgsql"
 
@@ -340,12 +340,6 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_26_000008) do
     t.integer "retention_days", default: 1095, null: false
     t.integer "house_version", default: 1, null: false
     t.integer "version", default: 1, null: false
-  end
-
-  create_table "throttle_counts", primary_key: "key", id: :text, force: :cascade do |t|
-    t.integer "count", null: false
-    t.datetime "expires_at", null: false
-    t.index ["expires_at"], name: "index_throttle_counts_on_expires_at"
   end
 
   create_table "ticks", id: :uuid, default: -> { "gen_random_uuid()" }, force: :cascade do |t|

@@ -20,6 +20,7 @@ RSpec.describe "The page" do
     routed = File.read(File.join(Server::ROOT, "web", "src", "router.ts")).scan(%r{path: '/([a-z-]+)}).flatten.uniq
     expect(Server::Routes::PageRoutes::SCREENS).to match_array(routed)
     expect(["/circuits/abc", "/nothing", "/API/workouts"].map { |path| get(path).status }).to eq([200, 404, 404])
+    expect(get("/nothing").body).to include(%(<div id="app">))
   end
 
   it "has no script, style or font from elsewhere, and none inline" do

@@ -47,10 +47,8 @@ RSpec.describe "A primary with a standby and a pooler" do
 
   it "loses nothing that was acknowledged when the primary is restarted, then killed, and the standby promoted" do
     pair
-    output, status = Bundler.with_unbundled_env do
-      Open3.capture2e({**environment, "DEMO" => "1", "RACK_ENV" => "test", "SESSION_SECRET" => "own-server-" * 8, "ENCRYPTION_SECRET" => ENV.fetch("ENCRYPTION_SECRET"), "BUNDLE_WITHOUT" => ""},
-        File.join(Server::ROOT, "bin", "migrate"))
-    end
+    migrating = {**environment, "DEMO" => "1", "RACK_ENV" => "test", "SESSION_SECRET" => "own-server-" * 8, "ENCRYPTION_SECRET" => ENV.fetch("ENCRYPTION_SECRET"), "BUNDLE_WITHOUT" => ""}
+    output, status = Bundler.with_unbundled_env { Open3.capture2e(migrating, File.join(Server::ROOT, "bin", "migrate")) }
     expect([status.success?, output]).to match([true, include("demo loaded")])
     @server = OwnServer.new(**environment, "WEB_CONCURRENCY" => "2").start
     expect(call(:get, "/ready")).to eq([200, {"status" => "ready", "database" => true, "migrations" => true, "key" => true}])

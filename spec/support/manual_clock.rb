@@ -12,13 +12,17 @@ module ManualClock
   # To be called on any page of the application, before the Floor is opened.
   def hold_clock
     @clock_script = page.driver.browser.execute_cdp("Page.addScriptToEvaluateOnNewDocument", source: SOURCE)["identifier"]
-    page.execute_script("localStorage.setItem('spec.now', Date.now())")
+    @held_ms = page.evaluate_script("Date.now()")
+    page.execute_script("localStorage.setItem('spec.now', #{@held_ms})")
+    # The server's clock is moved with the browser's: what differs between the two is corrected.
+    allow(Server::RunClock).to receive(:now_ms) { @held_ms }
     visit page.current_path
   end
 
   # Goes on by so many seconds of the class.
   def advance(seconds)
-    page.execute_script("localStorage.setItem('spec.now', Number(localStorage.getItem('spec.now')) + #{seconds * 1000})")
+    @held_ms += (seconds * 1000).round
+    page.execute_script("localStorage.setItem('spec.now', #{@held_ms})")
   end
 
   def release_clock
