@@ -78,7 +78,8 @@ RSpec.describe "The server" do
   it "answers the largest document that is allowed and stays there for others meanwhile" do
     studio = Server::Records::Studio.create!(name: "Weir House")
     studio.instructors.create!(name: "Ottoline Varga", email: "ottoline@example.test", password: "weir-and-lock-gate", role: "owner")
-    document = workout_document(Array.new(2) { |index| intervals(Array.new(40) { |number| station("s#{number}", movement: "push_up") }, rounds: 25).merge("id" => "b#{index}") })
+    blocks = Array.new(2) { |index| intervals(Array.new(40) { |number| station("s#{number}", movement: "push_up") }, rounds: 25).merge("id" => "b#{index}") }
+    document = workout_document(*blocks)
     cookie
     answers = Array.new(4) { Thread.new { Net::HTTP.start("127.0.0.1", server.port, read_timeout: 60) { |http| http.post("/api/preview", JSON.generate(workout: document), "content-type" => "application/json", "cookie" => cookie).code } } }
     alive = Array.new(10) { Net::HTTP.get_response(URI("#{server.address}/health")).code }
