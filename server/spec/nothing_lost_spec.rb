@@ -48,6 +48,24 @@ RSpec.describe "Nothing that was typed is lost" do
     end
   end
 
+  [2, 8].each do |writers|
+    it "lets one of #{writers} saves of a circuit, a class and an own movement at the same moment through" do
+      circuit = make_workout
+      held = send_json(:post, "/api/classes", {"workout_id" => circuit["id"], "starts_at" => "2026-12-01T18:30:00Z"})
+      own = send_json(:post, "/api/movements", {"copy_of" => "squat"})
+      document = send_json(:get, "/api/movements/#{own["id"]}/document")["document"]
+      bodies = {
+        "/api/workouts/#{circuit["id"]}" => ->(index) { {"document" => circuit["document"].merge("title" => "Title #{index}"), "lock_version" => 1} },
+        "/api/classes/#{held["id"]}" => ->(index) { {"starts_at" => "2026-12-0#{index + 1}T18:30:00Z", "lock_version" => 1} },
+        "/api/movements/#{own["id"]}" => ->(index) { {"document" => document.merge("name" => "Squat of #{index}"), "version" => 1} }
+      }
+      bodies.each do |path, body|
+        statuses = Array.new(writers) { |index| Thread.new { put(path, body.call(index)).first } }.map(&:value)
+        expect(statuses.sort).to eq([200] + [409] * (writers - 1)), path
+      end
+    end
+  end
+
   it "keeps the limit that one instructor added when the other saves an older form" do
     at = "/api/people/#{dov.id}/health"
     put(at, {"consent" => true, "health" => {"limits" => [{"kind" => "knee", "severity" => "avoid"}]}, "version" => 1})
