@@ -161,6 +161,11 @@ RSpec.describe "People" do
       expect(import(last_response.body)["rows"].map { |row| row["action"] }).to eq(%w[same])
     end
 
+    it "are noted in the audit trail when they are exported" do
+      get("/api/people/csv")
+      expect(Server::Records::AuditEvent.where(action: "people_exported").count).to eq(1)
+    end
+
     it "say what would change before anything does" do
       csv = "name,lane,birth_year,tags\nTamsin Okoro,advanced,,\nHamish Oduya,beginner,1990,lock crew; early\n"
       answer = import(csv, apply: false)
