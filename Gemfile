@@ -33,6 +33,7 @@ gem "strong_migrations", "~> 2.0"
 group :test do
   gem "axe-core-rspec", "~> 4.14"
   gem "capybara", "~> 3.40"
+  gem "parallel_tests", "~> 4.10"
   gem "prop_check", "~> 1.0"
   gem "rack-test", "~> 2.2"
   gem "rspec", "~> 3.13"

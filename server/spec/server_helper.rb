@@ -3,6 +3,9 @@
 # The same for all processes of a test run: what one writes another reads.
 ENV["ENCRYPTION_SECRET"] ||= "a test run's own " * 5
 
+# Test processes that run side by side have a database each.
+ENV["DATABASE_URL"] = "#{ENV.fetch("DATABASE_URL")}#{ENV["TEST_ENV_NUMBER"]}"
+
 require "rack/test"
 require_relative "../../core/spec/spec_helper"
 require_relative "../server"

@@ -26,10 +26,11 @@ Capybara.javascript_driver = :chromium
 Capybara.server = :puma, {Silent: true, Threads: "0:8"}
 Capybara.default_max_wait_time = 10
 Capybara.enable_aria_label = true
-Capybara.app = Contract::Check.new(Server::Application.build(settings: Server::Settings.new({}), log: nil, throttled: false),
-  except: %r{\A/api/(preview|movements|runs/[^/]+)\z})
 
 Dir[File.join(__dir__, "*.rb")].sort.each { |file| require file unless file == __FILE__ }
+
+Capybara.app = HeldAnswers.current = HeldAnswers.new(Contract::Check.new(Server::Application.build(settings: Server::Settings.new({}), log: nil, throttled: false),
+  except: %r{\A/api/(preview|movements|runs/[^/]+)\z}))
 
 RSpec.configure do |config|
   config.define_derived_metadata(file_path: %r{spec/system}) { |metadata| metadata[:type] = :system }
@@ -38,6 +39,7 @@ RSpec.configure do |config|
   config.include Steps, type: :system
   config.include ManualClock, type: :system
   config.include Network, type: :system
+  config.include HeldAnswers::Steps, type: :system
 
   config.before(:each, type: :system) do
     EmptyDatabase.now
@@ -51,6 +53,7 @@ RSpec.configure do |config|
     expect(logs.grep(/Content Security Policy|Uncaught|TypeError: (?!Failed to fetch)/)).to eq([])
     page.driver.browser.switch_to.default_content
     release_clock
+    release_answers
     sound_network
     Capybara.reset_sessions!
   end

@@ -1,23 +1,19 @@
 # frozen_string_literal: true
 
-# The browser's own network: slow, gone, or as it should be.
+# The browser's own network: gone, or as it should be.
 module Network
-  def slow_network
-    conditions(offline: false, latency: 1500)
-  end
-
   def no_network
-    conditions(offline: true, latency: 0)
+    conditions(offline: true)
   end
 
   def sound_network
-    conditions(offline: false, latency: 0)
+    conditions(offline: false)
   end
 
   private
 
-  def conditions(offline:, latency:)
+  def conditions(offline:)
     page.driver.browser.execute_cdp("Network.enable")
-    page.driver.browser.execute_cdp("Network.emulateNetworkConditions", offline: offline, latency: latency, downloadThroughput: -1, uploadThroughput: -1)
+    page.driver.browser.execute_cdp("Network.emulateNetworkConditions", offline: offline, latency: 0, downloadThroughput: -1, uploadThroughput: -1)
   end
 end

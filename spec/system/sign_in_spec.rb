@@ -24,6 +24,7 @@ RSpec.describe "The door" do
 
   it "closes behind somebody who signs out" do
     sign_in_as
+    visit "/"
     click_button "Sign out"
     expect(page).to have_css("h1", text: "Three levels, one clock")
     visit "/circuits"

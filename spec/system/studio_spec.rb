@@ -130,6 +130,7 @@ RSpec.describe "A studio of one's own" do
 
   it "throws the demo away by its name and password, and is set up afterwards" do
     sign_in_as
+    visit "/"
     expect(page).to have_content("This is the demo")
     click_link "Throw it away"
     click_button "Throw the demo away…"

@@ -3,7 +3,10 @@
 require_relative "../support/browser"
 
 RSpec.describe "Today" do
-  before { sign_in_as }
+  before do
+    sign_in_as
+    visit "/"
+  end
 
   it "offers the class that comes first, then a run's floor, then its log" do
     expect(page).to have_css("h2", text: "Coming: Lock-gate Tuesday")
