@@ -14,7 +14,8 @@ module Server
         "invited" => "Invited a colleague", "invitation_withdrawn" => "Withdrew an invitation", "joined" => "Joined the team", "role_changed" => "Changed a role",
         "colleague_disabled" => "Disabled a colleague", "colleague_enabled" => "Enabled a colleague", "studio_set_up" => "Set up the studio", "studio_changed" => "Changed the studio's settings",
         "studio_exported" => "Exported the whole studio", "health_read" => "Opened health notes", "health_changed" => "Changed health notes", "person_exported" => "Exported a person",
-        "person_erased" => "Erased a person", "people_exported" => "Exported people as CSV", "people_imported" => "Imported people", "fit_read" => "Opened a fit sheet",
+        "person_erased" => "Erased a person", "people_exported" => "Exported people as CSV", "people_imported" => "Imported people", "fit_read" => "Opened a fit sheet", "fit_printed" => "Printed a class",
+        "roster_read" => "Opened a roster with soreness", "log_read" => "Opened a log with pain or notes",
         "log_written" => "Wrote a log", "log_brought_back" => "Brought back an earlier log", "emergency_read" => "Opened emergency contacts"
       }.freeze
       # The same thing opened again within so long is noted once.

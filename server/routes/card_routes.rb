@@ -54,11 +54,13 @@ module Server
 
         app.get("/api/classes/:id/sheet.pdf", heavy: true) do |id|
           stored = group_class(id)
+          Records::AuditEvent.note(instructor, "fit_printed", stored)
           pdf("sheet") { Print::InstructorSheet.new(stored, ClassFit.new(stored), wall(stored.starts_at)).render }
         end
 
         app.get("/api/classes/:id/cards.pdf", heavy: true) do |id|
           stored = group_class(id)
+          Records::AuditEvent.note(instructor, "fit_printed", stored)
           pdf("cards") { Print::Cards.new(stored, ClassFit.new(stored), wall(stored.starts_at)).render }
         end
       end

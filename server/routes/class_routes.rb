@@ -34,7 +34,9 @@ module Server
 
         def class_view(group_class)
           whole = Views::ClassWhole.new(group_class.reload).to_h
-          helper? ? whole.merge("roster" => whole["roster"].map { |entry| entry.merge("sore" => []) }) : whole
+          return whole.merge("roster" => whole["roster"].map { |entry| entry.merge("sore" => []) }) if helper?
+          Records::AuditEvent.note_reading(instructor, "roster_read", group_class) if whole["roster"].any? { |entry| entry["sore"].any? }
+          whole
         end
 
         def new_class(given)

@@ -13,12 +13,15 @@ module Server
 
       # What these routes share.
       module Helpers
+        # What spares whom stands in the sheet and in each of its rows.
         def fit_view(group_class)
+          Records::AuditEvent.note_reading(instructor, "fit_read", group_class)
           Views::FitSheet.new(ClassFit.new(group_class)).to_h
         end
 
         # The person whose cell was changed, at once; the whole sheet is asked for afterwards.
         def row_view(group_class, person_id)
+          Records::AuditEvent.note_reading(instructor, "fit_read", group_class)
           fit = ClassFit.new(group_class, only: person_id)
           sheet = fit.alone(person_id)
           {"person" => Views::FitSheet.person(sheet, sheet.settled.first, fit.versions)}
@@ -79,9 +82,7 @@ module Server
         app.helpers Helpers
 
         app.get("/api/classes/:id/fit", heavy: true) do |id|
-          stored = group_class(id)
-          Records::AuditEvent.note_reading(instructor, "fit_read", stored)
-          render_json(fit_view(stored))
+          render_json(fit_view(group_class(id)))
         end
 
         app.put("/api/classes/:id/fit/:person/:block/:station", heavy: true) do |id, person_id, block, station_id|

@@ -15,7 +15,9 @@ module Server
           studio.people.fetch(id)
         end
 
+        # Whoever is answered with health notes has read them, by whichever route.
         def person_view(person)
+          Records::AuditEvent.note_reading(instructor, "health_read", person) if person.health
           Views::PersonWhole.new(person).to_h
         end
 
@@ -59,6 +61,7 @@ module Server
           render_json(person_view(person), status: 201)
         end
 
+        # An export that cannot be noted is not given: this asks the primary, never a copy.
         app.get("/api/people/csv") do
           Records::AuditEvent.note(instructor, "people_exported")
           content_type "text/csv"
@@ -88,9 +91,7 @@ module Server
         end
 
         app.get("/api/people/:id") do |id|
-          stored = person(id)
-          Records::AuditEvent.note_reading(instructor, "health_read", stored) if stored.health
-          render_json(person_view(stored))
+          render_json(person_view(person(id)))
         end
 
         app.put("/api/people/:id") do |id|

@@ -21,14 +21,18 @@ module Server
           studio.runs.kept.fetch(id)
         end
 
-        # What hurt and what was noted is health: a helper writes it and does not read it.
+        # What hurt and what was noted is health: a helper writes it and does not
+        # read it; who may read it is noted.
         def log_view(run)
           sheet = Views::LogSheet.new(run).to_h
-          helper? ? sheet.merge("note" => nil, "attendances" => without_health(sheet["attendances"])) : sheet
+          sheet = sheet.merge("note" => nil) if helper?
+          sheet.merge("attendances" => attendances_view(run, sheet["attendances"]))
         end
 
-        def without_health(attendances)
-          helper? ? attendances.map { |attendance| attendance.merge("pain" => nil, "note" => nil) } : attendances
+        def attendances_view(run, attendances)
+          return attendances.map { |attendance| attendance.merge("pain" => nil, "note" => nil) } if helper?
+          Records::AuditEvent.note_reading(instructor, "log_read", run) if run.log_note.present? || attendances.any? { |attendance| attendance["pain"] || attendance["note"].present? }
+          attendances
         end
 
         def log_revision(run, number)
@@ -108,10 +112,12 @@ module Server
         end
 
         app.get("/api/runs/:id/log/revisions/:number") do |id, number|
-          revision = log_revision(run(id), number)
+          stored = run(id)
+          revision = log_revision(stored, number)
+          attendances = attendances_view(stored, revision.content["attendances"])
           names = studio.people.where(id: revision.content["attendances"].map { |given| given["person_id"] }).pluck(:id, :name).to_h
           render_json(log_revision_line(revision).merge("note" => revision.content["note"],
-            "attendances" => revision.content["attendances"].map { |given| given.merge("name" => names[given["person_id"]]) }))
+            "attendances" => attendances.map { |given| given.merge("name" => names[given["person_id"]]) }))
         end
 
         # The earlier log stands again, as a new one: nothing of the history is lost.
@@ -122,8 +128,9 @@ module Server
         end
 
         app.get("/api/runs/:id/results", access: :helper) do |id|
-          attendances = run(id).attendances.includes(:person, :results)
-          render_json({"attendances" => without_health(Views::AttendanceLine.new(attendances.to_a).to_h)})
+          stored = run(id)
+          lines = Views::AttendanceLine.new(stored.attendances.includes(:person, :results).to_a).to_h
+          render_json({"attendances" => attendances_view(stored, lines)})
         end
       end
     end

@@ -308,6 +308,38 @@ RSpec.describe "Accounts" do
       expect(ActiveRecord::Base.connection.select_rows("SELECT * FROM audit_events").flatten.join(" ")).not_to match(/Dov|private/)
     end
 
+    it "is noted by whichever answer somebody reads health data" do
+      dov = studio.people.create!(name: "Dov Abernethy", lane: "beginner", health: {"note" => "asthma"}, health_consent_at: Time.now.utc)
+      send_json(:put, "/api/people/#{dov.id}", {"name" => "Dov Abernethy", "lane" => "advanced", "version" => 1})
+      run = open_run
+      log = ->(pain) { {"submission_id" => SecureRandom.uuid, "log_version" => 0, "attendances" => [{"person_id" => dov.id, "present" => true, "pain" => pain}.compact]} }
+      send_json(:put, "/api/runs/#{run["id"]}/log", log.call(nil))
+      send_json(:get, "/api/runs/#{run["id"]}/log")
+      expect(actions).to eq(%w[log_written health_read signed_in])
+      send_json(:put, "/api/runs/#{run["id"]}/log", log.call("knee").merge("log_version" => 1))
+      noted = lambda do |path|
+        Server::Records::AuditEvent.connection.execute("ALTER TABLE audit_events DISABLE TRIGGER ALL")
+        Server::Records::AuditEvent.where(action: "log_read").delete_all
+        Server::Records::AuditEvent.connection.execute("ALTER TABLE audit_events ENABLE TRIGGER ALL")
+        send_json(:get, "/api/runs/#{run["id"]}/#{path}")
+        Server::Records::AuditEvent.where(action: "log_read").map { |event| [event.subject_id, event.actor] }
+      end
+      expect(%w[log results log/revisions/2 log/revisions/1].map(&noted)).to eq([[[run["id"], "Ottoline Varga"]]] * 3 + [[]])
+    end
+
+    it "is noted for a class: the roster with soreness, the fit sheet and its rows, and what is printed" do
+      workout = Server::Records::Workout.begin(studio, Sparrow::Preview.new(workout_document(intervals(2))), by: nil)
+      dov = studio.people.create!(name: "Dov Abernethy", lane: "beginner")
+      held = send_json(:post, "/api/classes", {"workout_id" => workout.id, "starts_at" => (Time.now.utc + 3600).iso8601, "people" => [dov.id]})
+      send_json(:get, "/api/classes/#{held["id"]}")
+      expect(actions).to eq(%w[signed_in])
+      send_json(:put, "/api/classes/#{held["id"]}/roster/#{dov.id}", {"sore" => ["knee"]})
+      2.times { get("/api/classes/#{held["id"]}/sheet.pdf") }
+      send_json(:get, "/api/classes/#{held["id"]}/fit")
+      expect(actions).to eq(%w[fit_read fit_printed fit_printed roster_read signed_in])
+      expect(send_json(:get, "/api/studio/audit")["events"].first["about"]).to eq(held["title"])
+    end
+
     it "cannot be changed or deleted, until its time is over" do
       event = Server::Records::AuditEvent.first
       expect { event.update!(actor: "Somebody else") }.to raise_error(ActiveRecord::StatementInvalid, /never changed/)
