@@ -75,9 +75,10 @@ module Server
       Error.new(422, "Some fields need mending", "#{errors.size} #{(errors.size == 1) ? "field needs" : "fields need"} mending.", errors: errors)
     end
 
+    # @param errors [Array<Sparrow::Problem>] the fields that differ, where they are known
     # @param extra [Hash] both versions
-    def self.conflict(detail, **extra)
-      Error.new(409, "A newer version was saved", detail, extra: extra.transform_keys(&:to_s))
+    def self.conflict(detail, errors: [], **extra)
+      Error.new(409, "A newer version was saved", detail, errors: errors, extra: extra.transform_keys(&:to_s))
     end
   end
 end

@@ -6,7 +6,7 @@ module Server
     module BenchmarkRoutes
       S = Sparrow::Shape
       ENTRY = S::Record.new({"person_id" => S::Text.new(length: 1..64), "test" => S::Text.new(length: 1..40), "variation" => S::Text.new(length: 1..64),
-                             "amount" => S::Whole.new(0..1000)}, required: %w[person_id test variation amount])
+                             "amount" => S::Whole.new(0..1000), "was" => S::Whole.new(0..1000)}, required: %w[person_id test variation amount])
       FORM = S::Record.new({"taken_on" => S::Day.new, "entries" => S::List.new(ENTRY, size: 1..700, noun: "entries")}, required: %w[taken_on entries])
 
       # What these routes share.
@@ -28,14 +28,31 @@ module Server
         def write_benchmarks(given)
           people = studio.people.index_by(&:id)
           problems = given["entries"].each_with_index.flat_map { |entry, index| benchmark_problems(entry, people[entry["person_id"]], "/entries/#{index}") }
+          problems += twice(given["entries"])
           problems << Sparrow::Problem.new(pointer: "/taken_on", message: "is not here yet") if given["taken_on"] > (studio.today + 1).iso8601
           raise Sparrow::Refused.new(problems) if problems.any?
           studio.transaction do
-            given["entries"].each do |entry|
-              people[entry["person_id"]].benchmarks.find_or_initialize_by(test: entry["test"], taken_on: given["taken_on"])
-                .update!(studio_id: studio.id, instructor: instructor, variation: entry["variation"], amount: entry["amount"])
-            end
+            # Sheets that name the same people are written one after the other.
+            studio.people.where(id: given["entries"].map { |entry| entry["person_id"] }).order(:id).lock.load
+            pairs = given["entries"].map { |entry| [entry, people[entry["person_id"]].benchmarks.find_or_initialize_by(test: entry["test"], taken_on: given["taken_on"])] }
+            refuse_overwriting(pairs)
+            pairs.each { |entry, stored| stored.update!(studio_id: studio.id, instructor: instructor, variation: entry["variation"], amount: entry["amount"]) }
           end
+        end
+
+        # A result of the same day that whoever sends this has not seen is not written over.
+        # @raise [Problems::Error] 409, with what stands there
+        def refuse_overwriting(pairs)
+          unseen = pairs.each_with_index.select { |(entry, stored), _| stored.persisted? && ![entry["was"], entry["amount"]].include?(stored.amount) }
+          return if unseen.empty?
+          errors = unseen.map { |(_, stored), index| Sparrow::Problem.new(pointer: "/entries/#{index}/amount", message: "is #{stored.amount} by now, entered by #{stored.instructor&.name || "somebody else"}; save again to put yours there") }
+          raise Problems.conflict("Somebody else entered results for the same people and day.", errors: errors,
+            theirs: unseen.map { |(entry, stored), _| {"person_id" => entry["person_id"], "test" => entry["test"], "amount" => stored.amount} })
+        end
+
+        def twice(entries)
+          entries.each_with_index.group_by { |entry, _| entry.values_at("person_id", "test") }.values
+            .flat_map { |same| same.drop(1) }.map { |_, index| Sparrow::Problem.new(pointer: "/entries/#{index}/test", message: "stands on this sheet twice for the same person") }
         end
 
         def benchmark_problems(entry, person, at)

@@ -7,7 +7,7 @@ module Server
       S = Sparrow::Shape
       CREATE = S::Record.new({"document" => S::Anything.new, "copy_of" => S::Text.new(length: 1..64), "template" => S::Text.new(length: 1..80)})
       TAG = S::Text.new(length: 1..30, form: /\A[^,\n]*[^,\s][^,\n]*\z/, says: "must be a word or two without a comma")
-      TAGS = S::Record.new({"tags" => S::List.new(TAG, size: 0..12, noun: "tags")}, required: %w[tags])
+      TAGS = S::Record.new({"tags" => S::List.new(TAG, size: 0..12, noun: "tags"), "was" => S::List.new(TAG, size: 0..12, noun: "tags")}, required: %w[tags was])
       SAVE = S::Record.new({"document" => S::Anything.new, "lock_version" => S::Whole.new(1..1_000_000_000)},
         required: %w[document lock_version])
 
@@ -45,9 +45,16 @@ module Server
           render_json({"templates" => Views::Templates.all})
         end
 
+        # What was added and taken away since the tags were read, so that two who
+        # tag at once both have their way.
         app.put("/api/workouts/:id/tags") do |id|
           stored = workout(id)
-          stored.update!(tags: body_as(TAGS)["tags"].map { |tag| tag.strip.downcase }.uniq)
+          tags, was = body_as(TAGS).values_at("tags", "was").map { |list| list.map { |tag| tag.strip.downcase }.uniq }
+          stored.with_lock do
+            merged = (stored.tags - (was - tags)) | (tags - was)
+            raise Problems.field("/tags", "would be #{merged.size} with those that somebody else added; at most 12") if merged.size > 12
+            stored.update!(tags: merged)
+          end
           render_json(Views::WorkoutLine.new(stored).to_h)
         end
 

@@ -30,7 +30,7 @@ RSpec.describe "A fuzz over every route" do
     document = workout["document"]
     @bodies = {
       "POST /api/session" => {"email" => "x@example.test", "password" => "x"}, "POST /api/preview" => {"workout" => document, "calls" => true}, "POST /api/workouts" => {"document" => document},
-      "PUT /api/workouts/:id" => {"document" => document, "lock_version" => 1}, "PUT /api/workouts/:id/tags" => {"tags" => ["a"]}, "POST /api/people" => {"name" => "X", "lane" => "beginner", "contact" => {"phone" => "1"}, "levels" => {"push" => "advanced"}},
+      "PUT /api/workouts/:id" => {"document" => document, "lock_version" => 1}, "PUT /api/workouts/:id/tags" => {"tags" => ["a"], "was" => []}, "POST /api/people" => {"name" => "X", "lane" => "beginner", "contact" => {"phone" => "1"}, "levels" => {"push" => "advanced"}},
       "PUT /api/people/:id" => {"name" => "X", "lane" => "beginner", "version" => 1}, "PUT /api/people/:id/health" => {"consent" => true, "health" => {"limits" => [{"kind" => "knee", "severity" => "avoid"}]}, "version" => 1},
       "POST /api/people/limits" => {"limits" => [{"kind" => "knee", "severity" => "avoid", "until" => "2026-12-01"}]}, "POST /api/people/import" => {"csv" => "name,lane\nAnn,beginner\n", "apply" => false},
       "POST /api/benchmarks" => {"taken_on" => "2026-11-01", "entries" => [{"person_id" => person.id, "test" => "push_ups", "variation" => "push_up.floor", "amount" => 9}]},

@@ -23,7 +23,12 @@ RSpec.describe "Nothing that was typed is lost" do
 
   # @return [Array(Integer, Hash)]
   def put(path, body)
-    answer = Rack::MockRequest.new(Api::APP).put(path, "HTTP_HOST" => "example.org", "HTTP_COOKIE" => @cookie, "CONTENT_TYPE" => "application/json", :input => JSON.generate(body))
+    call(:put, path, body)
+  end
+
+  # @return [Array(Integer, Hash)]
+  def call(verb, path, body)
+    answer = Rack::MockRequest.new(Api::APP).request(verb.to_s.upcase, path, "HTTP_HOST" => "example.org", "HTTP_COOKIE" => @cookie, "CONTENT_TYPE" => "application/json", :input => JSON.generate(body))
     [answer.status, JSON.parse(answer.body)]
   end
 
@@ -63,6 +68,38 @@ RSpec.describe "Nothing that was typed is lost" do
         statuses = Array.new(writers) { |index| Thread.new { put(path, body.call(index)).first } }.map(&:value)
         expect(statuses.sort).to eq([200] + [409] * (writers - 1)), path
       end
+    end
+  end
+
+  # What has no form of its own is merged: everybody's part of it stays.
+  [2, 8].each do |writers|
+    it "keeps what each of #{writers} writers adds at the same moment: tags, a roster, newcomers, check-ins, results of tests" do
+      circuit = make_workout
+      people = Array.new(writers) { |index| studio.people.create!(name: "Person #{index}", lane: "beginner") }
+      held = send_json(:post, "/api/classes", {"workout_id" => circuit["id"], "starts_at" => "2026-12-01T18:30:00Z", "people" => [dov.id]})
+      at = "/api/classes/#{held["id"]}"
+      all = ->(verb, path, &body) { Array.new(writers) { |index| Thread.new { call(verb, path, body.call(index)).first } }.map(&:value).uniq }
+      entry = ->(index) { {"person_id" => people[index].id, "test" => "push_ups", "variation" => "push_up.floor", "amount" => 5 + index} }
+
+      expect(all.call(:put, "/api/workouts/#{circuit["id"]}/tags") { |index| {"tags" => ["tag #{index}"], "was" => []} }).to eq([200])
+      expect(studio.workouts.find(circuit["id"]).tags.size).to eq(writers)
+      expect(all.call(:put, "#{at}/roster") { |index| {"add" => [people[index].id, people.first.id].uniq} }).to eq([200])
+      expect(all.call(:post, "#{at}/newcomers") { |index| {"name" => "Newcomer #{index}", "lane" => "beginner"} }).to eq([201])
+      given = [{"present" => true}, {"lane" => "advanced"}, {"tired" => true}, {"sore" => ["knee"]}]
+      expect(all.call(:put, "#{at}/roster/#{dov.id}") { |index| given[index % 4] }).to eq([200])
+      expect(all.call(:post, "/api/benchmarks") { |index| {"taken_on" => "2026-11-01", "entries" => [entry.call(index), entry.call(0)].uniq} }).to eq([200])
+      roster = send_json(:get, at)["roster"]
+      expect(roster.size).to eq(1 + 2 * writers)
+      line = roster.find { |person| person["person_id"] == dov.id }
+      expect(given.first([writers, 4].min).all? { |part| part <= line }).to be(true)
+      expect(Server::Records::Benchmark.order(:amount).pluck(:amount)).to eq(Array.new(writers) { |index| 5 + index })
+    end
+
+    it "writes one of #{writers} different results of one test at the same moment, and tells the others of it" do
+      statuses = Array.new(writers) do |index|
+        Thread.new { call(:post, "/api/benchmarks", {"taken_on" => "2026-11-01", "entries" => [{"person_id" => dov.id, "test" => "push_ups", "variation" => "push_up.floor", "amount" => 5 + index}]}).first }
+      end.map(&:value)
+      expect(statuses.sort).to eq([200] + [409] * (writers - 1))
     end
   end
 

@@ -115,11 +115,22 @@ RSpec.describe "People" do
 
     it "is one test a day: typed again it is changed" do
       entry = {"person_id" => tamsin["id"], "test" => "push_ups", "variation" => "push_up.floor", "amount" => 10}
-      [10, 12].each { |amount| send_json(:post, "/api/benchmarks", {"taken_on" => "2026-11-01", "entries" => [entry.merge("amount" => amount)]}) }
+      [entry, entry.merge("amount" => 12, "was" => 10)].each { |given| send_json(:post, "/api/benchmarks", {"taken_on" => "2026-11-01", "entries" => [given]}) }
       taken = send_json(:get, "/api/people/#{tamsin["id"]}")["benchmarks"]
       expect(taken.map { |held| held["amount"] }).to eq([12])
       send_json(:delete, "/api/benchmarks/#{taken.first["id"]}")
       expect([status, Server::Records::Benchmark.count]).to eq([204, 0])
+    end
+
+    it "is not written over a result of the same day that was not seen" do
+      entry = {"person_id" => tamsin["id"], "test" => "push_ups", "variation" => "push_up.floor", "amount" => 10}
+      enter = ->(**given) { send_json(:post, "/api/benchmarks", {"taken_on" => "2026-11-01", "entries" => [entry.merge(given.transform_keys(&:to_s))]}) }
+      enter.call
+      answer = enter.call(amount: 12)
+      expect([status, answer["theirs"], field_errors["/entries/0/amount"]]).to match([409, [{"person_id" => tamsin["id"], "test" => "push_ups", "amount" => 10}], /is 10 by now, entered by Ottoline Varga/])
+      expect(Server::Records::Benchmark.pluck(:amount)).to eq([10])
+      enter.call(amount: 12, was: 10)
+      expect([status, Server::Records::Benchmark.pluck(:amount)]).to eq([200, [12]])
     end
 
     it "is refused row by row where it cannot be, and then nothing is written" do
@@ -129,7 +140,7 @@ RSpec.describe "People" do
         {"person_id" => fine, "test" => "push_ups", "variation" => "push_up.floor", "amount" => 20}, {"person_id" => fine, "test" => "push_ups", "variation" => "push_up.floor", "amount" => 999},
         {"person_id" => tamsin["id"], "test" => "rows", "variation" => "row.short", "amount" => 5}, {"person_id" => "nobody", "test" => "rows", "variation" => "row.short", "amount" => 5}
       ]})
-      expect(field_errors.keys).to eq(["/entries/1/amount", "/entries/2/person_id", "/entries/3/person_id"])
+      expect(field_errors.keys).to eq(["/entries/1/amount", "/entries/2/person_id", "/entries/3/person_id", "/entries/1/test"])
       expect(Server::Records::Benchmark.count).to eq(0)
     end
 

@@ -14,9 +14,9 @@ RSpec.describe "A primary with a standby and a pooler" do
     {"DATABASE_URL" => pair.url(pair.pooler_port), "DATABASE_POOLER" => "transaction", "DIRECT_DATABASE_URL" => pair.url(pair.primary_port), "REPLICA_URL" => pair.url(pair.standby_port)}
   end
 
-  # A client that keeps its session, as a browser does.
+  # A client that keeps its session, as a browser does; each thread has one of its own.
   def http
-    @http ||= Net::HTTP.start("127.0.0.1", @server.port, read_timeout: 30)
+    Thread.current[:http] ||= Net::HTTP.start("127.0.0.1", @server.port, read_timeout: 30)
   end
 
   # @return [Array(Integer, Object)]
@@ -24,7 +24,7 @@ RSpec.describe "A primary with a standby and a pooler" do
     request = Net::HTTP.const_get(verb.to_s.capitalize).new(path, {"content-type" => "application/json", "cookie" => @cookie}.compact)
     request.body = JSON.generate(body) if body
     answer = http.request(request)
-    @cookie = answer["set-cookie"].split(";").first if answer["set-cookie"].to_s.include?("sparrow_session")
+    @cookie ||= answer["set-cookie"].split(";").first if answer["set-cookie"].to_s.include?("sparrow_session")
     [answer.code.to_i, answer.body.to_s.empty? ? nil : JSON.parse(answer.body)]
   end
 
@@ -39,8 +39,31 @@ RSpec.describe "A primary with a standby and a pooler" do
     end
   end
 
+  # Writers at work until they are told to stop.
+  # @yield [Integer, Integer] who writes, and how often they have before
+  def crowd(size)
+    Array.new(size) do |writer|
+      Thread.new do
+        count = 0
+        until @enough
+          yield writer, count
+          count += 1
+        end
+        http.finish
+        count
+      end
+    end
+  end
+
+  # Waits until everybody has gone on by so much.
+  def until_all(acknowledged, more)
+    before = acknowledged.transform_values(&:size)
+    Timeout.timeout(90) { sleep 0.05 until acknowledged.all? { |writer, keys| keys.size >= before[writer] + more } }
+  end
+
   after do
-    @http&.finish
+    Thread.current[:http]&.finish
+    Thread.current[:http] = nil
     @server&.stop
     pair.stop
   end
@@ -64,35 +87,36 @@ RSpec.describe "A primary with a standby and a pooler" do
     held = call(:get, "/api/classes").last["classes"].find { |line| line["run_id"].nil? }
     run = call(:post, "/api/classes/#{held["id"]}/run", {client_key: SecureRandom.uuid}).last
     block = run["document"]["blocks"].find { |candidate| candidate["role"] == "main" }["id"]
-    acknowledged = []
-    version = 0
-    people = call(:get, "/api/runs/#{run["id"]}/log").last["people"].map { |person| {person_id: person["id"], present: true} }
-    write = lambda do |index|
-      key = "tap-number-#{index}"
-      ticks = until_done(:post, "/api/runs/#{run["id"]}/ticks", {client_key: key, block: block, lane: "beginner", amount: 1})
-      acknowledged << key if ticks["ticks"]
-      next unless (index % 5).zero?
-      log = until_done(:put, "/api/runs/#{run["id"]}/log", {submission_id: "log-number-#{index}", log_version: version, attendances: people})
-      version = log.fetch("log_version") { log.fetch("theirs").fetch("log_version") }
+    log = "/api/runs/#{run["id"]}/log"
+    people = call(:get, log).last["people"].map { |person| {person_id: person["id"], present: true} }
+    taps = Array.new(7) { |writer| [writer, []] }.to_h
+    logged = []
+    @enough = false
+    tapping = crowd(taps.size) do |writer, count|
+      key = "writer-#{writer}-tap-#{count}"
+      taps[writer] << key if until_done(:post, "/api/runs/#{run["id"]}/ticks", {client_key: key, block: block, lane: "beginner", amount: 1})["ticks"]
     end
-    15.times { |index| write.call(index) }
-    # First it is restarted under load, then it is killed for good.
-    restarting = Thread.new { pair.restart_primary }
-    (15...35).each { |index| write.call(index) }
-    restarting.join
-    failing = Thread.new do
-      sleep 0.15
-      pair.fail_over
+    logging = crowd(1) do |_, count|
+      id = "log-number-#{count}"
+      answer = until_done(:put, log, {submission_id: id, log_version: logged.size, note: id, attendances: people})
+      logged << id if answer.fetch("log_version") == logged.size + 1
     end
-    (35...80).each { |index| write.call(index) }
-    failing.join
-    (80...90).each { |index| write.call(index) }
+    writing = {**taps, "log" => logged}
+    until_all(writing, 3)
+    # Under load it is first restarted, then killed for good.
+    pair.restart_primary
+    until_all(writing, 3)
+    pair.fail_over
+    until_all(writing, 3)
+    @enough = true
+    (tapping + logging).each(&:join)
 
     kept = call(:get, "/api/runs/#{run["id"]}/ticks").last["ticks"].map { |tick| tick["client_key"] }
-    expect(acknowledged - kept).to eq([])
+    expect(taps.values.flatten - kept).to eq([])
     expect(kept.size).to eq(kept.uniq.size)
-    expect(call(:get, "/api/runs/#{run["id"]}/log").last["log_version"]).to eq(version)
-    expect([version, acknowledged.size]).to match([be >= 18, 90])
+    revisions = call(:get, "#{log}/revisions").last["revisions"]
+    expect([call(:get, log).last.values_at("log_version", "note"), revisions.size]).to eq([[logged.size, logged.last], [logged.size, 100].min])
+    expect(taps.values.map(&:size) + [logged.size]).to all(be >= 9)
     expect(call(:get, "/ready").first).to eq(200)
     expect(call(:get, "/api/runs").first).to eq(200)
   end

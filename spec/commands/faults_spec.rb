@@ -21,45 +21,53 @@ RSpec.describe "The server" do
     Net::HTTP.start("127.0.0.1", server.port, read_timeout: 10) { |http| http.put(path, JSON.generate(body), "content-type" => "application/json", "cookie" => cookie) }
   end
 
+  def until_answered(path, body)
+    Timeout.timeout(60) do
+      put(path, body)
+    rescue SystemCallError, IOError, Net::ReadTimeout
+      sleep 0.05
+      retry
+    end
+  end
+
   it "killed outright again and again while logs are written loses no acknowledged one, and writes none twice" do
     studio = Server::Records::Studio.create!(name: "Weir House")
     studio.instructors.create!(name: "Ottoline Varga", email: "ottoline@example.test", password: "weir-and-lock-gate", role: "owner")
     people = Array.new(8) { |index| studio.people.create!(name: "Person #{index}", lane: "beginner") }
     workout = Server::Records::Workout.begin(studio, Sparrow::Preview.new(workout_document(intervals(6))), by: nil)
-    run = Server::Records::Run.open(workout, client_key: "a-run-of-faults", by: nil)
+    runs = Array.new(3) { |index| Server::Records::Run.open(workout, client_key: "a-run-of-faults-#{index}", by: nil) }
     cookie
-    acknowledged = []
+    killed = false
     killer = Thread.new do
       4.times do
         sleep 1.2
         server.kill
         server.start
       end
+      killed = true
     end
-    version = 0
-    count = 0
-    while killer.alive? || count < 20
-      count += 1
-      id = "submission-#{count}"
-      answer = Timeout.timeout(60) do
-        put("/api/runs/#{run.id}/log", {submission_id: id, log_version: version, note: id, attendances: people.map { |person| {person_id: person.id, present: true, effort: count % 11} }})
-      rescue SystemCallError, IOError, Net::ReadTimeout
-        sleep 0.05
-        retry
+    # A writer for each run, each asking again until it is answered.
+    acknowledged = runs.map do |run|
+      Thread.new do
+        ids = []
+        until killed && ids.size >= 10
+          id = "submission-#{ids.size}"
+          answer = until_answered("/api/runs/#{run.id}/log", {submission_id: id, log_version: ids.size, note: id, attendances: people.map { |person| {person_id: person.id, present: true, effort: ids.size % 11} }})
+          raise "#{answer.code} #{answer.body}" unless answer.code == "200" && JSON.parse(answer.body)["log_version"] == ids.size + 1
+          ids << id
+        end
+        ids
       end
-
-      raise "#{answer.code} #{answer.body}" unless answer.code == "200"
-      acknowledged << id
-      version = JSON.parse(answer.body)["log_version"]
-    end
+    end.map(&:value)
     killer.join
-    written = run.log_revisions.order(:number).map { |revision| revision.content["note"] }
+    written = runs.map { |run| run.log_revisions.order(:number).map { |revision| revision.content["note"] } }
     expect(written).to eq(acknowledged)
-    expect([run.reload.log_version, run.attendances.count, Server::Records::Result.count]).to eq([acknowledged.size, 8, 48])
+    expect(runs.map { |run| [run.reload.log_version, run.attendances.count] }).to eq(acknowledged.map { |ids| [ids.size, 8] })
+    expect(Server::Records::Result.count).to eq(3 * 48)
   end
 
   it "refuses a body that is too large before it is written anywhere, whoever sends it" do
-    spooled = -> { Dir[File.join(Dir.tmpdir, "*puma*")].size }
+    spooled = -> { Dir[File.join(server.folder, "*")].size }
     before = spooled.call
     {"content-length: 209715200" => "", "transfer-encoding: chunked" => "200000\r\n#{"x" * 2_097_152}\r\n0\r\n\r\n"}.each do |header, body|
       socket = TCPSocket.new("127.0.0.1", server.port)

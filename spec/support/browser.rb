@@ -25,6 +25,8 @@ Capybara.default_driver = :chromium
 Capybara.javascript_driver = :chromium
 Capybara.server = :puma, {Silent: true, Threads: "0:8"}
 Capybara.default_max_wait_time = 10
+# Asking again at once would keep the browser from the very work that is waited for.
+Capybara.default_retry_interval = 0.05
 Capybara.enable_aria_label = true
 
 Dir[File.join(__dir__, "*.rb")].sort.each { |file| require file unless file == __FILE__ }

@@ -2,7 +2,9 @@
 
 # The browser's own network: gone, or as it should be.
 module Network
+  # Not before every page is here: that is what the application has fetched ahead for.
   def no_network
+    expect(page).to have_css("html[data-fetched-ahead]")
     conditions(offline: true)
   end
 

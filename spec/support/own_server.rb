@@ -2,15 +2,18 @@
 
 require "net/http"
 require "socket"
+require "tmpdir"
 
 # The application in a process of its own, as the start command runs it, so
 # that it can be killed and started again under the browser.
 class OwnServer
-  attr_reader :port
+  # Where it would put what it does not keep in memory.
+  attr_reader :port, :folder
 
   # @param environment [Hash] further settings
   def initialize(**environment)
     @environment = environment.transform_keys(&:to_s)
+    @folder = Dir.mktmpdir("sparrow-server")
     @port = TCPServer.open("127.0.0.1", 0) { |server| server.addr[1] }
   end
 
@@ -20,7 +23,7 @@ class OwnServer
 
   def start
     env = {"PORT" => port.to_s, "RACK_ENV" => "test", "SESSION_SECRET" => "own-server-" * 8,
-           "ENCRYPTION_SECRET" => ENV.fetch("ENCRYPTION_SECRET"), "WEB_CONCURRENCY" => "0", **@environment}
+           "ENCRYPTION_SECRET" => ENV.fetch("ENCRYPTION_SECRET"), "WEB_CONCURRENCY" => "0", "TMPDIR" => folder, **@environment}
     @pid = Process.spawn(env, "bundle", "exec", "puma", "-C", "server/puma.rb", "config.ru", chdir: Server::ROOT, out: File::NULL, err: File::NULL)
     Timeout.timeout(40) { sleep 0.1 until answers? }
     self
@@ -36,6 +39,8 @@ class OwnServer
     return unless @pid
     Process.kill("TERM", @pid)
     Process.wait(@pid)
+  ensure
+    FileUtils.rm_rf(folder)
   end
 
   private

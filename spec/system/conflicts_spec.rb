@@ -115,4 +115,18 @@ RSpec.describe "Two at once" do
     expect(page).to have_content("13 there")
     expect(run.reload.log_version).to eq(3)
   end
+
+  it "keeps both results of a test that two entered for the same day, until one is chosen" do
+    sign_in_as
+    visit "/people/benchmarks"
+    find_field("Clean push-ups, Yuki Stannard").send_keys("9")
+    yuki = studio.people.find_by!(name: "Yuki Stannard")
+    yuki.benchmarks.create!(studio_id: studio.id, instructor: studio.instructors.find_by!(name: "Emeka Thorsby"), test: "push_ups", variation: "push_up.knees", amount: 12, taken_on: studio.today)
+    click_button "Save 1"
+    expect(page).to have_content("is 12 by now, entered by Emeka Thorsby")
+    expect(find_field("Clean push-ups, Yuki Stannard").value).to eq("9")
+    click_button "Save 1"
+    expect(page).to have_content("1 result")
+    expect(yuki.benchmarks.where(test: "push_ups").order(:taken_on).last.amount).to eq(9)
+  end
 end

@@ -125,6 +125,7 @@ RSpec.describe "The fit of a class" do
 
   it "is a card on a phone, without an account, until the link is void" do
     token = Server::ClassCards.token(group_class, Server::Records::Person.find_by!(name: "Dov Abernethy").id)
+    visit "/"
     click_button "Sign out"
     expect(page).to have_field("E-mail")
     visit "/card/#{token}"

@@ -3,7 +3,10 @@
 require_relative "../support/browser"
 
 RSpec.describe "What comes between" do
-  before { sign_in_as }
+  before do
+    sign_in_as
+    visit "/"
+  end
 
   def stored
     Server::Records::Workout.find_by!(title: "Lock-gate Tuesday")

@@ -73,6 +73,7 @@ RSpec.describe "Signing out" do
     click_button "Sign out"
     expect(page).to have_css("h1", text: "Three levels, one clock")
     sign_in_as
+    visit "/"
     expect { run.reload.log_version }.to eventually_be(2)
     expect { kept.grep(/outbox/).size }.to eventually_be(0)
   end

@@ -11,8 +11,9 @@ declare module 'vue-router' {
   }
 }
 
-// The pages come in pieces. Once somebody is in, all of them are fetched ahead, so
-// that a server that goes away afterwards keeps nobody from the next screen.
+// The pages come in pieces. Once somebody is in and the first screen stands, all of
+// them are fetched ahead, so that a server that goes away afterwards keeps nobody
+// from the next screen.
 const pages = {
   today: () => import('./pages/TodayPage.vue'),
   signIn: () => import('./pages/SignInPage.vue'),
@@ -46,9 +47,14 @@ const pages = {
   mailbox: () => import('./pages/MailboxPage.vue'),
 }
 
+const FIRST_SCREEN_MS = 2000
+
+/** Fetches every page after the first screen has had its time; says on the document when they are all here. */
 export function fetchPagesAhead() {
-  const wait = window.requestIdleCallback ?? ((work: () => void) => window.setTimeout(work, 300))
-  wait(() => void Promise.allSettled(Object.values(pages).map((load) => load())))
+  window.setTimeout(async () => {
+    await Promise.allSettled(Object.values(pages).map((load) => load()))
+    document.documentElement.dataset.fetchedAhead = ''
+  }, FIRST_SCREEN_MS)
 }
 
 export const router = createRouter({

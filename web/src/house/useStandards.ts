@@ -58,7 +58,13 @@ export function useStandards() {
   }
 
   const { start: lookSoon } = useTimeoutFn(look, 250, { immediate: false })
-  watch(given, () => (dirty.value ? lookSoon() : ((touched.value = []), (errors.value = new Map()))))
+  // From the first key on the answer is awaited: nobody keeps what they were not shown.
+  watch(given, () => {
+    looking.value = dirty.value
+    if (dirty.value) return lookSoon()
+    touched.value = []
+    errors.value = new Map()
+  })
 
   async function look() {
     looking.value = true

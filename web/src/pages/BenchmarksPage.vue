@@ -3,9 +3,9 @@ import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import Button from 'primevue/button'
 import Select from 'primevue/select'
 import { useToast } from 'primevue/usetoast'
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
-import { api, ask } from '@/api/client'
+import { Refusal, api, ask } from '@/api/client'
 import { useMovements } from '@/api/queries'
 import type { BenchmarkSheet } from '@/api/types'
 import type { Typed } from '@/board/document'
@@ -28,6 +28,9 @@ type Tested = BenchmarkSheet['people'][number]
 const takenOn = ref(todayText())
 const numbers = ref<Record<string, Typed>>({})
 const rungs = ref<Record<string, string>>({})
+/** Results of the day that somebody else entered meanwhile, as the server told of them. */
+const seen = ref<Record<string, number>>({})
+watch(takenOn, () => (seen.value = {}))
 const key = (person: Tested, test: Test) => `${person.id}/${test.id}`
 
 const rungName = (id: string) =>
@@ -38,6 +41,12 @@ const rungOf = (person: Tested, test: Test) =>
   person.latest[test.id]?.variation ??
   test.rungs[Math.floor((test.rungs.length - 1) / 2)]!
 
+/** What stands there for this very day, as far as is known. */
+function shownOf(person: Tested, test: Test) {
+  const latest = person.latest[test.id]
+  return seen.value[key(person, test)] ?? (latest?.taken_on === takenOn.value ? latest.amount : undefined)
+}
+
 const entries = computed(() =>
   (sheet.data.value?.people ?? []).flatMap((person) =>
     (sheet.data.value?.tests ?? [])
@@ -47,6 +56,7 @@ const entries = computed(() =>
         test: test.id,
         variation: rungOf(person, test),
         amount: numbers.value[key(person, test)] as number,
+        was: shownOf(person, test),
       })),
   ),
 )
@@ -56,11 +66,25 @@ function errorOf(person: Tested, test: Test) {
   return errors.value.get(`/entries/${index}/amount`) ?? errors.value.get(`/entries/${index}/person_id`)
 }
 
+type Unseen = { theirs: { person_id: string; test: string; amount: number }[] }
+async function send() {
+  try {
+    return await ask(api.POST('/api/benchmarks', { body: { taken_on: takenOn.value, entries: entries.value } }))
+  } catch (error) {
+    if (error instanceof Refusal && error.status === 409)
+      for (const other of (error.problem as unknown as Unseen).theirs)
+        seen.value = { ...seen.value, [`${other.person_id}/${other.test}`]: other.amount }
+    throw error
+  }
+}
+
 const save = () =>
   attempt(async () => {
-    const now = await ask(api.POST('/api/benchmarks', { body: { taken_on: takenOn.value, entries: entries.value } }))
-    toast.add({ severity: 'success', summary: 'Saved', detail: `${entries.value.length} results`, life: 3000 })
+    const now = await send()
+    const count = entries.value.length
+    toast.add({ severity: 'success', summary: 'Saved', detail: count === 1 ? '1 result' : `${count} results`, life: 3000 })
     numbers.value = {}
+    seen.value = {}
     queries.setQueryData(['benchmarks'], now)
     await queries.invalidateQueries({ queryKey: ['person'] })
   })

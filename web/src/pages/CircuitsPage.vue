@@ -72,7 +72,8 @@ const fromTemplate = (id: string) =>
 
 const saveTags = (workout: WorkoutLine, list: string[]) =>
   attempt(async () => {
-    await ask(api.PUT('/api/workouts/{id}/tags', { params: { path: { id: workout.id } }, body: { tags: list } }))
+    const body = { tags: list, was: workout.tags }
+    await ask(api.PUT('/api/workouts/{id}/tags', { params: { path: { id: workout.id } }, body }))
     await queries.invalidateQueries({ queryKey: ['workouts'] })
   })
 
