@@ -82,7 +82,12 @@ const save = () =>
   attempt(async () => {
     const now = await send()
     const count = entries.value.length
-    toast.add({ severity: 'success', summary: 'Saved', detail: count === 1 ? '1 result' : `${count} results`, life: 3000 })
+    toast.add({
+      severity: 'success',
+      summary: 'Saved',
+      detail: count === 1 ? '1 result' : `${count} results`,
+      life: 3000,
+    })
     numbers.value = {}
     seen.value = {}
     queries.setQueryData(['benchmarks'], now)
