@@ -19,7 +19,7 @@ module Server
       return "must have at least #{SHORTEST} characters; a few words in a row make a good one" if password.strip.length < SHORTEST
       return "must be at most #{LONGEST_BYTES} bytes long" if password.bytesize > LONGEST_BYTES
       return "must not contain a null character" if password.include?("\u0000")
-      return "is one that is tried first everywhere; choose another" if usual?(password)
+      return "is among the most common ones; choose another" if usual?(password)
       return "must not be made of your own name, address or studio alone" if guessed?(password, about)
       nil
     end

@@ -18,6 +18,8 @@ module Sparrow
   end
   private_constant :LOADER
 
+  Formats.register
+
   # Loads every file at once, for a server that serves many threads.
   def self.eager_load
     LOADER.eager_load

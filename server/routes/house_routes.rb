@@ -3,7 +3,7 @@
 module Server
   class Routes
     # House standards: the numbers a studio plans with, and the circuits that a
-    # change of them would touch.
+    # change of them would impact.
     module HouseRoutes
       S = Sparrow::Shape
       FORM = S::Record.new(Sparrow::Circuit::Form::HOUSE_KEYS.merge("depth" => S::OneOf.new("parallel", "full")))
@@ -27,11 +27,11 @@ module Server
 
         def touched(house)
           studio.workouts.kept.order(:title).filter_map do |workout|
-            touch = Sparrow::House::Touch.new(workout.document, house.except("depth"), catalogue: studio.catalogue).call
+            impact = Sparrow::Targets::ChangeImpact.new(workout.document, house.except("depth"), catalogue: studio.catalogue).call
             depth = house["depth"] && house["depth"] != workout.document.fetch("depth", "parallel")
-            next unless touch || depth
+            next unless impact || depth
             {"id" => workout.id, "title" => workout.title, "depth" => depth || false,
-             **(touch || {"total_before_s" => workout.total_s, "total_after_s" => workout.total_s, "targets" => 0})}
+             **(impact || {"total_before_s" => workout.total_s, "total_after_s" => workout.total_s, "targets" => 0})}
           end
         end
 

@@ -8,11 +8,9 @@ module Sparrow
       "chipper" => Chipper, "quota" => Quota, "pause" => Pause
     }.freeze
 
-    # @param block [Circuit::Block]
-    # @param start_s [Integer] seconds from the start of the class
-    # @return [Timeline::BlockLine]
-    def self.lay_out(block, start_s)
-      BY_NAME.fetch(block.format).new(block, start_s).call
+    # Tells the timeline which layout a block of each format has: it asks, and knows none of them.
+    def self.register
+      BY_NAME.each { |name, layout| Timeline.register(name, layout) }
     end
   end
 end

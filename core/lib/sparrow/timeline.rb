@@ -7,13 +7,30 @@ module Sparrow
     # What may fill a second of a lane.
     KINDS = %w[ready work rest waiting switch transition pause done].freeze
 
+    @layouts = {}
+
+    class << self
+      # @param format [String] a block's format
+      # @param layout [Class] made with a block and its start, it answers +call+ with a BlockLine
+      def register(format, layout)
+        @layouts[format] = layout
+      end
+
+      # @param block [Circuit::Block]
+      # @param start_s [Integer] seconds from the start of the class
+      # @return [Timeline::BlockLine]
+      def lay_out(block, start_s)
+        @layouts.fetch(block.format).new(block, start_s).call
+      end
+    end
+
     # A block starts when the one before has ended for everyone.
     # @param workout [Circuit::Workout]
     # @return [Timeline]
     def self.compile(workout)
       clock = 0
       blocks = workout.blocks.map do |block|
-        Formats.lay_out(block, clock).tap { |laid| clock += laid.total_s }
+        lay_out(block, clock).tap { |laid| clock += laid.total_s }
       end
       new(workout: workout, blocks: blocks.freeze, total_s: clock)
     end

@@ -2,12 +2,12 @@
 import BrandMark from './BrandMark.vue'
 
 // A page before one is in: signing in, setting up, joining, a forgotten password.
-defineProps<{ title: string }>()
+defineProps<{ title: string; wide?: boolean }>()
 </script>
 
 <template>
   <div class="door">
-    <div class="leaf">
+    <div class="leaf" :class="{ wide }">
       <p class="brand"><BrandMark /> Willing Sparrow</p>
       <h1>{{ title }}</h1>
       <slot />
@@ -29,6 +29,9 @@ defineProps<{ title: string }>()
   padding: var(--space-5) 0;
   display: grid;
   gap: var(--space-3);
+}
+.wide {
+  width: min(46rem, 100%);
 }
 .brand {
   display: flex;

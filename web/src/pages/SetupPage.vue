@@ -51,7 +51,7 @@ const lookAtDemo = () =>
 </script>
 
 <template>
-  <DoorLeaf title="Set up your studio">
+  <DoorLeaf title="Set up your studio" wide>
     <PageState :loading="setup.isPending.value" :error="setup.error.value" @retry="setup.refetch()">
       <template v-if="setup.data.value && !setup.data.value.needed">
         <p>A studio has been set up here already. Sign in, or ask its owner for an invitation.</p>
@@ -62,38 +62,41 @@ const lookAtDemo = () =>
           This is done once. The code was printed where the server was started; it keeps strangers from setting up your
           studio before you do.
         </p>
-        <TextField v-model="form.code" label="Set-up code" :error="errors.get('/code')" :maxlength="40" autofocus />
-        <TextField v-model="form.studio" label="Name of the studio" :error="errors.get('/studio')" :maxlength="120" />
-        <label class="field">
-          <span class="small quiet">Time zone</span>
-          <Select v-model="zone" :options="setup.data.value?.time_zones ?? []" filter aria-label="Time zone" fluid />
-        </label>
-        <label class="field">
-          <span class="small quiet">Dates are written as</span>
-          <Select
-            v-model="locale"
-            :options="languages"
-            option-value="value"
-            option-label="label"
-            aria-label="Dates are written as"
-            fluid
+        <div class="pairs">
+          <TextField v-model="form.code" label="Set-up code" :error="errors.get('/code')" :maxlength="40" autofocus />
+          <TextField v-model="form.studio" label="Name of the studio" :error="errors.get('/studio')" :maxlength="120" />
+          <label class="field">
+            <span class="small quiet">Time zone</span>
+            <Select v-model="zone" :options="setup.data.value?.time_zones ?? []" filter aria-label="Time zone" fluid />
+          </label>
+          <label class="field">
+            <span class="small quiet">Dates are written as</span>
+            <Select
+              v-model="locale"
+              :options="languages"
+              option-value="value"
+              option-label="label"
+              aria-label="Dates are written as"
+              fluid
+            />
+          </label>
+          <TextField v-model="form.name" label="Your name" :error="errors.get('/name')" :maxlength="80" />
+          <TextField
+            v-model="form.email"
+            label="Your e-mail"
+            type="email"
+            :error="errors.get('/email')"
+            :maxlength="200"
           />
-        </label>
-        <TextField v-model="form.name" label="Your name" :error="errors.get('/name')" :maxlength="80" />
-        <TextField
-          v-model="form.email"
-          label="Your e-mail"
-          type="email"
-          :error="errors.get('/email')"
-          :maxlength="200"
-        />
-        <SecretField
-          v-model="form.password"
-          label="Password"
-          autocomplete="new-password"
-          :error="errors.get('/password')"
-          hint="At least 12 characters. A few words in a row are easy to remember."
-        />
+          <SecretField
+            v-model="form.password"
+            label="Password"
+            autocomplete="new-password"
+            :error="errors.get('/password')"
+            hint="At least 12 characters. A few words in a row are easy to remember."
+            class="whole"
+          />
+        </div>
         <Message v-if="errors.size" severity="warn" :closable="false" role="alert"
           >Some fields need another look.</Message
         >
@@ -123,6 +126,15 @@ const lookAtDemo = () =>
 </template>
 
 <style scoped>
+.pairs {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(min(18rem, 100%), 1fr));
+  gap: var(--space-3) var(--space-4);
+  align-items: start;
+}
+.whole {
+  grid-column: 1 / -1;
+}
 .field {
   display: grid;
   gap: var(--space-1);

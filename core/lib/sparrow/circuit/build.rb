@@ -73,7 +73,7 @@ module Sparrow
 
       def ladder_counts(given, block, levels, pointer)
         LadderCounts.new(given, block, @house, levels).by_level
-      rescue Targets::Spread::Impossible => impossible
+      rescue Scaling::Distribution::Impossible => impossible
         raise Refused.new([Problem.new(pointer: "#{pointer}/ladder/total", message: "cannot be split for every level: #{impossible.message}")])
       end
 

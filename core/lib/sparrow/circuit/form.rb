@@ -45,7 +45,7 @@ module Sparrow
       }.freeze
       SPLITS = S::List.new(COUNT, size: 1..50, noun: "sets")
       LADDER = S::Record.new({
-        "total" => COUNT, "shape" => S::OneOf.new(*Targets::Spread::SHAPES), "step" => S::Whole.new(1..50),
+        "total" => COUNT, "shape" => S::OneOf.new(*Scaling::Distribution::SHAPES), "step" => S::Whole.new(1..50),
         "counts" => S::List.new(COUNT, size: 1..50, noun: "rounds")
       }, required: %w[total shape])
       PART = S::Record.new({"movement" => CATALOGUE_ID, "reps" => COUNT}, required: %w[movement reps])

@@ -18,7 +18,7 @@ module Sparrow
       end
 
       # @return [Hash{String => Hash{Integer => Integer}}] level to round to reps
-      # @raise [Targets::Spread::Impossible]
+      # @raise [Scaling::Distribution::Impossible]
       def by_level
         Level::ALL.to_h { |level| [level, counts(level).freeze] }.freeze
       end
@@ -41,7 +41,7 @@ module Sparrow
       def spreads?(level)
         counts(level)
         true
-      rescue Targets::Spread::Impossible
+      rescue Scaling::Distribution::Impossible
         false
       end
 
@@ -50,12 +50,12 @@ module Sparrow
       def counts(level)
         rounds = rounds(level)
         return {} if rounds.empty?
-        rounds.zip(Targets::Spread.over(total(level), weights(rounds), step: step)).to_h
+        rounds.zip(Scaling::Distribution.over(total(level), weights(rounds), step: step)).to_h
       end
 
       def weights(rounds)
         return @ladder.fetch("counts").first(rounds.size) if @ladder["shape"] == "typed"
-        Targets::Spread.weights(@ladder.fetch("shape"), rounds.size)
+        Scaling::Distribution.weights(@ladder.fetch("shape"), rounds.size)
       end
 
       def step

@@ -74,7 +74,7 @@ module Sparrow
         return refuse("#{at}/in_rounds", "leaves this station no round of the #{last}") if rounds.zero?
         return typed_ladder(ladder, rounds, at) if ladder["shape"] == "typed"
         refuse("#{at}/ladder/counts", "belong to a typed ladder only") if ladder["counts"]
-        spread(ladder, Targets::Spread.weights(ladder["shape"], rounds), at)
+        spread(ladder, Scaling::Distribution.weights(ladder["shape"], rounds), at)
       end
 
       def typed_ladder(ladder, rounds, at)
@@ -86,8 +86,8 @@ module Sparrow
       end
 
       def spread(ladder, weights, at)
-        Targets::Spread.over(ladder["total"], weights, step: ladder.fetch("step", 1))
-      rescue Targets::Spread::Impossible => impossible
+        Scaling::Distribution.over(ladder["total"], weights, step: ladder.fetch("step", 1))
+      rescue Scaling::Distribution::Impossible => impossible
         refuse("#{at}/ladder/total", "cannot be split so: #{impossible.message}")
       end
 

@@ -138,7 +138,7 @@ module Sparrow
         finish_s = arrival(level)
         {
           "finish_s" => finish_s && (finish_s - @begins_s), "capped" => @natural.fetch(level) > @begins_s + (@block.cap_s || Float::INFINITY),
-          "gates" => gates_of(level), "demand" => Targets::Pace.demanded(@block, @visits.fetch(level), self_paced_s(level))
+          "gates" => gates_of(level), "demand" => Pace.demanded(@block, @visits.fetch(level), self_paced_s(level))
         }
       end
 

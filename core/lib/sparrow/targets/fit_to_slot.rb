@@ -68,7 +68,7 @@ module Sparrow
       def block_s(given, position)
         document = @workout.document.merge("blocks" => [given])
         block = Circuit::Build.new(document, @catalogue).workout.blocks.first.with(position: position)
-        Formats.lay_out(block, 0).total_s
+        Timeline.lay_out(block, 0).total_s
       end
 
       def changes(given)

@@ -1,9 +1,9 @@
 # frozen_string_literal: true
 
 module Sparrow
-  module Targets
+  module Scaling
     # A total spread over rounds: 60 over four descending is 24, 18, 12, 6.
-    module Spread
+    module Distribution
       SHAPES = %w[flat descending ascending pyramid typed].freeze
 
       # The total cannot be spread so; the message says why.

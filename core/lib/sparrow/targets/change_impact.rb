@@ -1,9 +1,9 @@
 # frozen_string_literal: true
 
 module Sparrow
-  class House
+  module Targets
     # What other standards would change in a circuit.
-    class Touch
+    class ChangeImpact
       # @param document [Hash] a sound workout document
       # @param house [Hash] the standards that it would stand under
       def initialize(document, house, catalogue: Catalogue.house)
@@ -28,7 +28,7 @@ module Sparrow
 
       def cells(timeline)
         timeline.workout.each_station.flat_map do |_, station|
-          Level::ALL.map { |level| [Targets::Wording.at(station, level), station.at(level).seconds_per_move, station.at(level).tempo, station.at(level).load_kg] }
+          Level::ALL.map { |level| [Wording.at(station, level), station.at(level).seconds_per_move, station.at(level).tempo, station.at(level).load_kg] }
         end
       end
     end

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module Sparrow
-  module Targets
+  module Formats
     # The pace that a target time demands of a lane.
     module Pace
       # Faster than this part of the default tempo is called implausible.

@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-RSpec.describe Sparrow::Targets::Spread do
+RSpec.describe Sparrow::Scaling::Distribution do
   def spread(total, shape, rounds, **keys)
     described_class.over(total, described_class.weights(shape, rounds), **keys)
   end
