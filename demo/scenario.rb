@@ -35,7 +35,7 @@ module Demo
       (0..7).map { |days| now.to_date + days }.find { |day| day.tuesday? && day.to_time(:utc) + begins_s > now }
     end
 
-    # Written in this order, so that «Lock-gate Tuesday» is the ready one that was last at hand.
+    # Written in this order, so that “Lock-gate Tuesday” is the ready one that was last at hand.
     # @return [Array<Sparrow::Templates::Template>] the ready-made circuits, and one still to finish
     def self.circuits
       Sparrow::Templates.all.reverse + read("workouts").map { |given| Sparrow::Templates.read(given) }

@@ -72,7 +72,7 @@ module Server
     # @param under [String] the pointer of the part of the body that was read
     def self.unprocessable(refused, under: "")
       errors = refused.problems.map { |problem| problem.with(pointer: under + problem.pointer) }
-      Error.new(422, "Some fields need mending", "#{errors.size} #{(errors.size == 1) ? "field needs" : "fields need"} mending.", errors: errors)
+      Error.new(422, "Some fields need correcting", "#{errors.size} #{(errors.size == 1) ? "field needs" : "fields need"} correcting.", errors: errors)
     end
 
     # @param errors [Array<Sparrow::Problem>] the fields that differ, where they are known

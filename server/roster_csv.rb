@@ -65,7 +65,7 @@ module Server
     def rows(given)
       headers, lines = split(given.delete_prefix("\uFEFF"))
       unknown = headers.compact - COLUMNS
-      raise Unreadable, "There is no column «name»." unless headers.include?("name")
+      raise Unreadable, "There is no column “name”." unless headers.include?("name")
       raise Unreadable, "These columns are not known: #{unknown.first(10).map { |name| name[0, 40] }.join(", ")}." if unknown.any?
       raise Unreadable, "A column stands in the file twice." if headers.compact.uniq.size < headers.compact.size
       seen = Hash.new(0)
@@ -126,7 +126,7 @@ module Server
       return [fields, []] if person && fields.empty?
       whole = {"name" => person&.name, "lane" => person&.lane || "beginner", **fields}.compact
       trail = Sparrow::Shape::Trail.new
-      read = PeopleForms::NEW.read((fields.key?("name") || person.nil?) ? whole : whole.merge("name" => "As it was"), trail)
+      read = PeopleForms::NEW.read((fields.key?("name") || person.nil?) ? whole : whole.merge("name" => "Unchanged"), trail)
       problems = trail.problems + (trail.problems.empty? ? PeopleForms.problems({"birth_year" => person&.birth_year, "since" => person&.since&.iso8601}.compact.merge(read), today: @studio.today) : [])
       [read.slice(*fields.keys).merge(person ? {} : {"lane" => whole["lane"]}), problems.map { |problem| "#{problem.pointer.delete_prefix("/").tr("/", " ")} #{problem.message}" }]
     end

@@ -16,7 +16,7 @@ RSpec.describe Sparrow::Limits do
     "no_forward_bending" => [%w[sit_up.crunch walk_out.bent], %w[hip_hinge.wall_tap]], "no_straining" => [%w[plank.forearm wall_sit.level chin_up.full], %w[push_up.wall]],
     "no_impact" => [%w[squat.jump side_hop.low], %w[squat.parallel]], "needs_support" => [%w[squat.parallel lunge_back.free], %w[lunge_back.supported sit_up.crunch]]
   }.each do |kind, (barred, free)|
-    it "rules out what «#{kind}» spares, and nothing beside it" do
+    it "rules out what “#{kind}” spares, and nothing beside it" do
       expect(out(kind)).to include(*barred)
       expect(out(kind) & free).to eq([])
     end

@@ -69,7 +69,7 @@ RSpec.describe "A target against its window" do
     it "names a hold, a time, and clean reps" do
       expect(words(station("s1", movement: "plank", levels: {"intermediate" => {"hold_s" => 25}}))).to eq("hold 25 s")
       expect(words(station("s1", movement: "plank"))).to eq("hold 40 s")
-      expect(words(station("s1", movement: "high_knees"))).to eq("keep going 40 s")
+      expect(words(station("s1", movement: "high_knees"))).to eq("for 40 s")
       clean = squats("intermediate")
       clean["levels"]["intermediate"].delete("reps")
       expect(words(clean)).to eq("as many clean reps as 40 s allow")

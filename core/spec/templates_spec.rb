@@ -11,7 +11,7 @@ RSpec.describe Sparrow::Templates do
   end
 
   described_class.all.each do |template|
-    it "has a sound «#{template.title}» within its slot, with nothing to warn of" do
+    it "has a sound “#{template.title}” within its slot, with nothing to warn of" do
       preview = Sparrow::Preview.new(template.document)
       expect(preview.findings.reject { |finding| finding.severity == "note" }.map(&:what)).to eq([])
       expect(preview.timeline.total_s).to be <= (template.document["slot_minutes"] || 1000) * 60

@@ -3,8 +3,8 @@
 module Server
   module Records
     # A participant. +lane+ is the level whose rounds and stops they usually
-    # follow, +levels+ what they chose per pattern. Whom to call and all that is
-    # private is encrypted; health notes are kept by consent only.
+    # follow, +levels+ what they chose per pattern. The emergency contact and all that
+    # is private is encrypted; health notes are kept by consent only.
     class Person < Base
       include OfStudio
 

@@ -58,7 +58,7 @@ module Server
         def benchmark_problems(entry, person, at)
           return [Sparrow::Problem.new(pointer: "#{at}/person_id", message: "is nobody in this studio")] unless person
           problems = Sparrow::Capacity::Benchmarks.complaints(entry["test"], entry["variation"], entry["amount"], at: at)
-          problems << Sparrow::Problem.new(pointer: "#{at}/person_id", message: "has a «yes» in the screening: speak with them before a test") if person.screening == "see_instructor"
+          problems << Sparrow::Problem.new(pointer: "#{at}/person_id", message: "has a “yes” in the screening: speak with them before a test") if person.screening == "see_instructor"
           problems
         end
       end

@@ -32,7 +32,7 @@ module Server
           rung = given["variation"] && studio.catalogue.variation(given["variation"])
           problem = if station.movement && rung.nil? then ["/variation", "is not a version in the catalogue"]
           elsif station.movement.nil? && given["variation"] then ["/variation", "cannot be set: the station is a set of parts"]
-          elsif person.screening == "see_instructor" then ["/variation", "cannot be set: a «yes» in the screening is not cleared yet"]
+          elsif person.screening == "see_instructor" then ["/variation", "cannot be set: a “yes” in the screening is not cleared yet"]
           elsif rung && (limit = person.limits_on(group_class.day).find { |held| held.rules_out?(rung) })
             ["/variation", "goes against a limit (#{limit.words}); change the limit first, with the person"]
           end

@@ -2,7 +2,7 @@
 
 module Server
   class Routes
-    # Who comes to a class, and how they are that day.
+    # The roster of a class, and how its people are that day.
     module RosterRoutes
       S = Sparrow::Shape
       CHANGE = S::Record.new({"add" => S::List.new(ClassRoutes::ID, size: 0..60, distinct: true, noun: "people"), "remove" => S::List.new(ClassRoutes::ID, size: 0..60, distinct: true, noun: "people")})
@@ -48,7 +48,7 @@ module Server
           render_json(class_view(stored))
         end
 
-        # Somebody new at the door: a name and a level is enough.
+        # Adds a new person, as present: a name and a level is enough.
         app.post("/api/classes/:id/newcomers", access: :helper) do |id|
           stored = group_class(id)
           given = body_as(NEWCOMER)

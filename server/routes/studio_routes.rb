@@ -51,7 +51,7 @@ module Server
         def instant_given(text)
           text && Time.iso8601(text).utc
         rescue ArgumentError
-          raise Problems::Error.new(400, "Bad request", "«before» must be a date and time.")
+          raise Problems::Error.new(400, "Bad request", "“before” must be a date and time.")
         end
       end
 

@@ -112,7 +112,7 @@ RSpec.describe "Classes" do
       path = "/api/classes/#{id}/fit/#{tamsin.id}/main/p"
       row = send_json(:put, path, {"variation" => "push_up.knees", "number" => 6, "why" => "elbow was grumpy", "version" => 0})
       expect(row["person"]["cells"]).to eq(fit(id)["people"].find { |person| person["name"] == "Tamsin Okoro" }["cells"])
-      expect(row["person"]["cells"].first).to include("kind" => "locked", "number" => 6, "reason" => start_with("Set by Ottoline Varga («elbow was grumpy»)"))
+      expect(row["person"]["cells"].first).to include("kind" => "locked", "number" => 6, "reason" => start_with("Set by Ottoline Varga (“elbow was grumpy”)"))
       expect(ActiveRecord::Base.connection.select_value("SELECT why FROM choices")).not_to include("elbow")
       later = make_class(starts_at: (Time.now.utc + 8 * 86_400).change(usec: 0).iso8601)["id"]
       expect(cell(fit(later), "Tamsin Okoro")).to include("kind" => "remembered", "variation" => "push_up.knees", "number" => 6)

@@ -2,7 +2,7 @@
 
 require_relative "server_helper"
 
-RSpec.describe "House standards" do
+RSpec.describe "Studio standards" do
   let!(:studio) { signed_in_studio }
   let(:rounds) { workout_document({"id" => "b", "role" => "main", "format" => "rounds", "rounds" => 2, "stations" => [station("a"), station("b")]}) }
 

@@ -69,7 +69,7 @@ RSpec.describe "People" do
       expect(field_errors.keys).to eq(["/health/screening/answered_on"])
     end
 
-    it "puts an open yes on «see the instructor» until it is cleared" do
+    it "puts an open yes on “see the instructor” until it is cleared" do
       yes = {"answers" => no.merge("heart" => true), "answered_on" => (Date.today - 2).iso8601}
       expect(health(tamsin["id"], {"screening" => yes})["screening"]).to eq("see_instructor")
       expect(health(tamsin["id"], {"screening" => yes.merge("cleared_on" => Date.today.iso8601)})["screening"]).to eq("cleared")
@@ -204,7 +204,7 @@ RSpec.describe "People" do
     end
 
     it "are refused as a whole where the file is no such thing" do
-      expect(import("lane\nbeginner\n")["errors"]).to eq(["There is no column «name»."])
+      expect(import("lane\nbeginner\n")["errors"]).to eq(["There is no column “name”."])
       expect(import("name,shoe size\nNed,9\n")["errors"].first).to include("shoe_size")
       expect(import("name\n\"Ned\n")["errors"].first).to include("not CSV")
       expect(import("name\n#{"Ned\n" * 501}")["errors"].first).to include("more than 500 rows")

@@ -28,7 +28,7 @@ RSpec.describe Server::Print do
   end
 
   it "prints nothing that the font cannot draw, and an arrow as a word" do
-    expect(Server::Print::Page.safe("10 → 12 ✓ «é» – ž")).to eq("10 to 12 ? «é» – ž")
+    expect(Server::Print::Page.safe("10 → 12 ✓ “é” – ž")).to eq("10 to 12 ? “é” – ž")
   end
 
   it "makes a sheet and cards where nobody is on the roster" do

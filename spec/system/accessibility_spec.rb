@@ -19,7 +19,7 @@ RSpec.describe "Every screen" do
     "Circuit board" => [-> { "/circuits/#{Server::Records::Workout.find_by!(title: "Slipway Holds").id}" }, "li .severity, .lanes svg"],
     "Board of predictions" => [-> { "/circuits/#{Server::Records::Workout.find_by!(title: "Weir-side Chipper").id}" }, ".predicted"],
     "Two circuits" => [-> { "/circuits/compare?#{{a: "Every Bell", b: "Slow Paddle"}.map { |key, title| "#{key}=#{Server::Records::Workout.find_by!(title: title).id}" }.join("&")}" }, "section table"],
-    "House standards" => ["/house", "table"],
+    "Studio standards" => ["/house", "table"],
     "New movement" => ["/movements/new/edit", "fieldset"],
     "Count" => [-> { "/runs/#{run_of("Work-party Day").id}/count" }, "progress"],
     "Count of rounds" => [-> { "/runs/#{run_of("Bilge-pump Twelve").id}/count" }, ".people li"],
@@ -35,7 +35,7 @@ RSpec.describe "Every screen" do
     "Classes" => ["/classes", "tbody tr"],
     "Class" => [-> { "/classes/#{coming.id}" }, "tbody tr"],
     "Fit sheet" => [-> { "/classes/#{coming.id}/fit" }, "[role=gridcell]"],
-    "For your eyes" => [-> { "/classes/#{coming.id}/run/#{Server::Records::Run.of_class(coming, client_key: SecureRandom.uuid, by: coming.leader).id}" }, "h2"],
+    "Instructor’s view" => [-> { "/classes/#{coming.id}/run/#{Server::Records::Run.of_class(coming, client_key: SecureRandom.uuid, by: coming.leader).id}" }, "h2"],
     "Card" => [-> { "/card/#{Server::ClassCards.token(coming, coming.coming.first.person_id)}" }, "article"],
     "Account" => ["/account", "li"],
     "Team" => ["/team", "tbody tr"],
@@ -108,7 +108,7 @@ RSpec.describe "Every screen" do
       expect(page).to have_no_css("[role=dialog]")
     end
     visit "/circuits"
-    click_button "From a ready-made one"
+    click_button "Start from a template"
     expect(page).to have_css("[role=dialog] li")
     expect(page).to be_axe_clean.within("[role=dialog]")
   end

@@ -45,7 +45,7 @@ RSpec.describe "The Circuit board" do
     open_circuit
     in_block("Lock-gate circuit") { retype("Rounds", 0) }
     expect(page).to have_css(".number-field", text: "Rounds must be a whole number from 1 to 50")
-    expect(page).to have_css("[data-testid=save-state]", text: "some fields need mending")
+    expect(page).to have_css("[data-testid=save-state]", text: "some fields need correcting")
     page.refresh
     in_block("Lock-gate circuit") { expect(find_field("Rounds").value).to eq("0") }
     in_block("Lock-gate circuit") { retype("Rounds", "two") }
@@ -176,7 +176,7 @@ RSpec.describe "The Circuit board" do
   it "runs what was typed a moment ago, however soon Run is pressed" do
     open_circuit
     in_block("Lock-gate circuit") { retype("Rounds", 2) }
-    click_button "Run this class"
+    click_button "Start class"
     expect(page).to have_button("Start")
     expect(Server::Records::Run.order(:created_at).last.document.dig("blocks", 2, "rounds")).to eq(2)
   end
@@ -185,7 +185,7 @@ RSpec.describe "The Circuit board" do
     visit "/circuits"
     click_button "New circuit"
     expect(page).to have_content("There is no station yet.")
-    expect(page).to have_button("Run this class", disabled: true)
+    expect(page).to have_button("Start class", disabled: true)
     add_station("Main", "squat")
     expect(page).to have_css("li.warn", text: "There is no warm-up.")
     number = all("section[aria-label=Findings] li").map(&:text).index { |text| text.include?("There is no warm-up.") } + 1
@@ -193,7 +193,7 @@ RSpec.describe "The Circuit board" do
     expect(page).to have_css("section[aria-label='Warm-up']")
     click_button "Add a pause"
     expect(page).to have_css("section.block", count: 3)
-    expect(page).to have_button("Run this class", disabled: false)
+    expect(page).to have_button("Start class", disabled: false)
     expect(page).to saved
   end
 

@@ -100,7 +100,7 @@ RSpec.describe "The board's offers" do
     open_circuit
     %w[Squat Skater].each { |name| check "Choose #{name}", allow_label_click: true }
     expect(page).to have_content("2 stations chosen")
-    click_button "Rungs up"
+    click_button "Harder versions"
     expect(page).to have_css(".cell.beginner", text: "Parallel squat")
     click_button "Remove", exact: true
     expect(page).to have_no_css("[role=group]", text: "Skater")

@@ -10,7 +10,7 @@ RSpec.describe "The list of circuits" do
   end
 
   it "begins one from a ready-made circuit" do
-    click_button "From a ready-made one"
+    click_button "Start from a template"
     within("[role=dialog]") { expect(page).to have_css("li", minimum: 10) }
     click_button "Use this: Weir-side Chipper"
     expect(page).to have_css("[data-testid=total]", text: /\d+:\d\d/)

@@ -64,7 +64,7 @@ RSpec.describe "Classes" do
 
   it "run with their own people, whom the hall does not see" do
     visit "/classes/#{coming.id}"
-    click_button "Run it"
+    click_button "Start class"
     expect(page).to have_button("Start")
     expect(page).to have_button("Who is where")
     expect(page).to have_no_content("Tamsin")
@@ -82,7 +82,7 @@ RSpec.describe "Classes" do
 
   it "log what each person was given, or the rung that they did instead" do
     visit "/classes/#{coming.id}"
-    click_button "Run it"
+    click_button "Start class"
     expect(page).to have_button("Start")
     run = Server::Records::Run.order(:created_at).last
     run.update!(started_at: Time.now.utc, finished_at: Time.now.utc)
@@ -98,7 +98,7 @@ RSpec.describe "Classes" do
     standing_still(entry)
     entry.click
     click_button "Save the log"
-    expect(page).to have_button("Mend the log")
+    expect(page).to have_button("Edit log")
     results = run.attendances.joins(:person).find_by!(people: {name: "Dov Abernethy"}).results
     instead = results.find_by!(planned: false)
     expect(Sparrow::Catalogue.house.variation(instead.variation).name).to eq(chosen)

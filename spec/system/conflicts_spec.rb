@@ -29,7 +29,7 @@ RSpec.describe "Two at once" do
     find_by_id("health-note").set("Looks well")
     limits = [{"kind" => "knee", "severity" => "avoid"}]
     dov.update!(health: (dov.health || {}).merge("limits" => limits), health_consent_at: Time.now.utc, health_version: dov.health_version + 1)
-    within("form[aria-label='What is private']") { click_button "Save" }
+    within("form[aria-label='Health (private)']") { click_button "Save" }
     within("[role=dialog]") do
       expect(page).to have_content("avoid: knee")
       click_button "Save this choice"
@@ -61,9 +61,9 @@ RSpec.describe "Two at once" do
 
     visit "/house"
     find_field("Reserve").send_keys([:control, "a"], "3", :tab)
-    expect(page).to have_button("Keep", disabled: false)
+    expect(page).to have_button("Save", disabled: false)
     studio.reload.update!(house: {"transition_s" => 9}, house_version: studio.house_version + 1)
-    click_button "Keep"
+    click_button "Save"
     click_button "Save this choice"
     expect { studio.reload.house }.to eventually_be({"reserve" => 3, "transition_s" => 9})
   end

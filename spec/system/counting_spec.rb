@@ -79,7 +79,7 @@ RSpec.describe "Counting on the Floor" do
 
   it "ticks a day's total off on a phone, for a level and for a person, and takes it back" do
     visit "/circuits"
-    find("tr", text: "Work-party Day").click_button("Run")
+    find("tr", text: "Work-party Day").click_button("Start class")
     expect(page).to have_css("h1", text: "Work-party Day")
     page.current_window.resize_to(500, 844)
     expect(page).to have_css("li", text: "80 left of 80")

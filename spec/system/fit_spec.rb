@@ -34,7 +34,7 @@ RSpec.describe "The fit of a class" do
     expect(cell("Bartek", "Push-up")).to have_css(".figure", text: (before + 1).to_s)
     fill_in "Why", with: "wants it honest"
     find_field("Why").send_keys(:enter)
-    expect(page).to have_css("aside .reason", text: "«wants it honest»")
+    expect(page).to have_css("aside .reason", text: "“wants it honest”")
     expect(cell("Bartek", "Push-up")).to have_css(".note", text: "locked")
     bartek = Server::Records::Person.find_by!(name: "Bartek Lindqvist")
     expect { Server::Records::Choice.find_by(person: bartek)&.number }.to eventually_be(before + 1)
@@ -59,7 +59,7 @@ RSpec.describe "The fit of a class" do
 
   it "gives nothing to who must be spoken with, and spares what is to be spared" do
     open_sheet
-    expect(cell("Aurelia", "Squat")).to have_css(".note", text: "speak first")
+    expect(cell("Aurelia", "Squat")).to have_css(".note", text: "talk first")
     expect(cell("Rosalind", "Push-up")).to have_css(".rung", text: "Wall push-up")
     cell("Rosalind", "Push-up").click
     expect(page).to have_css("aside .ladder li.out", text: "spares: left wrist")
@@ -84,10 +84,10 @@ RSpec.describe "The fit of a class" do
   it "follows a check-in at once" do
     visit "/classes/#{group_class.id}"
     within("tr", text: "Tamsin Okoro") { check "Tamsin Okoro is tired" }
-    within("tr", text: "Bartek Lindqvist") { find(:button, text: "Away").click }
+    within("tr", text: "Bartek Lindqvist") { find(:button, text: "Absent").click }
     expect(page).to have_css("tr.away", text: "Bartek Lindqvist")
     fill_in "New at the door", with: "Wren Sedgewick"
-    click_button "Here now"
+    click_button "Add as present"
     expect(page).to have_css("tr", text: "Wren Sedgewick")
     click_link "Fit sheet", match: :first
     expect(page).to have_css("[role=grid] tbody th", text: "Wren Sedgewick")

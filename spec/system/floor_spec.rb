@@ -106,7 +106,7 @@ RSpec.describe "The Floor" do
     click_button "+ 10 s"
     expect(page).to have_css("[data-testid=numeral]", text: "50")
     click_button "Pause"
-    expect(page).to have_button("Go on")
+    expect(page).to have_button("Continue")
   end
 
   it "comes back to the right second after a reload, and asks for the touch that sound needs" do

@@ -15,14 +15,14 @@ RSpec.describe "Formats on the board" do
 
   it "changes the format without losing what was typed, says what waits, and brings it back" do
     workout = open_block(intervals([squats], title: "Main", work_s: 35, rest_s: 25, rounds: 4))
-    choose_option("Format of the block", "Rounds for reps")
+    choose_option("Format of the block", "Rounds of reps")
     expect(page).to have_css(".aside", text: "Set aside for another format: work")
     expect(page).to have_css("[data-testid=total]", text: /\d:\d\d/)
     expect(page).to have_css(".predicted", text: "about")
     expect(page).to saved
     page.refresh
     expect(page).to have_css(".aside", text: "work")
-    choose_option("Format of the block", "By the clock")
+    choose_option("Format of the block", "Timed intervals")
     in_block("Main") { expect(find_field("Work").value).to eq("35") }
     expect(page).to have_no_css(".aside")
     chord(:control, "z")
@@ -130,10 +130,10 @@ RSpec.describe "Formats on the board" do
   it "explains a tempo as it is typed, and refuses one that takes no time" do
     open_block(intervals([squats], title: "Main"))
     click_button "Squat: sides, own times, notes"
-    within(".details") { all("input").find { |input| input["placeholder"] == "rung's" }.send_keys("3-0-1-0") }
+    within(".details") { all("input").find { |input| input["placeholder"] == "default" }.send_keys("3-0-1-0") }
     expect(page).to have_content("3 s down, 1 s up: 4 s a move")
     expect(page).to have_css(".cell.beginner", text: "tempo 3-0-1-0")
-    within(".details") { all("input").find { |input| input["placeholder"] == "rung's" }.send_keys([:control, "a"], "0-0-0-0") }
+    within(".details") { all("input").find { |input| input["placeholder"] == "default" }.send_keys([:control, "a"], "0-0-0-0") }
     expect(page).to have_content("must be four digits such as 3-0-1-0, not all 0")
   end
 end

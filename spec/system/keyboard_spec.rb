@@ -46,7 +46,7 @@ RSpec.describe "By keyboard alone" do
     expect(all(".station .name b").map(&:text)).to eq(["Push-up", "Dead bug"])
     expect(page).to saved
 
-    tab_to("Run this class", back: true)
+    tab_to("Start class", back: true)
     press :enter
     expect(page).to have_button("Start")
     press :space

@@ -100,7 +100,7 @@ RSpec.describe "The Log" do
     sign_in_as
     visit "/logbook"
     first("tbody a").click
-    click_button "Mend the log"
+    click_button "Edit log"
     expect(effort_of("Aurelia Finch").value).to eq("9")
     retype("Effort of Aurelia Finch, 0 to 10", 7)
     click_button "Save the log"

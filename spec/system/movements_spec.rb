@@ -14,7 +14,7 @@ RSpec.describe "Movements" do
     expect(rungs.map { |rung| rung.find("h3").text }).to eq(["Wall push-up", "Push-up, hands on a bench", "Knee push-up", "Push-up, hands on a step", "Floor push-up", "Push-up, feet on a step"])
     tops = page.evaluate_script("[...document.querySelectorAll('.rung')].map((rung) => Math.round(rung.getBoundingClientRect().top))")
     expect(tops.uniq.size).to eq(1)
-    ["Counts when: The chest comes within a fist of the floor", "Stop the set when the hips sag", "0.64 measured", "tempo 2-0-1-0"]
+    ["A rep counts if: The chest comes within a fist of the floor", "Stop the set when the hips sag", "0.64 measured", "tempo 2-0-1-0"]
       .each { |text| expect(rungs[4]).to have_content(text) }
     expect(rungs[4]).to have_content("shoulder, elbow, wrist, lower back")
   end
@@ -26,13 +26,13 @@ RSpec.describe "Movements" do
   end
 
   it "is searched by name, by rung, by pattern and by other words" do
-    fill_in "Search movements and rungs", with: "burpee"
+    fill_in "Search movements and versions", with: "burpee"
     expect(page).to have_css("h2", text: "Squat thrust")
-    fill_in "Search movements and rungs", with: "curtsy zz"
+    fill_in "Search movements and versions", with: "curtsy zz"
     expect(page).to have_content("Nothing of that name.")
-    fill_in "Search movements and rungs", with: "sit-to-stand"
+    fill_in "Search movements and versions", with: "sit-to-stand"
     expect(page).to have_css("h2", text: "Squat")
-    fill_in "Search movements and rungs", with: ""
+    fill_in "Search movements and versions", with: ""
     find("[role=combobox][aria-label=Pattern]").click
     find("[role=option]", text: "stretch").click
     expect(page).to have_content("2 movements")

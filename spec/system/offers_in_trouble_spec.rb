@@ -23,13 +23,13 @@ RSpec.describe "An offer" do
     dialog { expect(page).to have_css(".way") }
   end
 
-  it "says which field needs mending before anything can be worked out" do
+  it "says which field needs correcting before anything can be worked out" do
     open_circuit
     in_block("Lock-gate circuit") { retype("Rounds", 0) }
     expect(page).to have_content("Rounds must be a whole number from 1 to 50")
     find("body").click
     click_button "Suggest", exact: true
-    dialog { expect(page).to have_content("Some fields of the circuit need mending first: must be a whole number from 1 to 50.") }
+    dialog { expect(page).to have_content("Some fields of the circuit need correcting first: must be a whole number from 1 to 50.") }
     expect(page).to have_button("Add this block", disabled: true)
   end
 
@@ -46,11 +46,11 @@ RSpec.describe "An offer" do
     open_circuit
     no_network
     find("[role=combobox][aria-label='Format of the block']", match: :first).click
-    entry = find("[role=option]", text: "Chipper")
+    entry = find("[role=option]", text: "One exercise after the other")
     standing_still(entry)
     entry.click
     expect(page).to have_content("That did not work")
-    expect(page).to have_css("[role=combobox][aria-label='Format of the block']", text: "By the clock", match: :first)
+    expect(page).to have_css("[role=combobox][aria-label='Format of the block']", text: "Timed intervals", match: :first)
     sound_network
   end
 
@@ -88,10 +88,10 @@ RSpec.describe "An offer" do
 
   it "keeps a circuit of another format through a reload and in its history" do
     open_circuit("Slow Paddle")
-    in_block("Slow water") { choose_option("Format of the block", "Chipper") }
+    in_block("Slow water") { choose_option("Format of the block", "One exercise after the other") }
     expect(page).to saved
     page.refresh
-    in_block("Slow water") { expect(page).to have_css("[role=combobox][aria-label='Format of the block']", text: "Chipper") }
+    in_block("Slow water") { expect(page).to have_css("[role=combobox][aria-label='Format of the block']", text: "One exercise after the other") }
     in_block("Slow water") { expect(page).to have_css(".aside", text: "rounds") }
     revisions = Server::Records::Workout.find_by!(title: "Slow Paddle").revisions.order(:number)
     expect(revisions.map { |revision| revision.document["blocks"][1]["format"] }).to eq(%w[rounds chipper])

@@ -53,15 +53,15 @@ RSpec.describe "People" do
     expect { person("Tamsin Okoro").pronouns }.to eventually_be("they/them")
     expect(page).to have_css("form[aria-label='Person'] button[disabled]", text: "Save")
     expect(find_field("Note", match: :first).value).to eq("prefers the back row")
-    within("form[aria-label='What is private']") { click_button "Save" }
+    within("form[aria-label='Health (private)']") { click_button "Save" }
     expect { person("Tamsin Okoro").health["note"] }.to eventually_be("prefers the back row")
   end
 
   it "have limits whose reach is shown as they are typed, kept by consent only" do
     open_person("Pavel Mumford")
-    within("form[aria-label='What is private']") do
+    within("form[aria-label='Health (private)']") do
       click_button "Add a limit"
-      expect(page).to have_content(/Today \d+ of 299 rungs are ruled out/)
+      expect(page).to have_content(/Today \d+ of 299 versions are ruled out/)
       before = find("summary").text
       choose_option("What is spared, limit 1", "not down to the floor")
       expect(page).to have_no_css("summary", text: before, exact_text: true)
@@ -70,12 +70,12 @@ RSpec.describe "People" do
       click_button "No to all"
       click_button "Save"
     end
-    expect(page).to have_content("screened, nothing to see to")
+    expect(page).to have_content("Screened")
     expect(person("Pavel Mumford").limits_on(Date.today).map(&:kind)).to eq(%w[no_floor])
-    find("label", text: "They agree that their health notes are kept here").click
+    find("label", text: "Consent to keep health notes").click
     expect(page).to have_content("everything below is deleted")
     click_button "Save without"
-    expect(page).to have_content("not screened yet")
+    expect(page).to have_content("Not screened")
     expect(person("Pavel Mumford").health).to be_nil
   end
 

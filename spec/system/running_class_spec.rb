@@ -45,7 +45,7 @@ RSpec.describe "A class that runs" do
     expect(page).to have_button("Start")
     window = window_opened_by { click_button "Who is where" }
     within_window(window) do
-      expect(page).to have_css("h1", text: "For your eyes")
+      expect(page).to have_css("h1", text: "Instructor’s view")
       expect(page).to have_content("Not started")
       find("body").send_keys("e")
       expect(page).to have_css("[role=dialog]", text: "Call your local emergency number first")

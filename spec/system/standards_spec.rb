@@ -7,42 +7,42 @@ RSpec.describe "What a studio sets for itself" do
 
   it "says which circuits other standards would touch, and brings along those that are ticked" do
     visit "/house"
-    expect(page).to have_field("On the way")
+    expect(page).to have_field("Transition")
     retype("On the way", 12)
     expect(page).to have_css(".circuits li", text: "Slow Paddle")
     expect(page).to have_no_css(".circuits li", text: "Lock-gate Tuesday")
     uncheck "Slow Paddle"
     kept = Server::Records::Workout.find_by!(title: "Slow Paddle").total_s
     before = Server::Records::Workout.find_by!(title: "Boathouse Bottles").total_s
-    find(:button, text: /Keep, and bring \d along/).click
-    expect(page).to have_content("came along")
+    find(:button, text: /Save, and update \d/).click
+    expect(page).to have_content("updated")
     expect(Server::Records::Workout.find_by!(title: "Slow Paddle").total_s).to eq(kept)
     expect(Server::Records::Workout.find_by!(title: "Boathouse Bottles").total_s).to be > before
     page.refresh
-    expect(page).to have_field("On the way", with: "12")
+    expect(page).to have_field("Transition", with: "12")
   end
 
   it "says at its place what makes no sense, and keeps it as typed" do
     visit "/house"
     retype("Shares, beginner", 90)
     expect(page).to have_content("Shares must not fall from one level to the next")
-    expect(page).to have_button("Keep", disabled: true)
+    expect(page).to have_button("Save", disabled: true)
     retype("Reserve", -1)
     expect(page).to have_content("Reserve must be a whole number from 0 to 20")
-    click_button "As it was"
+    click_button "Discard"
     expect(page).to have_field("Reserve", with: "")
   end
 
   it "copies a movement, changes it with the same checks, plans with it, and retires it" do
     visit "/movements/squat"
-    click_button "Copy as our own"
+    click_button "Copy to my movements"
     expect(page).to have_css("h1", text: "Squat (own)")
     fill_in "Name", with: "Weir squat", match: :first
-    first("label", text: "Counts when").find("input").set("x")
+    first("label", text: "A rep counts if").find("input").set("x")
     click_button "Save", match: :first
-    expect(page).to have_content("Some fields need mending")
-    expect(page).to have_content("Counts when")
-    first("label", text: "Counts when").find("input").set("Hips meet the edge of the lock beam.")
+    expect(page).to have_content("Some fields need correcting")
+    expect(page).to have_content("A rep counts if")
+    first("label", text: "A rep counts if").find("input").set("Hips meet the edge of the lock beam.")
     click_button "Save", match: :first
     expect(page).to have_css("h2", text: "Weir squat")
 
@@ -64,7 +64,7 @@ RSpec.describe "What a studio sets for itself" do
     visit "/movements/new/edit"
     fill_in "Name", with: "Lock-beam push", match: :first
     click_button "Save", match: :first
-    expect(page).to have_content("Some fields need mending")
+    expect(page).to have_content("Some fields need correcting")
     expect(page).to have_css("[role=alert]", minimum: 6)
     expect(page).to have_field("Name", with: "Lock-beam push")
   end

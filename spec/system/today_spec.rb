@@ -10,7 +10,7 @@ RSpec.describe "Today" do
 
   it "offers the class that comes first, then a run's floor, then its log" do
     expect(page).to have_css("h2", text: "Coming: Lock-gate Tuesday")
-    within("section[aria-label='Ready to run']") { click_button "Run", match: :first }
+    within("section[aria-label='Ready to run']") { click_button "Start class", match: :first }
     expect(page).to have_button("Start")
     visit "/"
     expect(page).to have_css("h2", text: /\AStart: /)
@@ -32,19 +32,19 @@ RSpec.describe "Today" do
     expect(page).to have_css("h1", text: "Lock-gate Tuesday")
     classes.update_all(cancelled_at: Time.now.utc)
     visit "/"
-    within("section[aria-label=Next]") { click_button "Run" }
+    within("section[aria-label=Next]") { click_button "Start class" }
     expect(page).to have_button("Start")
   end
 
   it "lists drafts to finish, and puts a run away and back" do
     expect(page).to have_css("section[aria-label='Drafts to finish'] a", text: "Weir-side Saturday")
-    within("section[aria-label='Ready to run']") { click_button "Run", match: :first }
+    within("section[aria-label='Ready to run']") { click_button "Start class", match: :first }
     expect(page).to have_button("Start")
     visit "/"
     title = Server::Records::Run.order(:created_at).last.title
-    click_button "Put away #{title}"
-    expect(page).to have_no_css("section[aria-label='Runs to see to']")
+    click_button "Delete #{title}"
+    expect(page).to have_no_css("section[aria-label='To finish']")
     click_button "Undo"
-    expect(page).to have_css("section[aria-label='Runs to see to'] a", text: title)
+    expect(page).to have_css("section[aria-label='To finish'] a", text: title)
   end
 end

@@ -19,7 +19,7 @@ RSpec.describe "A class from plan to logbook" do
     expect(page).to saved
 
     hold_clock
-    click_button "Run this class"
+    click_button "Start class"
     expect(page).to have_content("Stop for chest pain, dizziness")
     click_button "Start"
     advance(60)

@@ -88,7 +88,7 @@ export const router = createRouter({
     { path: '/dev/mail', name: 'mailbox', component: pages.mailbox, meta: { title: 'Mailbox', open: true } },
     { path: '/circuits', name: 'circuits', component: pages.circuits, meta: { title: 'Circuits' } },
     { path: '/circuits/compare', name: 'compare', component: pages.compare, meta: { title: 'Two circuits' } },
-    { path: '/house', name: 'house', component: pages.house, meta: { title: 'House standards' } },
+    { path: '/house', name: 'house', component: pages.house, meta: { title: 'Studio standards' } },
     {
       path: '/movements/:id/edit',
       name: 'movement-form',
@@ -108,7 +108,7 @@ export const router = createRouter({
     { path: '/classes', name: 'classes', component: pages.classes, meta: { title: 'Classes' } },
     { path: '/classes/:id', name: 'class', component: pages.groupClass, meta: { title: 'Class' } },
     { path: '/classes/:id/fit', name: 'fit', component: pages.fit, meta: { title: 'Fit sheet' } },
-    { path: '/classes/:id/run/:run', name: 'mine', component: pages.mine, meta: { title: 'For your eyes' } },
+    { path: '/classes/:id/run/:run', name: 'mine', component: pages.mine, meta: { title: 'Instructor’s view' } },
     { path: '/card/:token', name: 'card', component: pages.card, meta: { title: 'Card', bare: true, open: true } },
     { path: '/:rest(.*)*', name: 'nowhere', component: pages.nowhere, meta: { title: 'Not found' } },
   ],

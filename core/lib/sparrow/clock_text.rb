@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module Sparrow
-  # Seconds as an instructor says them: «13:00», «1:02:30».
+  # Seconds as an instructor says them: “13:00”, “1:02:30”.
   module ClockText
     # @param seconds [Integer]
     def self.of(seconds)

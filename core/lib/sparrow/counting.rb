@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module Sparrow
-  # How the number called aloud turns into moves done: «12 counted, 24 moves».
+  # How the number called aloud turns into moves done: “12 counted, 24 moves”.
   class Counting < Value.of(:rule, :parts_sum)
     RULES = %w[each per_side pair one_side compound].freeze
 

@@ -4,7 +4,7 @@ module Sparrow
   # The questions before the first class, and where somebody's answers leave
   # them. It advises and does not diagnose.
   module Screening
-    # Nobody asked; nothing to see to; a «yes» not yet cleared; a «yes» that a professional has cleared.
+    # Not asked; every answer is no; a “yes” not yet cleared; a “yes” that a professional has cleared.
     STATES = %w[not_asked clear see_instructor cleared].freeze
 
     # @return [Array<Hash>] "id" and "question", in the order in which they are asked

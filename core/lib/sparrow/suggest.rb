@@ -14,7 +14,7 @@ module Sparrow
       [name, *(2..40).map { |number| "#{name}-#{number}" }].find { |candidate| !taken.include?(candidate) }
     end
 
-    # @return [String] «knee, hip and lower back»
+    # @return [String] “knee, hip and lower back”
     def self.list(names)
       words = names.map { |name| words(name) }
       (words.size == 1) ? words.first : "#{words[..-2].join(", ")} and #{words.last}"

@@ -2,7 +2,7 @@
 
 module Sparrow
   # The seconds of one move as four digits: lower, pause, lift, pause.
-  # «3-0-1-0» takes 4 seconds a move.
+  # “3-0-1-0” takes 4 seconds a move.
   class Tempo < Value.of(:lower_s, :low_pause_s, :lift_s, :top_pause_s)
     FORM = /\A(\d)-(\d)-(\d)-(\d)\z/
 

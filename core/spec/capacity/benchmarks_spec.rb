@@ -11,7 +11,7 @@ RSpec.describe Sparrow::Capacity::Benchmarks do
 
   it "refuses what is no test, no rung of it, or no number for it" do
     expect(described_class.complaints("arm_wrestling", "push_up.floor", 3).map(&:pointer)).to eq(["/test"])
-    expect(described_class.complaints("push_ups", "squat.parallel", 999).map(&:message)).to eq(["is not a rung of this test", "must be from 0 to 100 push-ups"])
+    expect(described_class.complaints("push_ups", "squat.parallel", 999).map(&:message)).to eq(["is not a version of this test", "must be from 0 to 100 push-ups"])
     expect(described_class.complaints("push_ups", "push_up.floor", 0)).to eq([])
   end
 

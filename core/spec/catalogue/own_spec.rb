@@ -34,12 +34,12 @@ RSpec.describe Sparrow::Catalogue::Own do
   it "is held to what a schema cannot say" do
     expect(problems(own.merge("id" => "squat"))["/id"]).to eq("must begin with own_")
     expect(problems(own.merge("ladder" => own["ladder"].reverse))["/ladder"]).to match(/must climb/)
-    expect(problems(own.merge("opens" => own["opens"].merge("beginner" => "nothing")))).to eq("/opens/beginner" => "is not a rung of this ladder")
+    expect(problems(own.merge("opens" => own["opens"].merge("beginner" => "nothing")))).to eq("/opens/beginner" => "is not a version of this ladder")
     expect(problems(own.merge("opens" => {"beginner" => "pause", "intermediate" => "parallel", "advanced" => "jump"}))["/opens"]).to match(/must not fall/)
-    expect(problems(own.merge("spares" => own["spares"].merge("knee" => "no.where")))).to eq("/spares/knee" => "is not a rung of this ladder or of the catalogue")
+    expect(problems(own.merge("spares" => own["spares"].merge("knee" => "no.where")))).to eq("/spares/knee" => "is not a version of this ladder or of the catalogue")
     high = JSON.parse(JSON.generate(own)).tap { |held| held["ladder"].each { |rung| rung["impact"] = "high" } }
     expect(problems(high)["/ladder"]).to match(/without impact/)
     twice = JSON.parse(JSON.generate(own)).tap { |held| held["ladder"][1]["id"] = held["ladder"][0]["id"] }
-    expect(problems(twice)["/ladder"]).to match(/two rungs of one id/)
+    expect(problems(twice)["/ladder"]).to match(/two versions of one id/)
   end
 end

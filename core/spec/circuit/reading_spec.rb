@@ -70,7 +70,7 @@ RSpec.describe "Reading a workout document" do
 
   it "refuses a missing variation, and one from another ladder" do
     refused("/blocks/0/stations/0/levels/beginner/variation", /missing/) { |doc| cell(doc).delete("variation") }
-    refused("/blocks/0/stations/0/levels/beginner/variation", /not a rung of Glute bridge/) { |doc| cell(doc)["variation"] = "squat.parallel" }
+    refused("/blocks/0/stations/0/levels/beginner/variation", /not a version of Glute bridge/) { |doc| cell(doc)["variation"] = "squat.parallel" }
     refused("/blocks/0/stations/0/movement", /catalogue/) { |doc| doc["blocks"][0]["stations"][0]["movement"] = "somersault" }
   end
 

@@ -11,7 +11,7 @@ RSpec.describe Sparrow::Fitting::Reason do
     people = [person, person(screening: "see_instructor"), person(measured: {"push_up.wall" => 3}), person(limits: [limit("wrist"), limit("shoulder")]),
       person(lane: "beginner", newcomer: true), person(state: "tired", sore: %w[wrist elbow])]
     blocks = [push_ups, intervals([station("w", movement: "wood_chop")]), intervals([station("j", movement: "jumping_jack")])]
-    people.product(blocks).each { |somebody, block| expect(reason(somebody, block)).to match(/\A[A-Z«].*\.\z/) }
+    people.product(blocks).each { |somebody, block| expect(reason(somebody, block)).to match(/\A[A-Z“].*\.\z/) }
   end
 
   it "names the round that leaves least, with what is there, asked and left, and the source" do

@@ -16,7 +16,7 @@ RSpec.describe Sparrow::Fitting::Sheet do
     sheet = fit(people, raised, kit: {"step" => 2, "mat" => 9})
     expect(sheet.moved.size).to eq(3)
     moved = sheet.cells(sheet.moved.first.participant.id).first
-    expect(moved.reason).to start_with("The steps do not go round: moved from Push-up, feet on a step")
+    expect(moved.reason).to start_with("The steps are not enough: moved from Push-up, feet on a step")
     expect(moved).to be_attention
   end
 

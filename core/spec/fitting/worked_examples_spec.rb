@@ -57,7 +57,7 @@ RSpec.describe "Fitting a person to a station" do
     expect(cell_of(person(measured: {"push_up.floor" => 90}, lane: "beginner"), intervals([station("p", movement: "push_up")], work_s: 40)).option.rung.id).to eq("push_up.feet_30")
   end
 
-  it "gives nothing before somebody has spoken with a person whose «yes» is open" do
+  it "gives nothing before somebody has spoken with a person whose “yes” is open" do
     cell = cell_of(person(screening: "see_instructor"), push_ups)
     expect(cell.to_h).to include("kind" => "waits", "variation" => nil, "target" => "sit out", "attention" => true)
     expect(cell.reason).to include("speak with them first")
@@ -128,7 +128,7 @@ RSpec.describe "Fitting a person to a station" do
     it "stands where it is locked, with who and why" do
       cell = cell_of(person(measured: {"push_up.floor" => 10}, choices: choice("push_up.floor", 5, by: "Emeka Thorsby", why: "wants the floor")), push_ups)
       expect([cell.given.kind, cell.option.rung.id, cell.option.number]).to eq(["locked", "push_up.floor", 5])
-      expect(cell.reason).to start_with("Set by Emeka Thorsby («wants the floor»)")
+      expect(cell.reason).to start_with("Set by Emeka Thorsby (“wants the floor”)")
     end
 
     it "is marked where it asks for more than is there" do

@@ -75,7 +75,7 @@ RSpec.describe Sparrow::Scaling do
     expect(workout.blocks.first.stations.first.at("beginner").reps_counted).to eq(20)
   end
 
-  it "never gives a lower level more than a higher one on the same rung" do
+  it "never gives a lower level more than a higher one of the same version" do
     levels = open_levels(reps: 40)
     levels["intermediate"]["reps"] = 15
     expect(under("share", levels).map(&:reps_counted)).to eq([15, 15, 40])

@@ -50,7 +50,7 @@ RSpec.describe "Targets of paced blocks" do
     expect(block.stations.last.at("beginner").hold_s).to be <= 20 # 25 s is the most that the profile holds
   end
 
-  it "never gives a lower level more than a higher one on the same rung" do
+  it "never gives a lower level more than a higher one of the same version" do
     _, block, = solved("rounds", rounds: 3, window_s: 200)
     numbers = block.stations.first.levels.each_value.map(&:reps_counted)
     expect(numbers).to eq(numbers.sort)

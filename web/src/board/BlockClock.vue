@@ -32,7 +32,7 @@ const SWITCHES = computed(() =>
 )
 const gates = computed(() => GATES.filter((gate) => gate.value !== 'round' || props.block.format !== 'chipper'))
 const FLOWS = [
-  { value: 'together', label: 'All at one station' },
+  { value: 'together', label: 'Everyone together' },
   { value: 'rotate', label: 'Groups that move on' },
 ]
 const DAYS = [

@@ -44,7 +44,7 @@ function saying(level: Level): string[] {
   }
   if (told.demand)
     says.push(
-      `the aim asks ${told.demand.seconds_per_rep} s a rep, ${Math.round(told.demand.of_default * 100)} % of the rungs’ tempo${told.demand.plausible ? '' : ': implausible'}`,
+      `the aim asks ${told.demand.seconds_per_rep} s a rep, ${Math.round(told.demand.of_default * 100)} % of the versions’ tempo${told.demand.plausible ? '' : ': implausible'}`,
     )
   return says
 }

@@ -76,7 +76,7 @@ const ready = computed(() => board.preview.preview.value?.ready ?? false)
         severity="secondary"
         @click="$emit('keys')"
       />
-      <Button label="Run this class" :disabled="!ready" :loading="running" @click="$emit('run')" />
+      <Button label="Start class" :disabled="!ready" :loading="running" @click="$emit('run')" />
     </span>
   </header>
 </template>

@@ -76,7 +76,12 @@ const shortcuts: Shortcut[] = [
     run: () => void board.autosave.save(),
     inFields: true,
   },
-  { keys: 'Alt ↑ / Alt ↓', label: 'In a cell: the next rung up or down', matches: () => false, run: () => undefined },
+  {
+    keys: 'Alt ↑ / Alt ↓',
+    label: 'In a cell: the next version up or down',
+    matches: () => false,
+    run: () => undefined,
+  },
   { keys: 'Alt F', label: 'In a cell: the number that fits the window', matches: () => false, run: () => undefined },
   { keys: 'Alt R / Alt B', label: 'In a cell: copy it right, or below', matches: () => false, run: () => undefined },
   { keys: 'Alt Shift ↑ / ↓', label: 'In a station: move it', matches: () => false, run: () => undefined },

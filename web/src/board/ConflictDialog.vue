@@ -65,7 +65,7 @@ async function saveCopy() {
   >
     <template v-if="conflict">
       <p>
-        {{ conflict.updated_by }} saved «{{ conflict.title }}» on {{ dayText(conflict.updated_at) }}, after you opened
+        {{ conflict.updated_by }} saved “{{ conflict.title }}” on {{ dayText(conflict.updated_at) }}, after you opened
         it. Yours has not been saved. Nothing is lost either way:
       </p>
       <div class="choices">

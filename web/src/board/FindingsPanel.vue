@@ -36,7 +36,7 @@ const current = computed(() => board.preview.of.value === board.document.value)
         </Button>
       </li>
     </ol>
-    <p v-else class="small quiet">Nothing stands out. A review sees times and rungs, not people.</p>
+    <p v-else class="small quiet">Nothing stands out. A review sees times and versions, not people.</p>
   </section>
 </template>
 

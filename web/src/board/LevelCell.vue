@@ -59,7 +59,7 @@ const low = computed(() => figures.value?.reserve && figures.value.reserve.left 
 const reserveText = computed(() => {
   const reserve = figures.value?.reserve
   if (!reserve) return ''
-  return `Estimate for a ${props.level}: ${reserve.left} ${reserve.unit === 's' ? 'seconds' : 'moves a side'} left in round ${reserve.round}`
+  return `Estimate for a ${props.level}: ${reserve.left} ${reserve.unit === 's' ? 'seconds' : 'reps'} left in round ${reserve.round}`
 })
 const name = computed(() => `${movement.value?.name ?? 'Station'}, ${props.level}`)
 
@@ -83,11 +83,11 @@ function type(text: string | undefined) {
 }
 
 function choose(id: string) {
-  change('Rung', (station) => movement.value && chooseRung(movement.value, station.levels[props.level], id))
+  change('Version', (station) => movement.value && chooseRung(movement.value, station.levels[props.level], id))
 }
 
 function step(by: 1 | -1) {
-  change('Rung', (station) => movement.value && stepRung(movement.value, station, props.level, by))
+  change('Version', (station) => movement.value && stepRung(movement.value, station, props.level, by))
 }
 
 /** The number that the window has time for, as numbers are called. */
@@ -134,7 +134,7 @@ function key(event: KeyboardEvent) {
   <div class="cell" :class="[level, { wrong: error }]" @keydown.capture="key">
     <Select
       v-if="movement"
-      :title="rung ? `Counts when: ${rung.standard}` : undefined"
+      :title="rung ? `A rep counts if: ${rung.standard}` : undefined"
       :model-value="prescription.variation"
       :options="movement.ladder"
       option-label="name"

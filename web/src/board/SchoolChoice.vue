@@ -22,7 +22,7 @@ const chosen = computed(() => schools.value.find((school) => school.id === props
       :options="schools"
       option-label="name"
       option-value="id"
-      :placeholder="inherit ?? 'Levels as typed'"
+      :placeholder="inherit ?? 'Targets as typed'"
       show-clear
       size="small"
       @update:model-value="$emit('update:modelValue', $event ?? undefined)"

@@ -22,7 +22,7 @@ function change(label: string, work: (block: Block, index: number, station: Stat
 }
 
 const step = (by: 1 | -1) =>
-  change(by > 0 ? 'Rungs up' : 'Rungs down', (_block, _index, station) => {
+  change(by > 0 ? 'Harder versions' : 'Easier versions', (_block, _index, station) => {
     const movement = board.movement(station.movement)
     if (movement) for (const level of LEVELS) stepRung(movement, station, level, by)
   })
@@ -38,8 +38,8 @@ function remove() {
 <template>
   <div v-if="count" class="bar" role="toolbar" aria-label="The chosen stations">
     <b role="status">{{ plural(count, 'station') }} chosen</b>
-    <Button label="Rungs up" size="small" variant="outlined" @click="step(1)" />
-    <Button label="Rungs down" size="small" variant="outlined" @click="step(-1)" />
+    <Button label="Harder versions" size="small" variant="outlined" @click="step(1)" />
+    <Button label="Easier versions" size="small" variant="outlined" @click="step(-1)" />
     <Button label="Half a side" size="small" variant="outlined" @click="sides('split')" />
     <Button label="Both sides at once" size="small" variant="outlined" @click="sides('both')" />
     <Button label="Copy" size="small" variant="outlined" @click="change('Copy stations', duplicateStation)" />

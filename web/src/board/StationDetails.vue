@@ -30,7 +30,7 @@ const OWN = [
 const OF_LEVEL = [
   { key: 'work_s', label: 'Own stop', unit: 's', hint: 'none', width: '3.6rem' },
   { key: 'rest_s', label: 'Rest', unit: 's', hint: 'block', width: '3.6rem' },
-  { key: 'tempo', label: 'Tempo', unit: undefined, hint: "rung's", width: '5.2rem' },
+  { key: 'tempo', label: 'Tempo', unit: undefined, hint: 'default', width: '5.2rem' },
   { key: 'load_kg', label: 'Load', unit: 'kg', hint: 'none', width: '3.6rem' },
 ] as const
 const block = computed(() => board.document.value.blocks[props.blockIndex])
@@ -134,7 +134,7 @@ function setRounds(text: string | undefined) {
           :options="COUNTING"
           option-label="label"
           option-value="value"
-          placeholder="As the rung says"
+          placeholder="As the version says"
           show-clear
           size="small"
           @update:model-value="change('counting', (draft) => setKey(draft, 'counting', $event))"
@@ -234,7 +234,7 @@ function setRounds(text: string | undefined) {
           @click="copyBelow(level)"
         />
       </span>
-      <p v-if="rungOfLevel(level)" class="small standard"><b>Counts when:</b> {{ rungOfLevel(level)!.standard }}</p>
+      <p v-if="rungOfLevel(level)" class="small standard"><b>A rep counts if:</b> {{ rungOfLevel(level)!.standard }}</p>
     </div>
     <p class="small quiet">
       Tempo is lower, pause, lift, pause in seconds: 3-0-1-0 takes 4 s a move, and a typed tempo is taken as typed. A

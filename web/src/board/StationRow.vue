@@ -74,7 +74,7 @@ function pressed(event: KeyboardEvent) {
       <div class="name">
         <b>{{ name }}</b>
         <span v-if="marks.length" class="marks small quiet">{{ marks.join(' · ') }}</span>
-        <span v-if="wrong && !open" class="small warn-text">needs mending</span>
+        <span v-if="wrong && !open" class="small warn-text">needs correcting</span>
       </div>
     </div>
     <LevelCell

@@ -23,7 +23,7 @@ const saying = computed(() => {
     case 'failed':
       return 'The server does not answer: these totals are from before. Trying again.'
     case 'refused':
-      return 'Some fields need mending: these totals are from before.'
+      return 'Some fields need correcting: these totals are from before.'
     default:
       return ''
   }
@@ -62,7 +62,7 @@ const saying = computed(() => {
           <td v-for="level in LEVELS" :key="level" class="number">{{ clockText(preview.lanes[level].waiting_s) }}</td>
         </tr>
         <tr v-if="LEVELS.some((level) => preview!.lanes[level].transition_s)">
-          <th scope="row">On the way</th>
+          <th scope="row">Transition</th>
           <td v-for="level in LEVELS" :key="level" class="number">
             {{ clockText(preview.lanes[level].transition_s) }}
           </td>

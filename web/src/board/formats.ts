@@ -4,13 +4,13 @@ import type { Block, Format } from '@/api/types'
 // the server's; this is where the fields stand and what they are called.
 
 export const FORMATS: { value: Format; label: string; says: string }[] = [
-  { value: 'intervals', label: 'By the clock', says: 'Work and rest are called for everybody.' },
+  { value: 'intervals', label: 'Timed intervals', says: 'Work and rest are called for everybody.' },
   { value: 'every_minute', label: 'Every minute', says: 'A set at each minute; what is left of it is rest.' },
-  { value: 'rounds', label: 'Rounds for reps', says: 'Set reps, so many times round, at one’s own pace.' },
+  { value: 'rounds', label: 'Rounds of reps', says: 'Set reps, so many times round, at one’s own pace.' },
   { value: 'amrap', label: 'As many rounds as possible', says: 'Round after round until the time is up.' },
-  { value: 'chipper', label: 'Chipper', says: 'All of one station before the next, once through.' },
+  { value: 'chipper', label: 'One exercise after the other', says: 'All of one station before the next, once through.' },
   { value: 'ladder', label: 'Ladder', says: 'A total per station, spread over the rounds.' },
-  { value: 'quota', label: 'Day’s total', says: 'Minimum to maximum, in sets through the day.' },
+  { value: 'quota', label: 'Daily total', says: 'Minimum to maximum, in sets through the day.' },
 ]
 
 export type NumberKey =
@@ -51,7 +51,7 @@ export const CLOCK_FIELDS: Record<Format, ClockField[]> = {
   every_minute: [{ key: 'interval_s', label: 'A start every', unit: 's', hint: '60' }, ROUNDS, READY],
   rounds: [ROUNDS, PACED_REST, ROUND_REST, CAP, TARGET, READY],
   amrap: [{ ...CAP, label: 'Time', needed: true, hint: undefined }, READY],
-  chipper: [CAP, TARGET, { key: 'set_rest_s', label: 'Between sets', unit: 's', hint: 'house' }, READY],
+  chipper: [CAP, TARGET, { key: 'set_rest_s', label: 'Rest between sets', unit: 's', hint: 'house' }, READY],
   ladder: [ROUNDS, PACED_REST, ROUND_REST, CAP, TARGET, READY],
   quota: [],
 }

@@ -6,7 +6,7 @@ interface Band {
 }
 
 // How a target is typed in one small field: 12 · 8-12 · hold 30 · nothing for
-// «the whole window».
+// “the whole window”.
 
 /** A prescription's target as it stands in its field. */
 export function targetText(prescription: Prescription, rung: Variation | undefined): string {

@@ -14,7 +14,7 @@ export const SAVING = {
   waiting: 'Typing…',
   saving: 'Saving…',
   offline: 'Kept here: the server does not answer',
-  refused: 'Not saved: some fields need mending',
+  refused: 'Not saved: some fields need correcting',
   conflict: 'Not saved: a newer version was saved',
 } as const
 

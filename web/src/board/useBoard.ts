@@ -54,7 +54,7 @@ export function createBoard(workout: Workout, movements: Movement[]) {
     return undefined
   }
 
-  /** Stations chosen together, as «block/station». */
+  /** Stations chosen together, as “block/station”. */
   const selection = ref(new Set<string>())
   function toggleSelected(key: string) {
     const next = new Set(selection.value)

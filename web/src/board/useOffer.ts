@@ -20,7 +20,7 @@ export function useOffer<T>() {
       offer.value = null
       problem.value =
         error instanceof Refusal && error.problem.errors.length
-          ? `Some fields of the circuit need mending first: ${error.problem.errors[0]!.detail}.`
+          ? `Some fields of the circuit need correcting first: ${error.problem.errors[0]!.detail}.`
           : wording(error)
     } finally {
       if (mine === latest) asking.value = false

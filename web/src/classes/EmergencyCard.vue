@@ -23,7 +23,7 @@ defineProps<{ data: Emergency | undefined }>()
         <dd>{{ data.place.first_aid || 'not noted: ask the venue' }}</dd>
       </dl>
       <p v-else class="warn-text">This class has no place yet, so there is no address.</p>
-      <h2>Whom to call</h2>
+      <h2>Emergency contacts</h2>
       <ul class="people">
         <li v-for="person in data.people" :key="person.name">
           <b>{{ person.name }}</b>

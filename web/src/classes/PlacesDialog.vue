@@ -143,7 +143,7 @@ const remove = () =>
         </div>
       </fieldset>
       <div class="row end">
-        <Button v-if="id" label="Put away" severity="secondary" variant="text" @click="remove" />
+        <Button v-if="id" label="Archive" severity="secondary" variant="text" @click="remove" />
         <Button type="submit" label="Save the place" :loading="busy" />
       </div>
     </form>

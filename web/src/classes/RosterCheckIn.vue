@@ -25,9 +25,9 @@ const JOINTS = ['knee', 'hip', 'ankle', 'lower_back', 'neck', 'shoulder', 'elbow
   label: readable(joint),
 }))
 const PRESENCE = [
-  { value: 'here', label: 'Here' },
+  { value: 'here', label: 'Present' },
   { value: 'expected', label: 'Expected' },
-  { value: 'away', label: 'Away' },
+  { value: 'away', label: 'Absent' },
 ]
 const presence = (line: RosterLine) => (line.present === null ? 'expected' : line.present ? 'here' : 'away')
 
@@ -74,14 +74,14 @@ const newcomer = () =>
 
 <template>
   <section aria-label="Roster" class="roster">
-    <h2>Who comes</h2>
+    <h2>Roster</h2>
     <div v-if="held.roster.length" class="scroll-x" tabindex="0" role="region" aria-label="Roster: table">
       <table class="ledger stacks">
         <thead>
           <tr>
             <th scope="col">Name</th>
             <th scope="col">Today</th>
-            <th scope="col">Lane</th>
+            <th scope="col">Follows</th>
             <th scope="col">How they are</th>
             <th scope="col">Sore where</th>
             <th scope="col"><span class="visually-hidden">Take off</span></th>
@@ -176,10 +176,10 @@ const newcomer = () =>
         :show-toggle-all="false"
       />
       <Button v-if="session.plans" label="Add" variant="outlined" :disabled="!picked.length" @click="addPicked" />
-      <form class="row" aria-label="Somebody new at the door" @submit.prevent="newcomer">
+      <form class="row" aria-label="Add a new person" @submit.prevent="newcomer">
         <TextField v-model="name" label="New at the door" :error="errors.get('/name')" :maxlength="80" />
         <LevelChoice v-model="lane" label="Level of the newcomer" />
-        <Button type="submit" label="Here now" variant="outlined" :disabled="!name.trim()" />
+        <Button type="submit" label="Add as present" variant="outlined" :disabled="!name.trim()" />
       </form>
       <span v-if="errors.get('/add')" class="small warn-text" role="alert">The roster {{ errors.get('/add') }}</span>
     </div>

@@ -21,7 +21,7 @@ const PLACES = [
   { name: 'circuits', label: 'Circuits', helper: false },
   { name: 'movements', label: 'Movements', helper: true },
   { name: 'logbook', label: 'Logbook', helper: true },
-  { name: 'house', label: 'House', helper: false },
+  { name: 'house', label: 'Standards', helper: false },
 ]
 const places = computed(() => PLACES.filter((place) => place.helper || session.plans))
 </script>

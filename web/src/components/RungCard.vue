@@ -20,7 +20,7 @@ const STRAINS = {
     <PositionFigure :position="rung.position" />
     <h3>{{ rung.name }}</h3>
     <p class="marks"><LevelMark v-for="level in rung.levels" :key="level" :level="level" /></p>
-    <p><b>Counts when:</b> {{ rung.standard }}</p>
+    <p><b>A rep counts if:</b> {{ rung.standard }}</p>
     <ul>
       <li v-for="cue in rung.cues" :key="cue">{{ cue }}</li>
     </ul>
@@ -31,7 +31,7 @@ const STRAINS = {
       <dd>
         {{ rung.demand.value }} <span class="quiet">{{ rung.demand.basis }}: {{ rung.demand.why }}</span>
       </dd>
-      <dt>By</dt>
+      <dt>Made harder or easier by</dt>
       <dd>
         {{
           Object.entries(rung.levers)
@@ -47,9 +47,9 @@ const STRAINS = {
         <dt>Asks for</dt>
         <dd>{{ rung.strains.map((strain) => STRAINS[strain]).join(', ') }}</dd>
       </template>
-      <dt>Works</dt>
+      <dt>Muscles</dt>
       <dd>{{ rung.muscles.join(', ') }}</dd>
-      <dt>Needs</dt>
+      <dt>Equipment</dt>
       <dd>{{ [...rung.equipment, readable(rung.space)].join(', ') }}</dd>
       <dt>Counted</dt>
       <dd>
@@ -61,7 +61,7 @@ const STRAINS = {
               : 'kept up for a time'
         }}<template v-if="rung.tempo">, tempo {{ rung.tempo }}</template>
       </dd>
-      <dt>First</dt>
+      <dt>Before this</dt>
       <dd>{{ rung.prerequisite ?? 'nothing' }}</dd>
     </dl>
   </section>

@@ -1,4 +1,4 @@
-/** Seconds as «m:ss» or «h:mm:ss», as they are drawn. */
+/** Seconds as “m:ss” or “h:mm:ss”, as they are drawn. */
 export function clockText(seconds: number): string {
   const whole = Math.max(0, Math.round(seconds))
   const rest = String(whole % 60).padStart(2, '0')
@@ -41,12 +41,12 @@ export function todayHeadline(): string {
   return new Date().toLocaleDateString(locale, { weekday: 'long', day: 'numeric', month: 'long', timeZone })
 }
 
-/** A day as its month: «Sep 2025». */
+/** A day as its month: “Sep 2025”. */
 export function monthText(day: string): string {
   return new Date(`${day}T12:00`).toLocaleDateString(locale, { month: 'short', year: 'numeric' })
 }
 
-/** What the clock on the studio's wall shows at an instant: «2026-11-24» and «18:30». */
+/** What the clock on the studio's wall shows at an instant: “2026-11-24” and “18:30”. */
 export function onTheWall(at: Date): { day: string; hour: string } {
   const parts = Object.fromEntries(
     new Intl.DateTimeFormat('en-GB', {
@@ -77,12 +77,12 @@ export function instantOf(day: string, hour: string): Date | null {
   return at
 }
 
-/** «1 person», «3 people». */
+/** “1 person”, “3 people”. */
 export function peopleText(count: number): string {
   return count === 1 ? '1 person' : `${count} people`
 }
 
-/** «1 round», «3 rounds». */
+/** “1 round”, “3 rounds”. */
 export function plural(count: number, noun: string): string {
   return `${count} ${noun}${count === 1 ? '' : 's'}`
 }

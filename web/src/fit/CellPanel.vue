@@ -48,8 +48,8 @@ const unit = computed(() => (['hold', 'work'].includes(props.cell.unit ?? '') ? 
     <p class="reason" aria-live="polite">{{ now.waiting ? 'Working it out…' : cell.reason }}</p>
     <RoundsChart v-if="cell.rounds && !now.waiting" :rounds="cell.rounds" :unit="cell.reserve?.unit ?? 'moves'" />
     <p v-if="cell.rounds" class="small quiet">
-      Open bar: {{ cell.reserve?.unit === 's' ? 'seconds' : 'moves a side' }} that the model says are there in each
-      round; filled: what is asked. An estimate; you see more.
+      Open bar: {{ cell.reserve?.unit === 's' ? 'seconds' : 'reps' }} that the model says are there in each round;
+      filled: what is asked. An estimate; you see more.
     </p>
     <ol v-if="ladder.length" class="ladder" aria-label="Ladder, hardest first">
       <li
@@ -80,7 +80,7 @@ const unit = computed(() => (['hold', 'work'].includes(props.cell.unit ?? '') ? 
       <Button type="submit" label="Lock it so" size="small" :disabled="!now.variation" />
       <Button
         v-if="chosen"
-        label="By the rules again"
+        label="Recalculate"
         size="small"
         variant="outlined"
         severity="secondary"
@@ -88,11 +88,11 @@ const unit = computed(() => (['hold', 'work'].includes(props.cell.unit ?? '') ? 
       />
     </form>
     <p v-if="fit.errors.value.get('/variation')" class="small warn-text" role="alert">
-      This rung {{ fit.errors.value.get('/variation') }}
+      This version {{ fit.errors.value.get('/variation') }}
     </p>
     <p class="small quiet keys">
-      <kbd>Alt ↑</kbd> <kbd>Alt ↓</kbd> rung, <kbd>+</kbd> <kbd>−</kbd> number, <kbd>l</kbd> lock, <kbd>u</kbd> by the
-      rules again.
+      <kbd>Alt ↑</kbd> <kbd>Alt ↓</kbd> version, <kbd>+</kbd> <kbd>−</kbd> number, <kbd>l</kbd> lock, <kbd>u</kbd>
+      recalculate.
     </p>
   </aside>
 </template>

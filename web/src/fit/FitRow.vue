@@ -30,8 +30,8 @@ const NOTES: Partial<Record<FitCell['kind'], string>> = {
   sit_out: 'sits out',
   locked: 'locked',
   remembered: 'as last time',
-  kit: 'for want of kit',
-  waits: 'speak first',
+  kit: 'no kit left',
+  waits: 'talk first',
 }
 const flags = computed(() => {
   const person = props.person

@@ -22,11 +22,11 @@ const words = (asked: { name: string | null; target: string }) => [asked.name, a
 <template>
   <section aria-label="What this class needs" class="needs">
     <h2>What this class needs</h2>
-    <p v-if="!needs.length" class="quiet">The circuit's targets suit the people of each lane.</p>
+    <p v-if="!needs.length" class="quiet">The circuit's targets suit the people of each level.</p>
     <template v-else>
       <p class="small quiet">
-        For each lane the rung that most of its people are given, and the highest number that leaves all of those their
-        reserve. Taken for this class only; the circuit itself stays as it is.
+        For each level the version that most of its people are given, and the highest number that leaves all of those
+        their reserve. Taken for this class only; the circuit itself stays as it is.
       </p>
       <div class="scroll-x" tabindex="0" role="region" aria-label="What this class needs: table">
         <table class="ledger small">
@@ -41,7 +41,7 @@ const words = (asked: { name: string | null; target: string }) => [asked.name, a
                 />
               </th>
               <th scope="col">Station</th>
-              <th scope="col">Lane</th>
+              <th scope="col">Level</th>
               <th scope="col">As planned for</th>
               <th scope="col">The circuit asks</th>
               <th scope="col">They need</th>

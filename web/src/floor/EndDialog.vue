@@ -13,7 +13,7 @@ const ending = defineModel<boolean>('visible', { required: true })
     <p>{{ left }} of the plan are left. What has been done can be logged.</p>
     <div class="row choices">
       <Button label="End it" autofocus @click="((ending = false), emit('end'))" />
-      <Button label="Go on" severity="secondary" variant="outlined" @click="ending = false" />
+      <Button label="Continue" severity="secondary" variant="outlined" @click="ending = false" />
     </div>
   </Dialog>
 </template>

@@ -30,7 +30,7 @@ const plain = { severity: 'secondary', variant: 'outlined' } as const
       <Button icon="pi pi-step-backward" label="Back" v-bind="plain" @click="$emit('back')" />
       <Button
         :icon="state === 'paused' ? 'pi pi-play' : 'pi pi-pause'"
-        :label="state === 'paused' ? 'Go on' : 'Pause'"
+        :label="state === 'paused' ? 'Continue' : 'Pause'"
         @click="$emit('toggle')"
       />
       <Button icon="pi pi-step-forward" label="Skip" v-bind="plain" @click="$emit('skip')" />

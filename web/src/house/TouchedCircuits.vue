@@ -10,12 +10,12 @@ const { errors, touched, bring, looking, problem, dirty, reset, save, toggle } =
 </script>
 
 <template>
-  <aside aria-label="What a change would touch">
-    <h2>What a change would touch</h2>
+  <aside aria-label="Affected circuits">
+    <h2>Affected circuits</h2>
     <p v-if="problem" class="warn-text" role="alert">{{ problem }}</p>
     <p v-if="!dirty" class="small quiet">Type another number: the circuits it would change stand here first.</p>
     <template v-else-if="errors.size">
-      <p class="warn-text">Some numbers need mending first.</p>
+      <p class="warn-text">Some numbers need correcting first.</p>
       <ul class="small">
         <li v-for="[place, message] in errors" :key="place">
           {{ place.slice(1).replaceAll('/', ', ').replaceAll('_', ' ') }} {{ message }}
@@ -39,11 +39,11 @@ const { errors, touched, bring, looking, problem, dirty, reset, save, toggle } =
     </ul>
     <div class="row">
       <Button
-        :label="bring.size && touched.length ? `Keep, and bring ${bring.size} along` : 'Keep'"
+        :label="bring.size && touched.length ? `Save, and update ${bring.size}` : 'Save'"
         :disabled="!dirty || errors.size > 0 || looking"
         @click="save"
       />
-      <Button label="As it was" variant="outlined" severity="secondary" :disabled="!dirty" @click="reset" />
+      <Button label="Discard" variant="outlined" severity="secondary" :disabled="!dirty" @click="reset" />
     </div>
   </aside>
 </template>

@@ -22,16 +22,16 @@ export interface BandField {
 }
 
 export const SINGLES: SingleField[] = [
-  { key: 'transition_s', label: 'On the way', unit: 's', says: 'From one self-paced station to the next.' },
+  { key: 'transition_s', label: 'Transition', unit: 's', says: 'From one self-paced station to the next.' },
   {
     key: 'position_change_s',
-    label: 'Up and down',
+    label: 'Change of position',
     unit: 's',
     says: 'The same where the body goes to or from the floor.',
   },
   { key: 'reserve', label: 'Reserve', unit: 'moves', says: 'Clean reps to be left undone in the worst round.' },
-  { key: 'fill', label: 'Fill of a window', unit: '%', says: 'How much of a window chosen targets fill.' },
-  { key: 'set_rest_s', label: 'Between sets', unit: 's', says: 'The short rest inside a long total.' },
+  { key: 'fill', label: 'Fill of the work time', unit: '%', says: 'How much of the work time chosen targets fill.' },
+  { key: 'set_rest_s', label: 'Rest between sets', unit: 's', says: 'The short rest inside a long total.' },
   {
     key: 'fives_from',
     label: 'Rounded to fives from',
@@ -39,7 +39,7 @@ export const SINGLES: SingleField[] = [
   },
 ]
 export const BY_LEVEL: LevelField[] = [
-  { key: 'pace', label: 'Pace', unit: '×', says: 'Stretches a rung’s own tempo; never a typed one, nor a hold.' },
+  { key: 'pace', label: 'Pace', unit: '×', says: 'Stretches a version’s own tempo; never a typed one, nor a hold.' },
   { key: 'shares', label: 'Shares', unit: '%', says: 'Of the advanced number.' },
   {
     key: 'hold_shares',
@@ -58,7 +58,7 @@ export const BY_LEVEL: LevelField[] = [
   },
 ]
 export const BANDS: BandField[] = [
-  { key: 'ranges', label: 'Bands of reps', says: 'From the bottom to the top before the next rung.' },
+  { key: 'ranges', label: 'Bands of reps', says: 'From the bottom to the top before the next version.' },
   { key: 'hold_ranges', label: 'Bands of holds', unit: 's', says: 'The same in seconds.' },
 ]
 

@@ -101,7 +101,7 @@ export function useStandards() {
       toast.add({
         severity: 'success',
         summary: 'Saved',
-        detail: `${plural(brought, 'circuit')} came along.`,
+        detail: `${plural(brought, 'circuit')} updated.`,
         life: 4000,
       })
     },

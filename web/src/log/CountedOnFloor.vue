@@ -12,7 +12,7 @@ const ticks = useQuery({
 })
 
 const who = (tick: Tick) =>
-  props.sheet.people.find((person) => person.id === tick.person_id)?.name ?? `the ${tick.lane} lane`
+  props.sheet.people.find((person) => person.id === tick.person_id)?.name ?? `the ${tick.lane} level`
 const what = (tick: Tick) =>
   props.sheet.stations.find((station) => station.block === tick.block && station.station === tick.station)?.name
 

@@ -142,7 +142,7 @@ function take(value: string) {
         binary
         :input-id="`${id}-skip`"
         @update:model-value="set({ skipped: $event || undefined })"
-      /><label :for="`${id}-skip`">left out</label></span
+      /><label :for="`${id}-skip`">Skipped</label></span
     >
   </div>
 </template>

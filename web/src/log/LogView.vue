@@ -178,7 +178,7 @@ function toFirst(event: KeyboardEvent) {
           <tr>
             <th scope="col">There</th>
             <th scope="col">Name</th>
-            <th scope="col">Lane</th>
+            <th scope="col">Follows</th>
             <th scope="col">Effort</th>
             <th scope="col">Stations</th>
             <th scope="col">Pain</th>

@@ -20,7 +20,7 @@ const rung = computed(() => {
 
 <template>
   <span v-if="!result" class="quiet">–</span>
-  <span v-else-if="result.skipped">{{ result.planned ? 'sat out' : 'left out' }}</span>
+  <span v-else-if="result.skipped">{{ result.planned ? 'Skipped (whole)' : 'Skipped' }}</span>
   <span v-else>
     <LevelTally :level="result.level" /> {{ result.reps ?? (result.seconds === null ? '' : `${result.seconds} s`) }}
     <span v-if="result.reps_left !== null" class="small">({{ result.reps_left }} left)</span>

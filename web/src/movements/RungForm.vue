@@ -14,7 +14,7 @@ const id = useId()
 
 const TEXTS = [
   { key: 'name', label: 'Name' },
-  { key: 'standard', label: 'Counts when' },
+  { key: 'standard', label: 'A rep counts if' },
   { key: 'breathing', label: 'Breathing' },
 ] as const
 const SINGLE = ['impact', 'position', 'space', 'sides', 'counting', 'measure'] as const
@@ -38,7 +38,7 @@ function setMeasure(measure: string) {
 
 <template>
   <fieldset class="rung">
-    <legend>{{ rung.name || 'A rung without a name' }}</legend>
+    <legend>{{ rung.name || 'A version without a name' }}</legend>
     <div class="fields">
       <label v-for="text in TEXTS" :key="text.key" class="wide"
         >{{ text.label }}
@@ -71,7 +71,7 @@ function setMeasure(measure: string) {
         <InputText
           :model-value="rung.demand.why"
           size="small"
-          placeholder="Anchors: which rungs it lies between, and why"
+          placeholder="Anchors: which versions it lies between, and why"
           :invalid="Boolean(errorAt('demand/why'))"
           @update:model-value="emit('change', (held) => void (held.demand.why = $event ?? ''))"
         />

@@ -58,7 +58,7 @@ export const CHOICES = {
 } as const
 export const SPARED = ['knee', 'shoulder', 'wrist', 'lower_back'] as const
 
-/** «range: half way; support: a chair» and back. */
+/** “range: half way; support: a chair” and back. */
 export const leversText = (levers: Record<string, string>) =>
   Object.entries(levers)
     .map(([lever, how]) => `${lever}: ${how}`)

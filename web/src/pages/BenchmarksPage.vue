@@ -170,7 +170,7 @@ function along(event: KeyboardEvent) {
                     option-label="name"
                     size="small"
                     class="rung"
-                    :aria-label="`${test.name}, ${person.name}: rung`"
+                    :aria-label="`${test.name}, ${person.name}: version`"
                     @update:model-value="rungs = { ...rungs, [key(person, test)]: $event }"
                   />
                   <NumberField

@@ -102,7 +102,7 @@ const remove = (workout: WorkoutLine) =>
   attempt(async () => {
     const params = { path: { id: workout.id } }
     await ask(api.DELETE('/api/workouts/{id}', { params }))
-    undoable(`«${workout.title}» deleted`, async () => {
+    undoable(`“${workout.title}” deleted`, async () => {
       await ask(api.POST('/api/workouts/{id}/restore', { params }))
       await queries.invalidateQueries({ queryKey: ['workouts'] })
     })
@@ -120,7 +120,7 @@ useShortcuts([
     <div class="row spread">
       <h1>Circuits</h1>
       <span class="row">
-        <Button label="From a ready-made one" variant="outlined" @click="templatesShown = true" />
+        <Button label="Start from a template" variant="outlined" @click="templatesShown = true" />
         <Button label="New circuit" icon="pi pi-plus" aria-keyshortcuts="n" @click="make" />
       </span>
     </div>
@@ -195,7 +195,7 @@ useShortcuts([
               </td>
               <td class="actions">
                 <Button
-                  label="Run"
+                  label="Start class"
                   :aria-label="`Run ${workout.title}`"
                   :disabled="!workout.ready"
                   size="small"

@@ -114,9 +114,9 @@ useShortcuts([
             <RouterLink
               v-if="held.data.value.run_id && session.plans"
               :to="{ name: 'mine', params: { id, run: held.data.value.run_id } }"
-              >For your eyes</RouterLink
+              >Instructor’s view</RouterLink
             >
-            <Button :label="held.data.value.run_id ? 'To the Floor' : 'Run it'" :loading="busy" @click="start" />
+            <Button :label="held.data.value.run_id ? 'To the Floor' : 'Start class'" :loading="busy" @click="start" />
           </span>
         </div>
         <p class="quiet">

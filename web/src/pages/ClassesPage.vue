@@ -83,7 +83,7 @@ const cancel = (held: ClassLine) =>
   attempt(async () => {
     const params = { path: { id: held.id } }
     await ask(api.DELETE('/api/classes/{id}', { params }))
-    undoable(`«${held.title}» called off`, async () => {
+    undoable(`“${held.title}” called off`, async () => {
       await ask(api.POST('/api/classes/{id}/restore', { params }))
       await queries.invalidateQueries({ queryKey: ['classes'] })
     })

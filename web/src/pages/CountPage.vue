@@ -41,7 +41,7 @@ const preview = (block: string) => run.data.value?.preview.blocks.find((held) =>
 /** Whose sets are ticked off: a whole level's, or one person's. */
 const who = ref<string>('intermediate')
 const whoOptions = computed(() => [
-  ...LEVELS.map((level) => ({ value: level as string, label: `The whole ${level} lane` })),
+  ...LEVELS.map((level) => ({ value: level as string, label: `Everyone at ${level} level` })),
   ...(people.data.value ?? []).map((person) => ({ value: person.id, label: person.name })),
 ])
 const person = computed(() => (people.data.value ?? []).find((held) => held.id === who.value))

@@ -31,7 +31,7 @@ const FILTERS = [
 const filter = ref('all')
 const ORDERS = [
   { value: 'name', label: 'By name' },
-  { value: 'lane', label: 'By lane' },
+  { value: 'lane', label: 'By level' },
 ]
 const order = ref('name')
 const VIEWS = [
@@ -122,7 +122,7 @@ useShortcuts([
             <label class="row small"><input v-model="all" type="checkbox" /> Warm-up and cool-down too</label>
             <span class="small quiet" role="status"
               >{{ peopleText(people.length) }}, {{ attention }} to look at<template v-if="fit.sheet.value.moved"
-                >, {{ plural(fit.sheet.value.moved, 'cell') }} moved for want of kit</template
+                >, {{ plural(fit.sheet.value.moved, 'cell') }} moved: no kit left</template
               ></span
             >
           </div>
@@ -144,8 +144,8 @@ useShortcuts([
           </div>
           <NeedsPanel :fit="fit" class="no-print" />
           <p class="small quiet">
-            The model compares rungs; it does not know how somebody looks today. Limits are never trained through. Stop
-            for chest pain, dizziness, unusual breathlessness or sharp joint pain.
+            The model compares versions; it does not know how somebody looks today. Limits are never trained through.
+            Stop for chest pain, dizziness, unusual breathlessness or sharp joint pain.
           </p>
         </template>
       </template>

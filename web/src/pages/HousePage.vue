@@ -19,12 +19,12 @@ const DEPTHS = [
   { value: 'parallel', label: 'Thighs level' },
   { value: 'full', label: 'As low as mobility allows' },
 ]
-onBeforeRouteLeave(() => !dirty.value || window.confirm('Leave without keeping the changed standards?'))
+onBeforeRouteLeave(() => !dirty.value || window.confirm('Leave without saving the changed standards?'))
 </script>
 
 <template>
   <div class="page">
-    <h1>House standards</h1>
+    <h1>Studio standards</h1>
     <p class="quiet lead">
       The numbers this studio plans with. They travel inside each circuit, so a circuit keeps its own until you bring it
       along. House estimates, all of them: change them where your people show you better.

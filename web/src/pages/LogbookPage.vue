@@ -79,7 +79,7 @@ function place(run: RunLine) {
           @click="runs.fetchNextPage()"
         />
       </p>
-      <p v-if="!shown.length" class="quiet">{{ words ? `No run has «${words}».` : 'Nothing has been run yet.' }}</p>
+      <p v-if="!shown.length" class="quiet">{{ words ? `No run has “${words}”.` : 'Nothing has been run yet.' }}</p>
     </PageState>
   </div>
 </template>

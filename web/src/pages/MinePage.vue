@@ -61,7 +61,7 @@ useShortcuts([{ keys: 'e', label: 'Emergency card', matches: plainKey('e'), run:
       <RouterLink :to="{ name: 'class', params: { id: classId } }">{{ run.data.value?.title ?? 'Class' }}</RouterLink>
     </p>
     <div class="row spread">
-      <h1>For your eyes</h1>
+      <h1>Instructor’s view</h1>
       <Button
         label="Emergency"
         icon="pi pi-phone"

@@ -139,7 +139,7 @@ async function attempt(work: () => Promise<unknown>) {
   } catch (error) {
     if (error instanceof Refusal) errors.value = error.fields('/document')
     problem.value =
-      error instanceof Refusal && errors.value.size ? 'Some fields need mending; each says what.' : wording(error)
+      error instanceof Refusal && errors.value.size ? 'Some fields need correcting; each says what.' : wording(error)
   }
 }
 const save = () => attempt(async () => document.value && versioned.save(document.value, version.value))
@@ -238,8 +238,8 @@ onBeforeRouteLeave(() => !dirty.value || window.confirm('Leave without saving th
         </div>
         <p v-if="errorBelow('/opens')" class="small warn-text" role="alert">Opens {{ errorBelow('/opens') }}</p>
         <p class="small quiet">
-          Rungs from the easiest to the hardest; at least one without impact, and a way round for each joint. Circuits
-          may stand on a rung that is there: it can be changed, and not taken out.
+          Versions from the easiest to the hardest; at least one without impact, and a way round for each joint.
+          Circuits may use a version that is there: it can be changed, and not taken out.
         </p>
         <RungForm
           v-for="(rung, index) in document.ladder"
@@ -250,7 +250,7 @@ onBeforeRouteLeave(() => !dirty.value || window.confirm('Leave without saving th
         >
           <Button
             v-if="isNew && document.ladder.length > 3"
-            label="Take this rung out"
+            label="Remove this version"
             size="small"
             variant="text"
             severity="secondary"
@@ -260,7 +260,7 @@ onBeforeRouteLeave(() => !dirty.value || window.confirm('Leave without saving th
         <div class="row">
           <Button
             v-if="document.ladder.length < 6"
-            label="Add a rung"
+            label="Add a version"
             icon="pi pi-plus"
             variant="outlined"
             @click="change(addRung)"

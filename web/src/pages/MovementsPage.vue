@@ -99,8 +99,8 @@ useShortcuts([
           id="search"
           v-model="words"
           type="search"
-          placeholder="Search movements and rungs"
-          aria-label="Search movements and rungs"
+          placeholder="Search movements and versions"
+          aria-label="Search movements and versions"
         />
         <Select
           v-model="pattern"
@@ -141,7 +141,7 @@ useShortcuts([
               <span v-if="chosen.own" class="small quiet">{{ chosen.retired ? 'our own, retired' : 'our own' }}</span>
             </h2>
             <span class="row">
-              <Button label="Copy as our own" size="small" variant="outlined" @click="copy(chosen)" />
+              <Button label="Copy to my movements" size="small" variant="outlined" @click="copy(chosen)" />
               <template v-if="chosen.own">
                 <Button
                   label="Edit"

@@ -33,7 +33,7 @@ const tag = ref<string | null>(null)
 const order = ref<'name' | 'lane' | 'since'>('name')
 const ORDERS = [
   { value: 'name', label: 'By name' },
-  { value: 'lane', label: 'By lane' },
+  { value: 'lane', label: 'By level' },
   { value: 'since', label: 'Newest first' },
 ]
 const archived = ref(false)
@@ -70,7 +70,7 @@ const putAway = (person: PersonRow, to: boolean) =>
   attempt(async () => {
     const params = { path: { id: person.id } }
     await ask(api.PUT('/api/people/{id}/archive', { params, body: { archived: to } }))
-    undoable(`${person.name} ${to ? 'put away' : 'brought back'}`, async () => {
+    undoable(`${person.name} ${to ? 'archived' : 'brought back'}`, async () => {
       await ask(api.PUT('/api/people/{id}/archive', { params, body: { archived: !to } }))
       await refresh()
     })
@@ -82,7 +82,7 @@ function openNew() {
   adding.value = true
 }
 useShortcuts([
-  { keys: 'n', label: 'Somebody new', matches: plainKey('n'), run: openNew },
+  { keys: 'n', label: 'Add a person', matches: plainKey('n'), run: openNew },
   { keys: '/', label: 'Search', matches: plainKey('/'), run: () => window.document.getElementById('search')?.focus() },
 ])
 </script>
@@ -94,7 +94,7 @@ useShortcuts([
       <span class="row">
         <RouterLink :to="{ name: 'benchmarks' }">Benchmarks</RouterLink>
         <Button label="Import or export" variant="outlined" @click="importing = true" />
-        <Button label="Somebody new" icon="pi pi-plus" aria-keyshortcuts="n" @click="openNew" />
+        <Button label="Add a person" icon="pi pi-plus" aria-keyshortcuts="n" @click="openNew" />
       </span>
     </div>
     <PageState
@@ -120,7 +120,7 @@ useShortcuts([
           show-clear
           aria-label="Tag"
         />
-        <label class="row small"><ToggleSwitch v-model="archived" /> Those put away</label>
+        <label class="row small"><ToggleSwitch v-model="archived" /> Archived</label>
         <span class="quiet small" role="status">{{ peopleText(shown.length) }}</span>
       </div>
       <div v-if="shown.length" class="scroll-x" tabindex="0" role="region" aria-label="People">
@@ -128,7 +128,7 @@ useShortcuts([
           <thead>
             <tr>
               <th scope="col">Name</th>
-              <th scope="col">Usual lane</th>
+              <th scope="col">Follows</th>
               <th scope="col">Screening</th>
               <th scope="col">Tags</th>
               <th scope="col">Since</th>
@@ -163,20 +163,20 @@ useShortcuts([
         </table>
       </div>
       <p v-else-if="words || tag" class="quiet">Nobody answers to that search.</p>
-      <p v-else-if="archived" class="quiet">Nobody has been put away.</p>
+      <p v-else-if="archived" class="quiet">Nobody is archived.</p>
       <p v-else class="quiet">
-        Nobody yet. Press <kbd>n</kbd> for the first, or import a list: a column «name» is enough.
+        Nobody yet. Press <kbd>n</kbd> for the first, or import a list: a column “name” is enough.
       </p>
     </PageState>
 
-    <Dialog v-model:visible="adding" modal header="Somebody new" :style="{ width: 'min(28rem, 96vw)' }">
+    <Dialog v-model:visible="adding" modal header="Add a person" :style="{ width: 'min(28rem, 96vw)' }">
       <form class="form" @submit.prevent="add">
         <TextField v-model="name" label="Name" :error="errors.get('/name')" :maxlength="80" autofocus />
         <span>
-          <span class="small quiet">Usual lane</span><br />
-          <LevelChoice v-model="lane" label="Usual lane" />
+          <span class="small quiet">Follows</span><br />
+          <LevelChoice v-model="lane" label="Follows" />
         </span>
-        <p class="small quiet">Limits, screening and whom to call come on the next page.</p>
+        <p class="small quiet">Limits, screening and the emergency contact come on the next page.</p>
         <div class="row end"><Button type="submit" label="Add" :loading="busy" /></div>
       </form>
     </Dialog>

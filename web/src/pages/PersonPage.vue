@@ -59,7 +59,7 @@ const erase = () =>
           class="small"
           :class="['not_asked', 'see_instructor'].includes(person.data.value.screening) ? 'warn-text' : 'quiet'"
         >
-          {{ SCREENING_WORDS[person.data.value.screening] }}<template v-if="person.data.value.new">; new here</template>
+          {{ SCREENING_WORDS[person.data.value.screening] }}<template v-if="person.data.value.new">; new</template>
         </p>
         <div class="columns">
           <ProfileForm :person="person.data.value" @saved="changed" />

@@ -64,7 +64,7 @@ const results = computed(
               @click="history = true"
             />
             <Button
-              label="Mend the log"
+              label="Edit log"
               severity="secondary"
               variant="outlined"
               @click="router.push({ name: 'log', params: { id } })"

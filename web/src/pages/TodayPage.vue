@@ -38,7 +38,7 @@ const next = computed<Next | null>(() => {
   const going = found.open_runs.find((run) => run.state === 'running')
   if (going)
     return {
-      kind: 'Go on',
+      kind: 'Continue',
       title: going.title,
       detail: `Running since ${dayText(going.started_at)}`,
       go: () => router.push({ name: 'floor', params: { id: going.id } }),
@@ -73,7 +73,7 @@ const next = computed<Next | null>(() => {
   const ready = found.ready[0]
   if (ready && session.plans)
     return {
-      kind: 'Run',
+      kind: 'Start',
       title: ready.title,
       detail: `${plural(ready.stations, 'station')}, ${ready.total_s ? clockText(ready.total_s) : 'through the day'}`,
       go: () => openRun(ready.id),
@@ -92,13 +92,13 @@ const next = computed<Next | null>(() => {
 async function discard(id: string, title: string) {
   try {
     await ask(api.DELETE('/api/runs/{id}', { params: { path: { id } } }))
-    undoable(`«${title}» put away`, async () => {
+    undoable(`“${title}” deleted`, async () => {
       await ask(api.POST('/api/runs/{id}/restore', { params: { path: { id } } }))
       await queries.invalidateQueries()
     })
     await queries.invalidateQueries()
   } catch (error) {
-    toast.add({ severity: 'warn', summary: 'Not put away', detail: wording(error), life: 5000 })
+    toast.add({ severity: 'warn', summary: 'Not deleted', detail: wording(error), life: 5000 })
   }
 }
 </script>
@@ -135,8 +135,8 @@ async function discard(id: string, title: string) {
       </section>
 
       <div v-if="data" class="columns">
-        <section v-if="data.open_runs.length || data.unlogged_runs.length" aria-label="Runs to see to">
-          <h3>Runs to see to</h3>
+        <section v-if="data.open_runs.length || data.unlogged_runs.length" aria-label="To finish">
+          <h3>To finish</h3>
           <ul class="lines">
             <li v-for="run in [...data.unlogged_runs, ...data.open_runs]" :key="run.id">
               <RouterLink :to="{ name: run.state === 'finished' ? 'log' : 'floor', params: { id: run.id } }">{{
@@ -148,7 +148,7 @@ async function discard(id: string, title: string) {
               >
               <Button
                 icon="pi pi-times"
-                :aria-label="`Put away ${run.title}`"
+                :aria-label="`Delete ${run.title}`"
                 variant="text"
                 severity="secondary"
                 size="small"
@@ -181,7 +181,7 @@ async function discard(id: string, title: string) {
               <RouterLink :to="{ name: 'board', params: { id: workout.id } }">{{ workout.title }}</RouterLink>
               <span class="quiet small">{{ clockText(workout.total_s) }}</span>
               <Button
-                label="Run"
+                label="Start class"
                 :aria-label="`Run ${workout.title}`"
                 size="small"
                 variant="outlined"

@@ -30,7 +30,7 @@ const trust = (held: Estimate) => (held.factor < 1 ? `counted at ${Math.round(he
     <h2>What they can do</h2>
     <p class="small quiet">
       One number a pattern, from the last test or from results; where there is neither, the level they chose stands in
-      as a guess. Bars show clean reps or seconds, fresh, as the model predicts them: to compare rungs with, not a
+      as a guess. Bars show clean reps or seconds, fresh, as the model predicts them: to compare versions with, not a
       measurement.
     </p>
     <ul class="sources small">

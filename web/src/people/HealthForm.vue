@@ -18,7 +18,7 @@ import LimitRow from './LimitRow.vue'
 import RuledOut from './RuledOut.vue'
 import { todayText } from './words'
 
-// What is private: limits, the screening, a note. Kept by consent only. It
+// Health (private): limits, the screening, a note. Kept by consent only. It
 // advises and does not diagnose.
 const props = defineProps<{ person: PersonWhole }>()
 const emit = defineEmits<{ saved: [person: PersonWhole] }>()
@@ -168,7 +168,7 @@ const resolve = (picks: Picks) => attempt(() => versioned.resolve(picks))
 </script>
 
 <template>
-  <form aria-label="What is private" class="form" @submit.prevent="save">
+  <form aria-label="Health (private)" class="form" @submit.prevent="save">
     <ConflictFields
       :visible="versioned.met.value !== null"
       what="These health notes were"
@@ -176,10 +176,10 @@ const resolve = (picks: Picks) => attempt(() => versioned.resolve(picks))
       @save="resolve"
       @close="versioned.close"
     />
-    <h2>What is private</h2>
+    <h2>Health (private)</h2>
     <p class="row">
       <Checkbox v-model="consent" input-id="consent" binary />
-      <label for="consent">They agree that their health notes are kept here</label>
+      <label for="consent">Consent to keep health notes</label>
     </p>
     <p v-if="!consent" class="small" :class="person.consent_at ? 'warn-text' : 'quiet'">
       {{
@@ -217,7 +217,7 @@ const resolve = (picks: Picks) => attempt(() => versioned.resolve(picks))
       <fieldset>
         <legend>Screening</legend>
         <p class="small quiet">
-          Their own answers. A «yes» is a reason to ask a doctor first, not a diagnosis; until it is cleared they see
+          Their own answers. A “yes” is a reason to ask a doctor first, not a diagnosis; until it is cleared they see
           you before they train.
         </p>
         <p><Button label="No to all" size="small" variant="outlined" @click="allNo" /></p>

@@ -39,7 +39,7 @@ const busyRows = () => answer.value?.rows.filter((row) => ['add', 'change'].incl
   <Dialog v-model:visible="visible" modal header="Import or export people" :style="{ width: 'min(46rem, 96vw)' }">
     <p class="small">
       <a href="/api/people/csv" download>Everybody as CSV</a>
-      <span class="quiet"> : names, lanes, tags, whom to call. Nothing of anybody's health is in it.</span>
+      <span class="quiet"> : names, levels, tags, emergency contacts. Nothing of anybody's health is in it.</span>
     </p>
     <h2>Import</h2>
     <p class="small quiet">

@@ -136,21 +136,21 @@ const resolve = (picks: Picks) => attempt(() => versioned.resolve(picks))
       <TextField v-model="text.name" label="Name" :error="errors.get('/name')" :maxlength="80" />
       <TextField v-model="text.pronouns" label="Pronouns" :error="errors.get('/pronouns')" :maxlength="40" />
       <NumberField v-model="year" label="Year of birth" :error="errors.get('/birth_year')" width="6rem" />
-      <TextField v-model="text.since" label="Here since" type="date" :error="errors.get('/since')" />
+      <TextField v-model="text.since" label="Member since" type="date" :error="errors.get('/since')" />
     </div>
     <TextField v-model="text.tags" label="Tags, with commas between" :error="errors.get('/tags')" />
     <fieldset>
-      <legend>Whom to call</legend>
+      <legend>Emergency contact</legend>
       <div class="pair">
         <TextField v-model="text.contact" label="Name" :maxlength="120" />
         <TextField v-model="text.phone" label="Telephone" :error="errors.get('/contact/phone')" :maxlength="40" />
-        <TextField v-model="text.relation" label="Who they are" :maxlength="60" />
+        <TextField v-model="text.relation" label="Relation" :maxlength="60" />
       </div>
     </fieldset>
     <fieldset>
       <legend>Level they chose</legend>
-      <p class="row"><span class="small">Usual lane</span><LevelChoice v-model="lane" label="Usual lane" /></p>
-      <p class="small quiet">Strong legs and a weak push are normal: say where a pattern differs from the lane.</p>
+      <p class="row"><span class="small">Follows</span><LevelChoice v-model="lane" label="Follows" /></p>
+      <p class="small quiet">Strong legs and a weak push are normal: say where a pattern differs from that level.</p>
       <div class="levels">
         <span v-for="pattern in PATTERNS" :key="pattern" class="row">
           <span class="small pattern">{{ readable(pattern) }}</span>

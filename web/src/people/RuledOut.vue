@@ -42,7 +42,7 @@ const count = computed(() => Object.keys(ruled.value).length)
   <details v-if="limits.length" class="ruled small">
     <summary>
       <span v-if="failed" class="quiet">What is ruled out is not known just now.</span>
-      <span v-else>Today {{ count }} of {{ rungs.length }} rungs are ruled out</span>
+      <span v-else>Today {{ count }} of {{ rungs.length }} versions are ruled out</span>
     </summary>
     <ul>
       <li v-for="family in families" :key="family.name">

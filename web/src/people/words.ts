@@ -3,10 +3,10 @@ import { onTheWall } from '@/components/clockText'
 
 /** Where the answers leave somebody, for the instructor's eyes. */
 export const SCREENING_WORDS: Record<Screening, string> = {
-  not_asked: 'not screened yet',
-  clear: 'screened, nothing to see to',
-  see_instructor: 'a «yes» to talk about first',
-  cleared: 'cleared by a professional',
+  not_asked: 'Not screened',
+  clear: 'Screened',
+  see_instructor: 'Talk first',
+  cleared: 'Cleared by a professional',
 }
 
 /** The day where the studio is, as the server wants it. */

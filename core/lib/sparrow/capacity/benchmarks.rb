@@ -21,7 +21,7 @@ module Sparrow
         test = find(id)
         return [Problem.new(pointer: "#{at}/test", message: "is no benchmark of the house")] unless test
         [
-          (Problem.new(pointer: "#{at}/variation", message: "is not a rung of this test") unless test.rungs.include?(rung)),
+          (Problem.new(pointer: "#{at}/variation", message: "is not a version of this test") unless test.rungs.include?(rung)),
           (Problem.new(pointer: "#{at}/amount", message: "must be from 0 to #{test.most} #{test.unit}") unless amount.is_a?(Integer) && (0..test.most).cover?(amount))
         ].compact
       end

@@ -3,7 +3,7 @@
 module Sparrow
   module Capacity
     # One person, per pattern: measured where there is evidence, else a guess from
-    # the level they chose. The answer to «how much» is a Profile, as a level's is.
+    # the level they chose. The answer to “how much” is a Profile, as a level's is.
     class Estimates
       attr_reader :today
 

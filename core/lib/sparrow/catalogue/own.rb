@@ -36,15 +36,15 @@ module Sparrow
         ids = rungs.map { |rung| rung["id"] }
         [
           !document["id"].start_with?(PREFIX) && ["/id", "must begin with #{PREFIX}"],
-          (ids.uniq.size < ids.size) && ["/ladder", "has two rungs of one id"],
-          rungs.each_cons(2).any? { |lower, upper| lower["demand"]["value"] > upper["demand"]["value"] } && ["/ladder", "must climb: a later rung has a lower demand"],
-          rungs.none? { |rung| rung["impact"] == "none" } && ["/ladder", "needs at least one rung without impact"],
+          (ids.uniq.size < ids.size) && ["/ladder", "has two versions of one id"],
+          rungs.each_cons(2).any? { |lower, upper| lower["demand"]["value"] > upper["demand"]["value"] } && ["/ladder", "must climb: a later version has a lower demand"],
+          rungs.none? { |rung| rung["impact"] == "none" } && ["/ladder", "needs at least one version without impact"],
           *opens(document, ids), *spares(document, ids, catalogue), *tempos(rungs)
         ].select { |problem| problem }.map { |pointer, message| Problem.new(pointer: pointer, message: message) }
       end
 
       def self.opens(document, ids)
-        unknown = document.fetch("opens").filter_map { |level, rung| ["/opens/#{level}", "is not a rung of this ladder"] unless ids.include?(rung) }
+        unknown = document.fetch("opens").filter_map { |level, rung| ["/opens/#{level}", "is not a version of this ladder"] unless ids.include?(rung) }
         return unknown if unknown.any?
         order = Level::ALL.map { |level| ids.index(document["opens"][level]) }
         (order == order.sort) ? [] : [["/opens", "must not fall from one level to the next"]]
@@ -53,7 +53,7 @@ module Sparrow
       def self.spares(document, ids, catalogue)
         document.fetch("spares").filter_map do |joint, variation|
           own = variation.start_with?("#{document["id"]}.") && ids.include?(variation.split(".").last)
-          ["/spares/#{joint}", "is not a rung of this ladder or of the catalogue"] unless own || catalogue.variation(variation)
+          ["/spares/#{joint}", "is not a version of this ladder or of the catalogue"] unless own || catalogue.variation(variation)
         end
       end
 

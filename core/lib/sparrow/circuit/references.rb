@@ -149,7 +149,7 @@ module Sparrow
         return unless movement
         return refuse("#{at}/variation", "is missing") unless id
         return if movement.variation(id)
-        refuse("#{at}/variation", "is not a rung of #{movement.name}: choose one of #{movement.ladder.map(&:id).join(", ")}")
+        refuse("#{at}/variation", "is not a version of #{movement.name}: choose one of #{movement.ladder.map(&:id).join(", ")}")
       end
 
       def switch(given, station, block, at)

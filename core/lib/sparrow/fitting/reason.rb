@@ -18,7 +18,7 @@ module Sparrow
       end
 
       def waits
-        "a «yes» in the screening is not cleared yet: speak with them first."
+        "a “yes” in the screening is not cleared yet: speak with them first."
       end
 
       def fits
@@ -39,7 +39,7 @@ module Sparrow
       end
 
       def kit
-        "the #{plural(@moved.piece)} do not go round: moved from #{@moved.from.rung.name}; #{left || "the model says nothing of it"}."
+        "the #{plural(@moved.piece)} are not enough: moved from #{@moved.from.rung.name}; #{left || "the model says nothing of it"}."
       end
 
       def sit_out
@@ -100,7 +100,7 @@ module Sparrow
 
       def because
         why = @cell.given.why.why.to_s.strip
-        why.empty? ? "" : " («#{why}»)"
+        why.empty? ? "" : " (“#{why}”)"
       end
 
       def sore

@@ -67,7 +67,7 @@ module Sparrow
 
       def rung_unknown(exception, pointer)
         rung = exception["variation"]
-        Problem.new(pointer: pointer, message: "is not a rung of the catalogue") if rung && @catalogue.variation(rung).nil?
+        Problem.new(pointer: pointer, message: "is not a version in the catalogue") if rung && @catalogue.variation(rung).nil?
       end
 
       # What was typed goes before what was counted, and that before what was given.

@@ -4,7 +4,7 @@ require "date"
 
 module Sparrow
   module Shape
-    # A calendar day as «2026-11-24», kept as text.
+    # A calendar day as “2026-11-24”, kept as text.
     class Day
       FORM = /\A\d{4}-\d{2}-\d{2}\z/
       EARLIEST = 1900

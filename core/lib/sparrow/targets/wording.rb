@@ -2,7 +2,7 @@
 
 module Sparrow
   module Targets
-    # A target in words, both numbers where they differ: «12 counted, 24 moves».
+    # A target in words, both numbers where they differ: “12 counted, 24 moves”.
     module Wording
       # @param station [Circuit::Station]
       # @param level [String]
@@ -22,7 +22,7 @@ module Sparrow
         return "hold #{between(take.hold)} s" if take.hold
         return reps(take) if take.reps
         return "hold #{take.stop_s} s" if take.variation&.measure == "hold"
-        return "keep going #{take.stop_s} s" if take.variation && !take.variation.counted?
+        return "for #{take.stop_s} s" if take.variation && !take.variation.counted?
         "as many clean reps as #{take.stop_s} s allow"
       end
 
@@ -33,7 +33,7 @@ module Sparrow
       def self.reps(take)
         low, high = take.reps.minmax
         counted = (low == high) ? high.to_s : "#{low}–#{high}"
-        return "#{counted} reps" if take.counting.moves_per_count == 1
+        return "#{counted} #{(high == 1) ? "rep" : "reps"}" if take.counting.moves_per_count == 1
         moves = [low, high].uniq.map { |count| take.counting.moves(count) }.join("–")
         "#{counted} #{COUNTED_AS.fetch(take.counting.rule)}, #{moves} moves"
       end

@@ -16,7 +16,7 @@ module Sparrow
         private
 
         def breaks(block, station, take, point)
-          unit = point.by_time ? "seconds" : "moves a side"
+          unit = point.by_time ? "seconds" : "reps"
           finding("warn", Place.station(block, station, take.level),
             "#{Level.somebody(take.level)} would not complete this in round #{point.round}.",
             "About #{format("%.1f", [point.available, 0].max)} #{unit} are left in them there, and #{format("%.4g", point.asked)} are asked " \

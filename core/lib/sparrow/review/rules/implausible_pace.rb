@@ -18,8 +18,8 @@ module Sparrow
 
         def implausible(line, level, demand)
           target = line.block.target_s
-          finding("warn", Place.block(line.block), "#{ClockText.of(target)} asks the #{level} lane for #{demand["seconds_per_rep"]} s a rep.",
-            "That is #{(demand["of_default"] * 100).round} % of the rungs' own tempo; under #{(Formats::Pace::PLAUSIBLE_FROM * 100).to_i} % the standard goes first.",
+          finding("warn", Place.block(line.block), "#{ClockText.of(target)} asks the #{level} level for #{demand["seconds_per_rep"]} s a rep.",
+            "That is #{(demand["of_default"] * 100).round} % of the versions' own tempo; under #{(Formats::Pace::PLAUSIBLE_FROM * 100).to_i} % the standard goes first.",
             fix(line))
         end
 

@@ -30,7 +30,7 @@ module Sparrow
         end
 
         def less(lower, higher, unit)
-          "#{higher} #{unit} on the same rung are fewer than #{lower}." if lower && higher && higher < lower
+          "#{higher} #{unit} of the same version are fewer than #{lower}." if lower && higher && higher < lower
         end
 
         def out_of_order(block, station, lower, higher, reason)
