@@ -79,7 +79,7 @@ module Steps
     run = Server::Records::Run.open(workout, client_key: SecureRandom.uuid, by: studio.instructors.first)
     hold_clock
     visit "/runs/#{run.id}/floor"
-    expect(page).to have_button("Start")
+    expect(page).to have_button("Start", exact: true)
     run
   end
 

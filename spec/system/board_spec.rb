@@ -177,7 +177,7 @@ RSpec.describe "The Circuit board" do
     open_circuit
     in_block("Lock-gate circuit") { retype("Rounds", 2) }
     click_button "Start class"
-    expect(page).to have_button("Start")
+    expect(page).to have_button("Start", exact: true)
     expect(Server::Records::Run.order(:created_at).last.document.dig("blocks", 2, "rounds")).to eq(2)
   end
 

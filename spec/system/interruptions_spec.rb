@@ -71,7 +71,7 @@ RSpec.describe "What comes between" do
 
   it "a run of a circuit that is changed afterwards stays what it was" do
     within("section[aria-label='Ready to run']") { click_button "Start class", match: :first }
-    expect(page).to have_button("Start")
+    expect(page).to have_button("Start", exact: true)
     run = Server::Records::Run.order(:created_at).last
     run.workout.update!(title: "Something else", deleted_at: Time.now.utc)
     page.refresh
@@ -82,7 +82,7 @@ RSpec.describe "What comes between" do
   it "a double press on Run opens one run" do
     before = Server::Records::Run.count
     within("section[aria-label='Ready to run']") { find_button("Start class", match: :first).double_click }
-    expect(page).to have_button("Start")
+    expect(page).to have_button("Start", exact: true)
     expect(Server::Records::Run.count).to eq(before + 1)
   end
 end

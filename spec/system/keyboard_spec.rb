@@ -48,7 +48,7 @@ RSpec.describe "By keyboard alone" do
 
     tab_to("Start class", back: true)
     press :enter
-    expect(page).to have_button("Start")
+    expect(page).to have_button("Start", exact: true)
     press :space
     expect(page).to have_button("Pause")
     press :right

@@ -42,7 +42,7 @@ RSpec.describe "A class that runs" do
 
   it "opens from the Floor on a screen of its own, and the Floor stays nameless" do
     visit "/runs/#{run.id}/floor"
-    expect(page).to have_button("Start")
+    expect(page).to have_button("Start", exact: true)
     window = window_opened_by { click_button "Who is where" }
     within_window(window) do
       expect(page).to have_css("h1", text: "Instructor’s view")

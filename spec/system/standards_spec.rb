@@ -8,7 +8,7 @@ RSpec.describe "What a studio sets for itself" do
   it "says which circuits other standards would touch, and brings along those that are ticked" do
     visit "/house"
     expect(page).to have_field("Transition")
-    retype("On the way", 12)
+    retype("Transition", 12)
     expect(page).to have_css(".circuits li", text: "Slow Paddle")
     expect(page).to have_no_css(".circuits li", text: "Lock-gate Tuesday")
     uncheck "Slow Paddle"

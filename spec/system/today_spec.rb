@@ -11,7 +11,7 @@ RSpec.describe "Today" do
   it "offers the class that comes first, then a run's floor, then its log" do
     expect(page).to have_css("h2", text: "Coming: Lock-gate Tuesday")
     within("section[aria-label='Ready to run']") { click_button "Start class", match: :first }
-    expect(page).to have_button("Start")
+    expect(page).to have_button("Start", exact: true)
     visit "/"
     expect(page).to have_css("h2", text: /\AStart: /)
     run = Server::Records::Run.order(:created_at).last
@@ -33,13 +33,13 @@ RSpec.describe "Today" do
     classes.update_all(cancelled_at: Time.now.utc)
     visit "/"
     within("section[aria-label=Next]") { click_button "Start class" }
-    expect(page).to have_button("Start")
+    expect(page).to have_button("Start", exact: true)
   end
 
   it "lists drafts to finish, and puts a run away and back" do
     expect(page).to have_css("section[aria-label='Drafts to finish'] a", text: "Weir-side Saturday")
     within("section[aria-label='Ready to run']") { click_button "Start class", match: :first }
-    expect(page).to have_button("Start")
+    expect(page).to have_button("Start", exact: true)
     visit "/"
     title = Server::Records::Run.order(:created_at).last.title
     click_button "Delete #{title}"

@@ -8,7 +8,11 @@ export const FORMATS: { value: Format; label: string; says: string }[] = [
   { value: 'every_minute', label: 'Every minute', says: 'A set at each minute; what is left of it is rest.' },
   { value: 'rounds', label: 'Rounds of reps', says: 'Set reps, so many times round, at one’s own pace.' },
   { value: 'amrap', label: 'As many rounds as possible', says: 'Round after round until the time is up.' },
-  { value: 'chipper', label: 'One exercise after the other', says: 'All of one station before the next, once through.' },
+  {
+    value: 'chipper',
+    label: 'One exercise after the other',
+    says: 'All of one station before the next, once through.',
+  },
   { value: 'ladder', label: 'Ladder', says: 'A total per station, spread over the rounds.' },
   { value: 'quota', label: 'Daily total', says: 'Minimum to maximum, in sets through the day.' },
 ]

@@ -196,7 +196,7 @@ useShortcuts([
               <td class="actions">
                 <Button
                   label="Start class"
-                  :aria-label="`Run ${workout.title}`"
+                  :aria-label="`Start class: ${workout.title}`"
                   :disabled="!workout.ready"
                   size="small"
                   variant="outlined"

@@ -74,6 +74,7 @@ const next = computed<Next | null>(() => {
   if (ready && session.plans)
     return {
       kind: 'Start',
+      button: 'Start class',
       title: ready.title,
       detail: `${plural(ready.stations, 'station')}, ${ready.total_s ? clockText(ready.total_s) : 'through the day'}`,
       go: () => openRun(ready.id),
@@ -182,7 +183,7 @@ async function discard(id: string, title: string) {
               <span class="quiet small">{{ clockText(workout.total_s) }}</span>
               <Button
                 label="Start class"
-                :aria-label="`Run ${workout.title}`"
+                :aria-label="`Start class: ${workout.title}`"
                 size="small"
                 variant="outlined"
                 @click="openRun(workout.id)"
