@@ -106,13 +106,13 @@ RSpec.describe "Two at once" do
     people = run.people
     Server::LogBook.new(run, by: studio.instructors.first).write("submission_id" => SecureRandom.uuid, "log_version" => 1, "attendances" => [{"person_id" => people.first.id, "present" => true}])
     visit "/logbook/#{run.id}"
-    expect(page).to have_content("1 there")
+    expect(page).to have_content("1 present")
     click_button "Earlier logs"
     within("[role=dialog]") do
       expect(page).to have_content(/Version 2 · as it is now/)
       click_button "Bring version 1 back"
     end
-    expect(page).to have_content("13 there")
+    expect(page).to have_content("13 present")
     expect(run.reload.log_version).to eq(3)
   end
 

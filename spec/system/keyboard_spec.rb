@@ -60,7 +60,7 @@ RSpec.describe "By keyboard alone" do
     press :enter
     expect(page).to have_css("h1", text: "Log: New circuit")
     chord :control, :enter
-    expect(page).to have_content("14 there")
+    expect(page).to have_content("14 present")
   end
 
   it "somebody switches single-key shortcuts off" do

@@ -23,7 +23,7 @@ RSpec.describe "The Log" do
     sign_in_as
     run = finished_run
     visit "/runs/#{run.id}/log"
-    expect(page).to have_content("14 of 14 there")
+    expect(page).to have_content("14 of 14 present")
     @pressed = 0
 
     # From the top of the page to the one field that speaks for everybody.
@@ -37,7 +37,7 @@ RSpec.describe "The Log" do
     press :space
     chord :control, :enter
     expect(page).to have_css("h1", text: "Lock-gate Tuesday")
-    expect(page).to have_content("13 there")
+    expect(page).to have_content("13 present")
 
     # Two keys a second is slow typing.
     expect(@pressed).to be <= 60
@@ -92,7 +92,7 @@ RSpec.describe "The Log" do
     click_button "Save the log"
     expect(page).to have_content("This run was logged from another place")
     click_button "Save mine over it"
-    expect(page).to have_content("14 there, mean effort 5")
+    expect(page).to have_content("14 present, mean effort 5")
     expect(run.reload.log_version).to eq(2)
   end
 
@@ -128,7 +128,7 @@ RSpec.describe "The Log" do
       expect(run.reload.log_version).to eq(0)
       server.start
       expect(page).to have_css("h1", text: "Lock-gate Tuesday", wait: 15)
-      expect(page).to have_content("14 there, mean effort 7")
+      expect(page).to have_content("14 present, mean effort 7")
       expect(run.reload.log_version).to eq(1)
       expect(page.evaluate_script("Object.keys(localStorage).filter((key) => key.endsWith('.outbox'))")).to eq([])
     end

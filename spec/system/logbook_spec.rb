@@ -22,7 +22,7 @@ RSpec.describe "The Logbook" do
 
   it "shows one run: what each did, what differed, what hurt" do
     all("tbody a")[2].click
-    expect(page).to have_content("12 there, mean effort 6.2; away: Aurelia Finch, Ned Wickrama")
+    expect(page).to have_content("12 present, mean effort 6.2; absent: Aurelia Finch, Ned Wickrama")
     kofi = find("tr", text: "Kofi Penhallow")
     expect(kofi.all(".differs").map { |cell| [cell.find("svg[role=img]")["aria-label"], cell.text.tr("\n", " ")] }).to eq([["intermediate", "9 (2 left)"], ["advanced", "8 (4 left)"]])
     expect(find("tr", text: "Marguerite Sall")).to have_content("Skipped")

@@ -79,9 +79,9 @@ RSpec.describe "People" do
     expect(person("Pavel Mumford").health).to be_nil
   end
 
-  it "are put away and brought back, and erased only by their name" do
+  it "are archived and brought back, and erased only by their name" do
     visit "/people"
-    click_button "Put Yuki Stannard away"
+    click_button "Archive Yuki Stannard"
     expect(page).to have_css("tbody tr", count: 13)
     click_button "Undo"
     expect(page).to have_css("tbody tr", count: 14)

@@ -34,16 +34,16 @@ RSpec.describe "A class from plan to logbook" do
     expect(page).to have_content("Walk it off")
 
     click_button "Log this class"
-    expect(page).to have_content("14 of 14 there")
+    expect(page).to have_content("14 of 14 present")
     retype("Effort of everybody, 0 to 10", 6)
     retype("Effort of Dov Abernethy, 0 to 10", 9)
-    find_field("Ned Wickrama was there", visible: :all).send_keys(:space)
+    find_field("Ned Wickrama was present", visible: :all).send_keys(:space)
     click_button "Kofi Penhallow: as planned; station by station"
     within(".exception", text: "Push-up") { retype("Reps", 7) }
     click_button "Save the log"
 
     expect(page).to have_css("h1", text: "Lock-gate Tuesday")
-    expect(page).to have_content("13 there, mean effort 6.2; away: Ned Wickrama")
+    expect(page).to have_content("13 present, mean effort 6.2; absent: Ned Wickrama")
     expect(find("tr", text: "Kofi Penhallow")).to have_css(".differs", text: "7")
     visit "/logbook"
     expect(first("tbody tr")).to have_content(/Lock-gate Tuesday.*Ottoline Varga.*41:25.*13.*6\.2/m)

@@ -86,15 +86,12 @@ ul {
   padding-left: var(--space-2);
 }
 dl {
-  display: grid;
-  grid-template-columns: auto 1fr;
-  gap: var(--space-1) var(--space-3);
   margin: 0;
 }
 dt {
   color: var(--ink-soft);
 }
 dd {
-  margin: 0;
+  margin: 0 0 var(--space-1);
 }
 </style>

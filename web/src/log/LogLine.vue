@@ -46,7 +46,7 @@ function error(field: string) {
         :model-value="line.present"
         binary
         :input-id="`there-${row}`"
-        :aria-label="`${line.name} was there`"
+        :aria-label="`${line.name} was present`"
         data-column="there"
         @update:model-value="set('present', $event)"
       />

@@ -123,7 +123,7 @@ function toFirst(event: KeyboardEvent) {
         <h1>Log: {{ sheet.run.title }}</h1>
         <p class="quiet">
           {{ dayText(sheet.run.started_at ?? sheet.run.created_at) }} · {{ clockText(sheet.run.total_s) }} ·
-          {{ there }} of {{ typing.lines.length }} there
+          {{ there }} of {{ typing.lines.length }} present
         </p>
       </div>
       <div class="row">
@@ -165,9 +165,9 @@ function toFirst(event: KeyboardEvent) {
         @update:model-value="typing = { ...typing, everybody: $event }"
       />
       <span class="small quiet"
-        >Everybody starts as there and as planned: type only what differs.
+        >Everyone starts as present and as planned: type only what differs.
         <span class="by-key"
-          ><kbd>Enter</kbd> and arrows go down a column, <kbd>Space</kbd> marks somebody away.</span
+          ><kbd>Enter</kbd> and arrows go down a column, <kbd>Space</kbd> marks a person absent.</span
         ></span
       >
     </div>
@@ -176,7 +176,7 @@ function toFirst(event: KeyboardEvent) {
       <table ref="table" class="ledger" @keydown.capture="alongColumn">
         <thead>
           <tr>
-            <th scope="col">There</th>
+            <th scope="col">Present</th>
             <th scope="col">Name</th>
             <th scope="col">Follows</th>
             <th scope="col">Effort</th>

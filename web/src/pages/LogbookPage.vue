@@ -44,7 +44,7 @@ function place(run: RunLine) {
               <th scope="col">Circuit</th>
               <th scope="col">Led by</th>
               <th scope="col" class="number">Planned</th>
-              <th scope="col" class="number">There</th>
+              <th scope="col" class="number">Present</th>
               <th scope="col" class="number">Mean effort</th>
               <th scope="col">Noted</th>
             </tr>

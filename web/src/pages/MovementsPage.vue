@@ -99,7 +99,7 @@ useShortcuts([
           id="search"
           v-model="words"
           type="search"
-          placeholder="Search movements and versions"
+          placeholder="Search"
           aria-label="Search movements and versions"
         />
         <Select
@@ -161,7 +161,7 @@ useShortcuts([
           </div>
           <p>{{ chosen.summary }}</p>
           <p class="small quiet">
-            {{ readable(chosen.pattern) }} · {{ chosen.plane }} plane · easiest rung on the left
+            {{ readable(chosen.pattern) }} · {{ chosen.plane }} plane · easiest version on the left
           </p>
           <div class="scroll-x" tabindex="0" role="region" :aria-label="`Ladder of ${chosen.name}`">
             <div class="ladder" :style="{ gridTemplateColumns: `repeat(${chosen.ladder.length}, minmax(15rem, 1fr))` }">

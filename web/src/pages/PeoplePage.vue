@@ -151,7 +151,7 @@ useShortcuts([
               <td>
                 <Button
                   :icon="archived ? 'pi pi-replay' : 'pi pi-inbox'"
-                  :aria-label="archived ? `Bring ${person.name} back` : `Put ${person.name} away`"
+                  :aria-label="archived ? `Bring ${person.name} back` : `Archive ${person.name}`"
                   variant="text"
                   severity="secondary"
                   size="small"

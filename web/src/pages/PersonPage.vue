@@ -79,8 +79,8 @@ const erase = () =>
         </section>
         <Dialog v-model:visible="erasing" modal header="Erase everything" :style="{ width: 'min(30rem, 96vw)' }">
           <p>
-            {{ person.data.value.name }}, their limits, benchmarks, logged classes and rosters are gone for good. To put
-            somebody away for a while, use the list of people instead.
+            {{ person.data.value.name }}, their limits, benchmarks, logged classes and rosters are gone for good. To
+            archive a person instead, use the list of people.
           </p>
           <p>
             <label for="erase-name" class="small">Type their name to confirm</label><br />

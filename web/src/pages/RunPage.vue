@@ -76,9 +76,11 @@ const results = computed(
         <p v-if="sheet.run.state !== 'logged'" class="quiet">Not logged yet.</p>
         <template v-else>
           <p class="facts">
-            <b>{{ there.length }}</b> there<template v-if="sheet.run.mean_effort !== null"
+            <b>{{ there.length }}</b> present<template v-if="sheet.run.mean_effort !== null"
               >, mean effort <b>{{ sheet.run.mean_effort }}</b></template
-            ><template v-if="away.length">; away: {{ away.map((attendance) => attendance.name).join(', ') }}</template>
+            ><template v-if="away.length"
+              >; absent: {{ away.map((attendance) => attendance.name).join(', ') }}</template
+            >
           </p>
           <p v-if="sheet.note">{{ sheet.note }}</p>
           <div class="scroll-x" tabindex="0" role="region" aria-label="Who did what">

@@ -208,7 +208,7 @@ async function discard(id: string, title: string) {
             <li v-for="run in data.last_logged" :key="run.id">
               <RouterLink :to="{ name: 'run', params: { id: run.id } }">{{ run.title }}</RouterLink>
               <span class="quiet small"
-                >{{ dayText(run.started_at) }} · {{ run.present }} there<template v-if="run.pains">
+                >{{ dayText(run.started_at) }} · {{ run.present }} present<template v-if="run.pains">
                   · <span class="warn-text">{{ plural(run.pains, 'pain') }} noted</span></template
                 ></span
               >

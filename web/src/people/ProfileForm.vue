@@ -154,7 +154,7 @@ const resolve = (picks: Picks) => attempt(() => versioned.resolve(picks))
       <div class="levels">
         <span v-for="pattern in PATTERNS" :key="pattern" class="row">
           <span class="small pattern">{{ readable(pattern) }}</span>
-          <LevelChoice v-model="levels[pattern]" :label="`Level: ${readable(pattern)}`" open="as the lane" />
+          <LevelChoice v-model="levels[pattern]" :label="`Level: ${readable(pattern)}`" open="as that level" />
         </span>
       </div>
     </fieldset>
