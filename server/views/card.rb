@@ -26,7 +26,7 @@ module Server
       def station(cell)
         rung = cell.option&.rung
         {"block" => cell.place.block.name, "station" => cell.place.station.name, "level" => cell.level, "name" => cell.option ? rung&.name || cell.place.station.name : nil,
-         "target" => cell.option ? cell.target : "See your instructor", "rounds" => cell.place.block.round_count, "standard" => rung&.standard,
+         "target" => cell.option ? cell.target : "See your instructor", "rounds" => cell.option ? cell.place.block.round_count : 1, "standard" => rung&.standard,
          "cues" => rung&.cues || [], "breathing" => rung&.breathing, "cautions" => rung&.cautions || [], "position" => rung&.position}
       end
     end

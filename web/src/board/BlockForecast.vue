@@ -83,7 +83,7 @@ const kit = computed(() =>
   <div class="forecast small">
     <table v-if="forecast && block.format !== 'quota' && preview.stations.length" class="predicted">
       <caption class="quiet">
-        A prediction, from tempo and the house's pace for each level
+        A prediction, from tempo and the studio's pace for each level
       </caption>
       <tbody>
         <tr v-for="level in LEVELS" :key="level">

@@ -100,7 +100,7 @@ function take() {
       The numbers stay. Each station gets the shortest time, in fives, in which every level's set fills its window.
     </p>
     <p v-else class="small quiet">
-      Numbers rounded down to what fills the window, in the order of the levels, with the house's reserve left in the
+      Numbers rounded down to what fills the window, in the order of the levels, with the studio's reserve left in the
       worst round. The level profiles are estimates, for a group and not for a person.
     </p>
     <NumberField v-if="choose === 'numbers'" v-model="windowS" label="Window" unit="s" hint="as planned" width="5rem" />

@@ -25,7 +25,7 @@ const words = ref('')
 const pattern = ref<string | null>(null)
 const whose = ref<string | null>(null)
 const WHOSE = [
-  { value: 'house', label: 'The house’s' },
+  { value: 'house', label: 'Supplied' },
   { value: 'own', label: 'Our own' },
   { value: 'retired', label: 'Retired' },
 ]
