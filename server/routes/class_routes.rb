@@ -106,7 +106,7 @@ module Server
         app.post("/api/classes/:id/run", access: :helper) do |id|
           stored = group_class(id)
           run = Records::Run.of_class(stored, client_key: body_as(RUN)["client_key"], by: instructor)
-          render_json(Views::RunWhole.new(run).to_h, status: 201)
+          render_json(run_view(run, Views::RunWhole), status: 201)
         rescue Records::Run::KeyTaken
           raise Problems.field("/client_key", "is the key of another run")
         end

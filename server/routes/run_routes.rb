@@ -21,11 +21,16 @@ module Server
           studio.runs.kept.fetch(id)
         end
 
+        # @param runs [Records::Run, Array<Records::Run>]
+        def run_view(runs, view = Views::RunLine)
+          view.new(runs, params: {health: !helper?}).to_h
+        end
+
         # What hurt and what was noted is health: a helper writes it and does not
         # read it; who may read it is noted.
         def log_view(run)
           sheet = Views::LogSheet.new(run).to_h
-          sheet = sheet.merge("note" => nil) if helper?
+          sheet = sheet.merge("note" => nil, "run" => run_view(run)) if helper?
           sheet.merge("attendances" => attendances_view(run, sheet["attendances"]))
         end
 
@@ -50,7 +55,7 @@ module Server
 
         app.get("/api/runs", access: :helper, stale: true) do
           runs, paging = paged(studio.runs.kept.includes(:instructor, :attendances).newest_first)
-          render_json({"runs" => Views::RunLine.new(runs).to_h, **paging})
+          render_json({"runs" => run_view(runs), **paging})
         end
 
         app.post("/api/runs") do
@@ -60,12 +65,12 @@ module Server
             raise Sparrow::Refused.new([Sparrow::Problem.new(pointer: "/workout_id", message: "has no station yet, so there is nothing to run")])
           end
           run = Records::Run.open(workout, client_key: given["client_key"], by: instructor)
-          render_json(Views::RunWhole.new(run).to_h, status: 201)
+          render_json(run_view(run, Views::RunWhole), status: 201)
         rescue Records::Run::KeyTaken
           raise Problems.field("/client_key", "is the key of another run")
         end
 
-        app.get("/api/runs/:id", access: :helper) { |id| render_json(Views::RunWhole.new(run(id)).to_h) }
+        app.get("/api/runs/:id", access: :helper) { |id| render_json(run_view(run(id), Views::RunWhole)) }
 
         # The clock as the Floor tells it; an older telling does not undo a newer one.
         app.put("/api/runs/:id/clock", access: :helper) do |id|
@@ -77,7 +82,7 @@ module Server
             stored.update!(clock: clock, started_at: stored.started_at || Time.at(0, clock["anchor_ms"], :millisecond).utc,
               finished_at: clock["finished"] ? (stored.finished_at || Time.now.utc) : stored.finished_at)
           end
-          render_json(Views::RunLine.new(stored).to_h)
+          render_json(run_view(stored))
         end
 
         app.delete("/api/runs/:id") do |id|
@@ -90,7 +95,7 @@ module Server
         app.post("/api/runs/:id/restore") do |id|
           stored = studio.runs.fetch(id)
           stored.update!(deleted_at: nil)
-          render_json(Views::RunLine.new(stored).to_h)
+          render_json(run_view(stored))
         end
 
         app.get("/api/runs/:id/log", access: :helper, heavy: true) { |id| render_json(log_view(run(id))) }

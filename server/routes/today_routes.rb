@@ -24,11 +24,11 @@ module Server
           workouts = studio.workouts.kept.includes(:updated_by).order(updated_at: :desc)
           render_json({
             "classes" => Views::ClassLine.new(coming_classes).to_h,
-            "open_runs" => Views::RunLine.new(runs.where(finished_at: nil, logged_at: nil).limit(SHOWN).to_a).to_h,
-            "unlogged_runs" => Views::RunLine.new(runs.where(logged_at: nil).where.not(finished_at: nil).limit(SHOWN).to_a).to_h,
+            "open_runs" => run_view(runs.where(finished_at: nil, logged_at: nil).limit(SHOWN).to_a),
+            "unlogged_runs" => run_view(runs.where(logged_at: nil).where.not(finished_at: nil).limit(SHOWN).to_a),
             "drafts" => Views::WorkoutLine.new(workouts.where(ready: false).limit(SHOWN).to_a).to_h,
             "ready" => Views::WorkoutLine.new(workouts.where(ready: true).limit(SHOWN).to_a).to_h,
-            "last_logged" => Views::RunLine.new(runs.where.not(logged_at: nil).limit(3).to_a).to_h
+            "last_logged" => run_view(runs.where.not(logged_at: nil).limit(3).to_a)
           })
         end
       end

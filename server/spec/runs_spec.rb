@@ -125,6 +125,27 @@ RSpec.describe "Runs" do
       expect(send_json(:get, "/api/runs")["runs"].first).to include("present" => 2, "mean_effort" => 5.5, "pains" => 1, "state" => "logged")
     end
 
+    # @return [Array] what stands under these keys, at any depth
+    def under(keys, answer)
+      case answer
+      when Hash then answer.flat_map { |key, value| keys.include?(key) ? [value] : under(keys, value) }
+      when Array then answer.flat_map { |item| under(keys, item) }
+      else []
+      end
+    end
+
+    it "tell a helper nothing of pain, notes or soreness, by whichever route" do
+      held = send_json(:post, "/api/classes", {"workout_id" => make_workout["id"], "starts_at" => (Time.now.utc + 3600).iso8601, "people" => people.map(&:id)})
+      send_json(:put, "/api/classes/#{held["id"]}/roster/#{people[0].id}", {"sore" => ["knee"]})
+      run = send_json(:post, "/api/classes/#{held["id"]}/run", {"client_key" => SecureRandom.uuid})
+      log(run, [here(people[1], effort: 4, pain: "knee", note: "Stopped early")], note: "Wet floor by the door")
+      studio.instructors.create!(name: "Emeka Thorsby", email: "emeka@example.test", password: "weir-and-lock-gate", role: "helper")
+      read = -> { %W[today runs runs/#{run["id"]} runs/#{run["id"]}/log runs/#{run["id"]}/results classes/#{held["id"]}].flat_map { |path| under(%w[pain pains note sore], send_json(:get, "/api/#{path}")) } }
+      expect(read.call).to include("knee", "Stopped early", "Wet floor by the door", 1, ["knee"])
+      sign_in(email: "emeka@example.test")
+      expect(read.call.compact.uniq - ["", []]).to eq([])
+    end
+
     it "are written once, however often the same log is sent" do
       run = open_run
       2.times { log(run, [here(people[0])], submission: "the-same-submission") }

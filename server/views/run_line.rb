@@ -3,7 +3,7 @@
 module Server
   module Views
     # A run in a list. Who was there, how hard it was and whether anything hurt
-    # come from the loaded attendances.
+    # come from the loaded attendances; with +health: false+ nothing is said of pain.
     class RunLine
       include Alba::Resource
 
@@ -14,7 +14,7 @@ module Server
       attribute(:created_at) { |run| Views.instant(run.created_at) }
       attribute(:led_by) { |run| run.instructor&.name }
       attribute(:present) { |run| run.attendances.count(&:present) }
-      attribute(:pains) { |run| run.attendances.count { |attendance| attendance.present && attendance.pain } }
+      attribute(:pains) { |run| run.attendances.count { |attendance| attendance.present && attendance.pain } if params.fetch(:health, true) }
       attribute(:mean_effort) do |run|
         efforts = run.attendances.select(&:present).filter_map(&:effort)
         (efforts.sum / efforts.size.to_f).round(1) if efforts.any?

@@ -83,7 +83,7 @@ const newcomer = () =>
             <th scope="col">Today</th>
             <th scope="col">Follows</th>
             <th scope="col">How they are</th>
-            <th scope="col">Sore where</th>
+            <th v-if="session.plans" scope="col">Sore where</th>
             <th scope="col"><span class="visually-hidden">Take off</span></th>
           </tr>
         </thead>
@@ -133,9 +133,8 @@ const newcomer = () =>
                 tired</label
               >
             </td>
-            <td>
+            <td v-if="session.plans">
               <MultiSelect
-                v-if="session.plans"
                 :model-value="line.sore"
                 :options="JOINTS"
                 option-value="value"

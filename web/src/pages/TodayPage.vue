@@ -148,6 +148,7 @@ async function discard(id: string, title: string) {
                 {{ dayText(run.started_at ?? run.created_at) }}</span
               >
               <Button
+                v-if="session.plans"
                 icon="pi pi-times"
                 :aria-label="`Delete ${run.title}`"
                 variant="text"
