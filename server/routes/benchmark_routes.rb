@@ -5,8 +5,9 @@ module Server
     # The tests of a whole class on one sheet.
     module BenchmarkRoutes
       S = Sparrow::Shape
-      ENTRY = S::Record.new({"person_id" => S::Text.new(length: 1..64), "test" => S::Text.new(length: 1..40), "variation" => S::Text.new(length: 1..64),
-                             "amount" => S::Whole.new(0..1000), "was" => S::Whole.new(0..1000)}, required: %w[person_id test variation amount])
+      RESULT = {"variation" => S::Text.new(length: 1..64), "amount" => S::Whole.new(0..1000)}.freeze
+      ENTRY = S::Record.new({"person_id" => S::Text.new(length: 1..64), "test" => S::Text.new(length: 1..40), **RESULT,
+                             "was" => S::Record.new(RESULT, required: RESULT.keys)}, required: %w[person_id test variation amount])
       FORM = S::Record.new({"taken_on" => S::Day.new, "entries" => S::List.new(ENTRY, size: 1..700, noun: "entries")}, required: %w[taken_on entries])
 
       # What these routes share.
@@ -40,15 +41,18 @@ module Server
           end
         end
 
-        # A result of the same day that whoever sends this has not seen is not written over.
+        # A result of the same day that whoever sends this has not seen is not written over. A result is its version and its
+        # number: ten on the knees are not ten on the floor.
         # @raise [Problems::Error] 409, with what stands there
         def refuse_overwriting(pairs)
-          unseen = pairs.each_with_index.select { |(entry, stored), _| stored.persisted? && ![entry["was"], entry["amount"]].include?(stored.amount) }
+          unseen = pairs.each_with_index.select { |(entry, stored), _| stored.persisted? && ![entry["was"], entry.slice(*RESULT.keys)].include?(stored.slice(*RESULT.keys)) }
           return if unseen.empty?
-          errors = unseen.map { |(_, stored), index| Sparrow::Problem.new(pointer: "/entries/#{index}/amount", message: "is #{stored.amount} by now, entered by #{stored.instructor&.name || "somebody else"}; save again to put yours there") }
+          errors = unseen.map { |(_, stored), index| Sparrow::Problem.new(pointer: "/entries/#{index}/amount", message: "is #{stored.amount} × #{version_name(stored.variation)} now, entered by #{stored.instructor&.name || "somebody else"}; save again to replace it with yours") }
           raise Problems.conflict("Somebody else entered results for the same people and day.", errors: errors,
-            theirs: unseen.map { |(entry, stored), _| {"person_id" => entry["person_id"], "test" => entry["test"], "amount" => stored.amount} })
+            theirs: unseen.map { |(entry, stored), _| entry.slice("person_id", "test").merge(stored.slice(*RESULT.keys)) })
         end
+
+        def version_name(id) = studio.catalogue.variation(id)&.name || id
 
         def twice(entries)
           entries.each_with_index.group_by { |entry, _| entry.values_at("person_id", "test") }.values

@@ -2,8 +2,8 @@
 
 module Server
   class Routes
-    # House standards: the numbers a studio plans with, and the circuits that a
-    # change of them would impact.
+    # House standards: the numbers a studio plans with, and the circuits that
+    # change with them.
     module HouseRoutes
       S = Sparrow::Shape
       FORM = S::Record.new(Sparrow::Circuit::Form::HOUSE_KEYS.merge("depth" => S::OneOf.new("parallel", "full")))

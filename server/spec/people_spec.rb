@@ -115,7 +115,7 @@ RSpec.describe "People" do
 
     it "is one test a day: typed again it is changed" do
       entry = {"person_id" => tamsin["id"], "test" => "push_ups", "variation" => "push_up.floor", "amount" => 10}
-      [entry, entry.merge("amount" => 12, "was" => 10)].each { |given| send_json(:post, "/api/benchmarks", {"taken_on" => "2026-11-01", "entries" => [given]}) }
+      [entry, entry.merge("amount" => 12, "was" => entry.slice("variation", "amount"))].each { |given| send_json(:post, "/api/benchmarks", {"taken_on" => "2026-11-01", "entries" => [given]}) }
       taken = send_json(:get, "/api/people/#{tamsin["id"]}")["benchmarks"]
       expect(taken.map { |held| held["amount"] }).to eq([12])
       send_json(:delete, "/api/benchmarks/#{taken.first["id"]}")
@@ -127,10 +127,24 @@ RSpec.describe "People" do
       enter = ->(**given) { send_json(:post, "/api/benchmarks", {"taken_on" => "2026-11-01", "entries" => [entry.merge(given.transform_keys(&:to_s))]}) }
       enter.call
       answer = enter.call(amount: 12)
-      expect([status, answer["theirs"], field_errors["/entries/0/amount"]]).to match([409, [{"person_id" => tamsin["id"], "test" => "push_ups", "amount" => 10}], /is 10 by now, entered by Ottoline Varga/])
+      theirs = entry.slice("person_id", "test", "variation", "amount")
+      expect([status, answer["theirs"], field_errors["/entries/0/amount"]]).to match([409, [theirs], /is 10 × Floor push-up now, entered by Ottoline Varga/])
       expect(Server::Records::Benchmark.pluck(:amount)).to eq([10])
-      enter.call(amount: 12, was: 10)
+      enter.call(amount: 12, was: theirs.slice("variation", "amount"))
       expect([status, Server::Records::Benchmark.pluck(:amount)]).to eq([200, [12]])
+    end
+
+    it "is not written over where only its version differs from what was seen" do
+      knees = {"variation" => "push_up.knees", "amount" => 10}
+      entry = {"person_id" => tamsin["id"], "test" => "push_ups", **knees}
+      enter = ->(given) { send_json(:post, "/api/benchmarks", {"taken_on" => "2026-11-01", "entries" => [entry.merge(given)]}) }
+      enter.call({})
+      enter.call("variation" => "push_up.floor")
+      expect([status, field_errors["/entries/0/amount"]]).to match([409, /is 10 × Knee push-up now/])
+      enter.call("variation" => "push_up.floor", "amount" => 12, "was" => {"variation" => "push_up.feet_30", "amount" => 10})
+      expect([status, Server::Records::Benchmark.pluck(:variation, :amount)]).to eq([409, [["push_up.knees", 10]]])
+      enter.call("variation" => "push_up.floor", "was" => knees)
+      expect([status, Server::Records::Benchmark.pluck(:variation, :amount)]).to eq([200, [["push_up.floor", 10]]])
     end
 
     it "is refused row by row where it cannot be, and then nothing is written" do

@@ -123,7 +123,7 @@ RSpec.describe "Two at once" do
     yuki = studio.people.find_by!(name: "Yuki Stannard")
     yuki.benchmarks.create!(studio_id: studio.id, instructor: studio.instructors.find_by!(name: "Emeka Thorsby"), test: "push_ups", variation: "push_up.knees", amount: 12, taken_on: studio.today)
     click_button "Save 1"
-    expect(page).to have_content("is 12 by now, entered by Emeka Thorsby")
+    expect(page).to have_content(/is 12 × Knee push-up now, entered by Emeka Thorsby/i)
     expect(find_field("Clean push-ups, Yuki Stannard").value).to eq("9")
     click_button "Save 1"
     expect(page).to have_content("1 result")

@@ -25,11 +25,12 @@ const sheet = useQuery({ queryKey: ['benchmarks'], queryFn: () => ask(api.GET('/
 
 type Test = BenchmarkSheet['tests'][number]
 type Tested = BenchmarkSheet['people'][number]
+type Result = { variation: string; amount: number }
 const takenOn = ref(todayText())
 const numbers = ref<Record<string, Typed>>({})
 const rungs = ref<Record<string, string>>({})
 /** Results of the day that somebody else entered meanwhile, as the server told of them. */
-const seen = ref<Record<string, number>>({})
+const seen = ref<Record<string, Result>>({})
 watch(takenOn, () => (seen.value = {}))
 const key = (person: Tested, test: Test) => `${person.id}/${test.id}`
 
@@ -44,7 +45,11 @@ const rungOf = (person: Tested, test: Test) =>
 /** What stands there for this very day, as far as is known. */
 function shownOf(person: Tested, test: Test) {
   const latest = person.latest[test.id]
-  return seen.value[key(person, test)] ?? (latest?.taken_on === takenOn.value ? latest.amount : undefined)
+  const { variation, amount } = latest ?? {}
+  return (
+    seen.value[key(person, test)] ??
+    (latest?.taken_on === takenOn.value ? ({ variation, amount } as Result) : undefined)
+  )
 }
 
 const entries = computed(() =>
@@ -63,17 +68,17 @@ const entries = computed(() =>
 function errorOf(person: Tested, test: Test) {
   const index = entries.value.findIndex((entry) => entry.person_id === person.id && entry.test === test.id)
   if (index < 0) return undefined
-  return errors.value.get(`/entries/${index}/amount`) ?? errors.value.get(`/entries/${index}/person_id`)
+  return [...errors.value].find(([pointer]) => pointer.startsWith(`/entries/${index}/`))?.[1]
 }
 
-type Unseen = { theirs: { person_id: string; test: string; amount: number }[] }
+type Unseen = { theirs: ({ person_id: string; test: string } & Result)[] }
 async function send() {
   try {
     return await ask(api.POST('/api/benchmarks', { body: { taken_on: takenOn.value, entries: entries.value } }))
   } catch (error) {
     if (error instanceof Refusal && error.status === 409)
-      for (const other of (error.problem as unknown as Unseen).theirs)
-        seen.value = { ...seen.value, [`${other.person_id}/${other.test}`]: other.amount }
+      for (const { person_id, test, ...result } of (error.problem as unknown as Unseen).theirs)
+        seen.value = { ...seen.value, [`${person_id}/${test}`]: result }
     throw error
   }
 }
