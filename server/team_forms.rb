@@ -12,7 +12,7 @@ module Server
     PASSWORD = S::Text.new(length: 1..200)
     ROLE = S::OneOf.new(*Records::Instructor::ROLES)
     TIME_ZONES = TZInfo::Timezone.all_data_zone_identifiers.select { |name| name.match?(%r{\A(Africa|America|Antarctica|Asia|Atlantic|Australia|Europe|Indian|Pacific)/}) }.push("UTC").freeze
-    TIME_ZONE = S::OneOf.new(*TIME_ZONES)
+    TIME_ZONE = S::OneOf.new(*TIME_ZONES, example: "Europe/London")
     # How days are written: 24 November or November 24.
     DATE_LOCALES = %w[en-GB en-US en-CA en-AU en-NZ en-IE en-IN en-ZA de-DE de-AT de-CH fr-FR fr-CA es-ES es-MX it-IT nl-NL pt-PT pt-BR da-DK sv-SE nb-NO fi-FI pl-PL cs-CZ hu-HU].freeze
     DATE_LOCALE = S::OneOf.new(*DATE_LOCALES)

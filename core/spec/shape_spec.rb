@@ -93,6 +93,7 @@ RSpec.describe Sparrow::Shape do
     expect(problems_of(described_class::Flag.new, 0).values).to eq(["must be true or false"])
     expect(problems_of(described_class::OneOf.new("a", "b"), "c").values).to eq(["must be one of a, b"])
     expect(problems_of(described_class::OneOf.new(1), 2).values).to eq(["must be 1"])
+    expect(problems_of(described_class::OneOf.new(*1..500, example: 7), 0).values).to eq(["must be one of the 500 that are known, such as 7"])
   end
 
   it "lets anything through where somebody else reads it" do

@@ -28,7 +28,7 @@ module Server
           guard = Throttle::SignInGuard.new(request.ip, "confirm/#{instructor.id}")
           wait = guard.enter
           raise Throttle::SignInGuard.too_many(wait) if wait.positive?
-          raise Problems.field(pointer, "is not your password") unless Records::Instructor.password?(instructor, password)
+          raise Problems.field(pointer, "is not the one that you sign in with") unless Records::Instructor.password?(instructor, password)
           guard.right
         end
       end

@@ -21,9 +21,15 @@ RSpec.describe StudioCommand do
   end
 
   it "says what is wrong, and creates nothing" do
-    expect { run("create", typed: answers[0..4] + ["short"]) }.to raise_error(SystemExit).and output(/password must have at least 12/).to_stderr
-    expect { run("create", typed: ["", *answers[1..]]) }.to raise_error(SystemExit).and output(/studio/).to_stderr
+    expect { run("create", typed: answers[0..4] + ["short"]) }.to raise_error(SystemExit).and output(/Password must have at least 12.*Nothing was created/m).to_stderr
+    expect { run("create", typed: ["", *answers[1..]]) }.to raise_error(SystemExit).and output(/Studio must not be empty/).to_stderr
     expect(Server::Records::Studio.count).to eq(0)
+  end
+
+  it "asks again for what was wrong, and for nothing else" do
+    typed = [*answers[0..0], "Nowhere", *answers[2..4], "short", "Europe/Lisbon", answers[5]]
+    expect { run("create", typed: typed) }.to output(%r{\ATime zone must be one of the \d+ that are known, such as Europe/London\.\nPassword must have at least 12 characters; .*\n\z}).to_stderr
+    expect(Server::Records::Studio.pluck(:name, :time_zone)).to eq([["Weir House", "Europe/Lisbon"]])
   end
 
   it "closes a studio, with every session, and opens it again" do
@@ -42,6 +48,7 @@ RSpec.describe StudioCommand do
       run("export", studio.id, path)
       expect([File.binread(path)[0, 2], File.stat(path).mode & 0o777]).to eq(["PK", 0o600])
       expect { run("export", studio.id, path) }.to raise_error(SystemExit).and output(/there already/).to_stderr
+      expect { run("export", studio.id, File.join(folder, "none", "studio.zip")) }.to raise_error(SystemExit).and output(/cannot be written: No such file or directory/).to_stderr
     end
   end
 
@@ -55,6 +62,7 @@ RSpec.describe StudioCommand do
 
   it "says how it is used, and knows no studio of a wrong id" do
     expect(run).to include("bin/studio delete ID")
+    expect { run("burn", "it") }.to raise_error(SystemExit).and output(/knows no burn.*bin\/studio delete ID/m).to_stderr
     expect { run("close", "nonsense") }.to raise_error(SystemExit).and output(/no studio nonsense/).to_stderr
   end
 end

@@ -28,10 +28,9 @@ class StudioCommand
     when "open" then close(nil, "is open again.")
     when "export" then export
     when "delete" then delete
-    else @output.puts HELP
+    when nil, "help", "--help", "-h" then @output.puts HELP
+    else abort "bin/studio knows no #{@command}.\n\n#{HELP}"
     end
-  rescue Sparrow::Refused => refused
-    abort refused.problems.map { |problem| "#{problem.pointer.delete_prefix("/").tr("_", " ")} #{problem.message}." }.join("\n")
   end
 
   private
@@ -63,12 +62,25 @@ class StudioCommand
     @input.noecho(&:gets).to_s.chomp.tap { @output.puts }
   end
 
+  QUESTIONS = {
+    "studio" => "Name of the studio", "time_zone" => "Time zone, such as Europe/London", "date_locale" => "Language of dates, such as en-GB",
+    "name" => "Name of its owner", "email" => "Their e-mail", "password" => "A password for them"
+  }.freeze
+
+  # What is wrong is asked again, the rest is kept.
   def create
-    given = {studio: ask("Name of the studio"), time_zone: ask("Time zone, such as Europe/London"), date_locale: ask("Language of dates, such as en-GB"),
-             name: ask("Name of its owner"), email: ask("Their e-mail"), password: secret("A password for them")}
-    form = Server::Routes::SetupRoutes::FORM
-    Sparrow::Shape.read(form, given.transform_keys(&:to_s).merge("code" => "-"))
-    owner = Server::StudioFounding.new(**given).call
+    given = {}
+    begin
+      (QUESTIONS.keys - given.keys).each { |key| given[key] = (key == "password") ? secret(QUESTIONS[key]) : ask(QUESTIONS[key]) }
+      Sparrow::Shape.read(Server::Routes::SetupRoutes::FORM, given.merge("code" => "-"))
+      owner = Server::StudioFounding.new(**given.transform_keys(&:to_sym)).call
+    rescue Sparrow::Refused => refused
+      refused.problems.each { |problem| warn "#{problem.pointer.delete_prefix("/").tr("_", " ").capitalize} #{problem.message}." }
+      wrong = refused.problems.map { |problem| problem.pointer.delete_prefix("/") } & given.keys
+      abort "Nothing was created." if wrong.empty? || @input.eof?
+      wrong.each { |key| given.delete(key) }
+      retry
+    end
     @output.puts "#{owner.studio.name} is there: #{owner.studio.id}"
   end
 
@@ -86,6 +98,8 @@ class StudioCommand
     abort "#{@file} is there already." if File.exist?(@file)
     File.open(@file, File::WRONLY | File::CREAT | File::EXCL, 0o600) { |file| file.binmode.write(Server::StudioExport.new(studio).bytes) }
     @output.puts "Written to #{@file}. Health notes are in it: keep it safe."
+  rescue SystemCallError => reason
+    abort "#{@file} cannot be written: #{reason.message[/\A[^@]+/].strip}."
   end
 
   def delete

@@ -137,7 +137,7 @@ RSpec.describe "A studio of one's own" do
     fill_in "Name of the studio", with: Demo::Scenario::STUDIO
     fill_in "Password", with: "wrong-password"
     click_button "Delete for good"
-    expect(page).to have_content("Password is not your password")
+    expect(page).to have_content("Password is not the one that you sign in with")
     fill_in "Password", with: Demo::Scenario::PASSWORD
     click_button "Delete for good"
     expect(page).to have_css("h1", text: "Set up your studio")

@@ -2,13 +2,13 @@
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import Button from 'primevue/button'
 import Dialog from 'primevue/dialog'
-import InputText from 'primevue/inputtext'
 import { ref } from 'vue'
 import { RouterLink, useRoute, useRouter } from 'vue-router'
 import { api, ask } from '@/api/client'
 import type { PersonWhole } from '@/api/types'
 import LevelMark from '@/components/LevelMark.vue'
 import PageState from '@/components/PageState.vue'
+import TextField from '@/components/TextField.vue'
 import { useAttempt } from '@/composables/useAttempt'
 import CapacityPicture from '@/people/CapacityPicture.vue'
 import HealthForm from '@/people/HealthForm.vue'
@@ -59,7 +59,8 @@ const erase = () =>
           class="small"
           :class="['not_asked', 'see_instructor'].includes(person.data.value.screening) ? 'warn-text' : 'quiet'"
         >
-          {{ SCREENING_WORDS[person.data.value.screening] }}<template v-if="person.data.value.new">; new</template>
+          {{ SCREENING_WORDS[person.data.value.screening] }}<template v-if="person.data.value.new">; new</template
+          ><template v-if="person.data.value.archived">; archived</template>
         </p>
         <div class="columns">
           <ProfileForm :person="person.data.value" @saved="changed" />
@@ -78,24 +79,23 @@ const erase = () =>
           </p>
         </section>
         <Dialog v-model:visible="erasing" modal header="Erase everything" :style="{ width: 'min(30rem, 96vw)' }">
-          <p>
-            {{ person.data.value.name }}, their limits, benchmarks, logged classes and rosters are gone for good. To
-            archive a person instead, use the list of people.
-          </p>
-          <p>
-            <label for="erase-name" class="small">Type their name to confirm</label><br />
-            <InputText id="erase-name" v-model="typed" autocomplete="off" />
-          </p>
-          <div class="row end">
-            <Button label="Keep them" severity="secondary" variant="outlined" @click="erasing = false" />
-            <Button
-              label="Erase"
-              severity="warn"
-              :disabled="typed.trim() !== person.data.value.name"
-              :loading="busy"
-              @click="erase"
-            />
-          </div>
+          <form class="form" novalidate @submit.prevent="erase">
+            <p>
+              {{ person.data.value.name }}, their limits, benchmarks, logged classes and rosters are gone for good. To
+              archive a person instead, use the list of people.
+            </p>
+            <TextField v-model="typed" label="Type their name to confirm" autofocus />
+            <div class="row end">
+              <Button label="Keep them" severity="secondary" variant="outlined" @click="erasing = false" />
+              <Button
+                type="submit"
+                label="Erase"
+                severity="warn"
+                :disabled="typed.trim() !== person.data.value.name"
+                :loading="busy"
+              />
+            </div>
+          </form>
         </Dialog>
       </template>
     </PageState>
@@ -113,6 +113,10 @@ const erase = () =>
   border-top: 2px solid var(--ink);
   padding-top: var(--space-3);
   margin-top: var(--space-5);
+}
+.form {
+  display: grid;
+  gap: var(--space-3);
 }
 .end {
   justify-content: flex-end;

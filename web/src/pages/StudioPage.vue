@@ -95,6 +95,7 @@ const remove = () =>
     session.leave()
     queries.clear()
     await router.push({ name: demo ? 'setup' : 'sign-in' })
+    toast.add({ severity: 'success', summary: demo ? 'The demo is gone' : 'The studio is deleted', life: 6000 })
   })
 </script>
 

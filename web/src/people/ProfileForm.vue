@@ -135,7 +135,7 @@ const resolve = (picks: Picks) => attempt(() => versioned.resolve(picks))
     <div class="pair">
       <TextField v-model="text.name" label="Name" :error="errors.get('/name')" :maxlength="80" />
       <TextField v-model="text.pronouns" label="Pronouns" :error="errors.get('/pronouns')" :maxlength="40" />
-      <NumberField v-model="year" label="Year of birth" :error="errors.get('/birth_year')" width="6rem" />
+      <NumberField v-model="year" class="year" label="Year of birth" :error="errors.get('/birth_year')" width="6rem" />
       <TextField v-model="text.since" label="Member since" type="date" :error="errors.get('/since')" />
     </div>
     <TextField v-model="text.tags" label="Tags, with commas between" :error="errors.get('/tags')" />
@@ -166,6 +166,10 @@ const resolve = (picks: Picks) => attempt(() => versioned.resolve(picks))
 </template>
 
 <style scoped>
+.year {
+  display: grid;
+  align-content: start;
+}
 .form {
   display: grid;
   gap: var(--space-3);

@@ -2,15 +2,25 @@
 
 module Sparrow
   module Shape
-    # One of a few fixed values.
+    # One of a number of fixed values. They are all named in the message where they are few.
     class OneOf
-      def initialize(*values)
+      NAMED = 30
+
+      # @param example [String, nil] one of them, to be named where they are many
+      def initialize(*values, example: values.first)
         @values = values.to_h { |value| [value, true] }
-        @says = (values.one? ? "must be " : "must be one of ") + values.join(", ")
+        @says = says(values, example)
       end
 
       def read(value, trail)
         @values.key?(value) ? value : trail.refuse(@says)
+      end
+
+      private
+
+      def says(values, example)
+        return "must be one of the #{values.size} that are known, such as #{example}" if values.size > NAMED
+        (values.one? ? "must be " : "must be one of ") + values.join(", ")
       end
     end
   end
