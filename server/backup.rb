@@ -88,13 +88,19 @@ module Server
     end
 
     def unpack(path, folder)
-      run_program("tar", "--extract", "--file=#{path}", "--directory=#{folder}", MANIFEST, DUMP)
+      extract(path, folder)
       manifest = JSON.parse(File.read(File.join(folder, MANIFEST)))
       raise Failed, "#{path} is not a backup of this application." unless manifest["format"] == FORMAT && manifest["version"] == VERSION
       raise Failed, "#{path} is damaged: its contents are not what was written. Nothing was touched." unless Digest::SHA256.file(File.join(folder, DUMP)).hexdigest == manifest["sha256"]
       manifest
     rescue JSON::ParserError
       raise Failed, "#{path} is damaged: its manifest cannot be read. Nothing was touched."
+    end
+
+    def extract(path, folder)
+      run_program("tar", "--extract", "--file=#{path}", "--directory=#{folder}", MANIFEST, DUMP)
+    rescue Failed => reason
+      raise Failed, "#{path} is damaged, or is not a backup of this application. Nothing was touched. (#{reason.message.lines.first.strip})"
     end
 
     # Every row, and everything that is encrypted, read once.

@@ -15,6 +15,10 @@ kept_secret() {
     say "$file is missing, and the database beside it was written with it. Nothing was touched. Put it back from where you keep it." >&2
     return 1
   fi
+  if [ ! -d "$STATE" ]; then
+    say "$(tr a-z- A-Z_ <<<"$1") is not set, and there is no folder $STATE that keeps one: set it, or name the folder with SPARROW_STATE." >&2
+    return 1
+  fi
   (umask 077 && ruby -rsecurerandom -e 'puts SecureRandom.hex(64)' >"$file") && cat "$file"
 }
 
