@@ -27,9 +27,9 @@ function all(which: Pick) {
   <Dialog
     :visible="visible"
     modal
-    :closable="false"
     :header="`${what} changed by somebody else`"
     :style="{ width: 'min(46rem, 96vw)' }"
+    @update:visible="emit('close')"
   >
     <p>
       It was saved from another place after you opened it. Nothing of yours is lost: choose for each field. What you
@@ -45,11 +45,17 @@ function all(which: Pick) {
         </tr>
       </thead>
       <tbody>
-        <tr v-for="row in rows" :key="row.key">
+        <tr v-for="(row, index) in rows" :key="row.key">
           <th scope="row">{{ row.label }}</th>
           <td v-for="which in ['mine', 'theirs'] as const" :key="which">
             <label :class="{ picked: picks[row.key] === which }">
-              <input v-model="picks[row.key]" type="radio" :name="`pick-${row.key}`" :value="which" />
+              <input
+                v-model="picks[row.key]"
+                type="radio"
+                :name="`pick-${row.key}`"
+                :value="which"
+                :autofocus="index === 0 && picks[row.key] === which"
+              />
               <span>{{ row[which] }}</span>
             </label>
           </td>
@@ -58,7 +64,7 @@ function all(which: Pick) {
     </table>
     <div class="row end">
       <Button label="Back to my form" severity="secondary" variant="outlined" @click="emit('close')" />
-      <Button label="Save this choice" @click="emit('save', picks)" />
+      <Button label="Save this choice" :autofocus="!rows.length" @click="emit('save', picks)" />
     </div>
   </Dialog>
 </template>
