@@ -59,6 +59,7 @@ RSpec.describe "Two at once" do
     place.update!(space: "twelve mats", version: place.version + 1)
     click_button "Save the place"
     click_button "Save this choice"
+    expect(find("[role=dialog]")).to have_button("Save the place", focused: true)
     expect { place.reload.values_at(:surface, :space) }.to eventually_be(["new boards", "twelve mats"])
 
     visit "/house"

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import Dialog from 'primevue/dialog'
-import { ref, watch } from 'vue'
+import { ref, toRef, watch } from 'vue'
+import { useReturnFocus } from '@/composables/useReturnFocus'
 import type { ConflictRow, Pick, Picks } from './conflict'
 
 // Somebody saved first. Both versions are shown, and for each field one is taken.
@@ -12,6 +13,7 @@ const props = defineProps<{
   rows: ConflictRow[]
 }>()
 const emit = defineEmits<{ save: [picks: Picks]; close: [] }>()
+const returnFocus = useReturnFocus(toRef(props, 'visible'))
 const picks = ref<Picks>({})
 watch(
   () => props.rows,
@@ -30,6 +32,7 @@ function all(which: Pick) {
     :header="`${what} changed by somebody else`"
     :style="{ width: 'min(46rem, 96vw)' }"
     @update:visible="emit('close')"
+    @after-hide="returnFocus"
   >
     <p>
       It was saved from another place after you opened it. Nothing of yours is lost: choose for each field. What you

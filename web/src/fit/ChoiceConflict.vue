@@ -2,12 +2,14 @@
 import Button from 'primevue/button'
 import Dialog from 'primevue/dialog'
 import { computed } from 'vue'
+import { useReturnFocus } from '@/composables/useReturnFocus'
 import type { Choice } from './keptChoices'
 import type { Fit } from './useFit'
 
 // Two people chose for the same cell. Both are shown, and one of them stays.
 const props = defineProps<{ fit: Fit }>()
 const met = computed(() => props.fit.conflict.value)
+const returnFocus = useReturnFocus(computed(() => met.value !== null))
 const person = computed(() => props.fit.sheet.value?.people.find((one) => one.id === met.value?.kept.person))
 const station = computed(() =>
   props.fit.sheet.value?.stations.find(
@@ -29,6 +31,7 @@ function words(choice: Choice | { variation: string | null; number: number | nul
     :closable="false"
     header="Somebody else changed this cell"
     :style="{ width: 'min(32rem, 96vw)' }"
+    @after-hide="returnFocus"
   >
     <template v-if="met">
       <p>{{ person?.name }}, {{ station?.name }}</p>
