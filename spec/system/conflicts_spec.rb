@@ -71,6 +71,30 @@ RSpec.describe "Two at once" do
     expect { studio.reload.house }.to eventually_be({"reserve" => 3, "transition_s" => 9})
   end
 
+  it "edit a movement of their own field by field, down to one version's, and lose none" do
+    squat = YAML.safe_load_file(File.join(Sparrow::DATA, "movements", "squat.yml"))
+    own = Server::Records::StudioMovement.add(studio, Sparrow::Catalogue::Own.copy(squat, id: "own_squat", name: "Boathouse squat"))
+    sign_in_as
+    visit "/movements/own_squat/edit"
+    fill_in "What it is, in a sentence", with: "Down and up again"
+    first(:field, "Breathing").set("In on the way down")
+    theirs = own.document.deep_dup
+    theirs["summary"] = "Sit back, stand tall"
+    theirs["also"] = ["sit to stand"]
+    theirs["ladder"].first["name"] = "Sit and stand"
+    own.update!(document: theirs, version: own.version + 1)
+    first(:button, "Save").click
+    within("[role=dialog]") do
+      expect(all("tbody tr").map { |row| row.find("th").text }).to eq(["What it is", "Other names", "Sit-to-stand from a chair: name", "Sit-to-stand from a chair: breathing"])
+      expect(all("input:checked").map { |input| input[:value] }).to eq(%w[mine theirs theirs mine])
+      find("tr", text: "What it is").choose("pick-summary", option: "theirs")
+      click_button "Save this choice"
+    end
+    expect(page).to have_content("Saved")
+    expect(own.reload.document.values_at("summary", "also")).to eq([theirs["summary"], ["sit to stand"]])
+    expect(own.document["ladder"].first.values_at("name", "breathing")).to eq(["Sit and stand", "In on the way down"])
+  end
+
   it "choose for one cell of a fit sheet, and one of the two decides" do
     sign_in_as
     held = studio.group_classes.where("starts_at > now()").order(:starts_at).first

@@ -107,12 +107,16 @@ const errorBelow = (pointer: string) => {
 const versioned = useVersioned<MovementDocument, Holder>({
   labels: {
     name: 'Name',
+    summary: 'What it is',
+    also: 'Other names',
     pattern: 'Pattern',
     plane: 'Plane',
-    role: 'Role',
-    muscles: 'Muscles',
+    role: 'Used in',
+    opens: 'Opens',
     spares: 'Ways round a sore joint',
-    ladder: 'Ladder of versions',
+    ladder: 'Version',
+    standard: 'A rep counts if',
+    levers: 'By',
   },
   show: (body, over) => {
     document.value = JSON.parse(JSON.stringify(body)) as MovementDocument
