@@ -102,11 +102,33 @@ const warning = {
   },
 }
 
+/** A message or toast in the inks of the page. */
+const told = (ink: string, wash: string) => ({
+  background: `var(--${wash})`,
+  borderColor: `var(--${ink})`,
+  color: `var(--${ink})`,
+  detailColor: 'var(--ink)',
+  shadow: 'none',
+  closeButton: { hoverBackground: 'var(--paper-sunk)', focusRing: { color: 'var(--focus)', shadow: 'none' } },
+  outlined: { color: `var(--${ink})`, borderColor: `var(--${ink})` },
+  simple: { color: `var(--${ink})` },
+})
+const messages = {
+  success: told('accent', 'accent-wash'),
+  info: told('accent', 'accent-wash'),
+  warn: told('warn', 'warn-wash'),
+  error: told('warn', 'warn-wash'),
+}
+
 export default definePreset(Aura, {
   primitive: {
     borderRadius: { none: '0', xs: '1px', sm: '2px', md: '2px', lg: '3px', xl: '3px' },
   },
-  components: { button: { colorScheme: { light: warning, dark: warning } } },
+  components: {
+    button: { colorScheme: { light: warning, dark: warning } },
+    message: { colorScheme: { light: messages, dark: messages } },
+    toast: { colorScheme: { light: messages, dark: messages } },
+  },
   semantic: {
     primary: {
       50: 'var(--accent-wash)',
