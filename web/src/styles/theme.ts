@@ -127,7 +127,7 @@ export default definePreset(Aura, {
   components: {
     button: { colorScheme: { light: warning, dark: warning } },
     message: { colorScheme: { light: messages, dark: messages } },
-    toast: { colorScheme: { light: messages, dark: messages } },
+    toast: { root: { width: 'min(25rem, calc(100vw - 2.5rem))' }, colorScheme: { light: messages, dark: messages } },
   },
   semantic: {
     primary: {
