@@ -14,7 +14,7 @@ text = JSON.generate(document)
 workout = Sparrow::Circuit.read(document)
 timeline = Sparrow::Timeline.compile(workout)
 answer = Sparrow::Preview.new(document).to_h
-schema = JSONSchemer.schema(Pathname(File.join(Sparrow::DATA, "formats", "workout.schema.json")))
+schema = JSONSchemer.schema(JSON.parse(Sparrow::Published.workout_schema))
 windows = timeline.blocks.sum { |line| line.windows.size }
 
 puts "A class of #{Sparrow::ClockText.of(timeline.total_s)}: #{workout.each_station.count} stations, #{windows} windows, " \

@@ -166,6 +166,7 @@ module Server
     register MailboxRoutes
     register TodayRoutes
     register MovementRoutes
+    register FormatRoutes
     register PreviewRoutes
     register PlanningRoutes
     register HouseRoutes

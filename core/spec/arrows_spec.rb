@@ -7,8 +7,8 @@ require "ripper"
 RSpec.describe "The parts of the core" do
   order = [
     %w[value], %w[problem refused level clock_text pointer], %w[counting tempo kit screening],
-    %w[shape], %w[house], %w[scaling], %w[catalogue], %w[templates limits],
-    %w[timeline], %w[circuit], %w[capacity], %w[formats], %w[balance cues], %w[targets suggest], %w[review fitting], %w[logging], %w[preview]
+    %w[shape], %w[house format], %w[scaling], %w[catalogue], %w[templates limits],
+    %w[timeline], %w[circuit], %w[capacity], %w[balance cues], %w[formats], %w[targets suggest], %w[review fitting], %w[logging published], %w[preview]
   ]
   lib = File.expand_path("../lib/sparrow", __dir__)
   part_of = ->(path) { path.delete_prefix("#{lib}/").split("/").first.delete_suffix(".rb") }

@@ -83,7 +83,7 @@ RSpec.describe Sparrow::Shape do
   end
 
   it "chooses a shape by the value" do
-    either = described_class::Choice.new { |value| value.is_a?(Hash) ? described_class::Record.new({"min" => seconds}) : seconds }
+    either = described_class::Either.new(described_class::Record.new({"min" => seconds}), seconds)
     expect(described_class.read(either, 5)).to eq(5)
     expect(problems_of(either, "min" => 99).keys).to eq(["/min"])
   end

@@ -5,7 +5,7 @@ RSpec.describe Sparrow::Templates do
 
   it "has at least ten, every format and every school among them" do
     expect(described_class.all.size).to be >= 10
-    expect(blocks.map { |block| block["format"] }.uniq).to match_array(Sparrow::Circuit::Form::BY_FORMAT.keys)
+    expect(blocks.map { |block| block["format"] }.uniq).to match_array(Sparrow::Format.all.map(&:id))
     expect(blocks.filter_map { |block| block["scaling"] }.uniq).to match_array(Sparrow::Scaling.schools.map(&:id))
     expect(blocks.map { |block| block["flow"] }).to include("rotate")
   end

@@ -5,7 +5,7 @@ module Server
     # The catalogue, the studio's own movements in it, and the open format's schema.
     module MovementRoutes
       S = Sparrow::Shape
-      SCHEMA = File.read(File.join(Sparrow::DATA, "formats", "workout.schema.json")).freeze
+      SCHEMA = Sparrow::Published.workout_schema
       ADD = S::Record.new({"document" => S::Anything.new, "copy_of" => S::Text.new(length: 1..60), "name" => S::Text.new(length: 2..60)})
       WRITE = S::Record.new({"document" => S::Anything.new, "version" => PeopleForms::VERSION}, required: %w[document version])
 

@@ -12,7 +12,7 @@ module Server
       SLOT = S::Record.new({"workout" => S::Anything.new, "minutes" => S::Whole.new(5..240, "minutes")}, required: %w[workout minutes])
       SUGGEST = S::Record.new({"workout" => S::Anything.new, "kind" => S::OneOf.new("warm_up", "cool_down"), "minutes" => S::Whole.new(1..30, "minutes")},
         required: %w[workout kind minutes])
-      REFORMAT = S::Record.new({"block" => S::Anything.new, "format" => S::OneOf.new(*Sparrow::Circuit::Reformat::FORMATS)}, required: %w[block format])
+      REFORMAT = S::Record.new({"block" => S::Anything.new, "format" => S::OneOf.new(*Sparrow::Format.with_stations.map(&:id))}, required: %w[block format])
       KINDS = {"warm_up" => Sparrow::Suggest::WarmUp, "cool_down" => Sparrow::Suggest::CoolDown}.freeze
 
       # What these routes share.

@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require "csv"
 require_relative "server_helper"
 
 RSpec.describe "People as CSV, there and back" do

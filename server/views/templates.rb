@@ -11,7 +11,7 @@ module Server
 
       def self.line(template)
         workout = Sparrow::Circuit.read(template.document)
-        main = workout.blocks.reject { |block| block.format == "pause" || %w[warm_up cool_down].include?(block.role) }
+        main = workout.blocks.reject { |block| !block.format.stations? || %w[warm_up cool_down].include?(block.role) }
         {"id" => template.id, "title" => template.title, "about" => template.about, "tags" => template.tags,
          "total_s" => Sparrow::Timeline.compile(workout).total_s, "slot_minutes" => workout.slot_minutes,
          "formats" => main.map(&:format).uniq, "schools" => main.filter_map(&:scaling).uniq, "stations" => main.sum { |block| block.stations.size }}

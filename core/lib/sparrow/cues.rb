@@ -15,7 +15,7 @@ module Sparrow
     # @return [Array<Cue>] in order of time
     def self.of(timeline)
       calls = timeline.blocks.flat_map do |line|
-        spoken = line.block.paced? ? PacedCalls.new(line).cues : Approach.new(line).cues + WindowCalls.new(line).cues
+        spoken = line.block.format.calls.flat_map { |calls| calls.new(line).cues }
         [opening(line)] + spoken + Reminders.new(line, spoken).cues + Breaks.new(line).cues
       end
       calls << finish(timeline) if timeline.total_s.positive?

@@ -1,16 +1,11 @@
 # frozen_string_literal: true
 
 module Sparrow
-  # How a block's stations are laid on the clock: one file a format.
+  # The formats, a folder each: what it declares, and how it is laid on the clock.
   module Formats
-    BY_NAME = {
-      "intervals" => Intervals, "every_minute" => EveryMinute, "rounds" => Rounds, "ladder" => Rounds, "amrap" => Amrap,
-      "chipper" => Chipper, "quota" => Quota, "pause" => Pause
-    }.freeze
-
-    # Tells the timeline which layout a block of each format has: it asks, and knows none of them.
+    # In the order in which they are offered. A new one is a folder and a line here.
     def self.register
-      BY_NAME.each { |name, layout| Timeline.register(name, layout) }
+      [Intervals, EveryMinute, Rounds, Amrap, Chipper, Ladder, Quota, Pause].each { |format| Format.register(format::Declaration.new) }
     end
   end
 end

@@ -43,14 +43,15 @@ module Sparrow
     def block(line, sums)
       block = line.block
       shown = {
-        "id" => block.id, "format" => block.format, "paced" => block.paced?, "start_s" => line.start_s, "total_s" => line.total_s,
+        "id" => block.id, "format" => block.format.id, "paced" => block.paced?, "start_s" => line.start_s, "total_s" => line.total_s,
         "rounds" => block.round_count,
         "lanes" => Level::ALL.to_h do |level|
           [level, lane(sums.fetch(level)).merge("segments" => line.lanes.fetch(level).map { |segment| segment(segment) })]
         end,
         "stations" => block.stations.map { |station| station(block, station) }, "kit" => kit.of(block)
       }
-      shown["forecast"] = line.forecast if line.forecast
+      shown["tally"] = block.format.tally if block.format.tally
+      shown["forecast"] = line.forecast.transform_values(&:to_h) if line.forecast
       shown["gates"] = gates(line) if line.gates
       shown["groups"] = line.groups.map { |group| group(group) } if line.groups
       shown

@@ -3,6 +3,8 @@
 module Sparrow
   # Ready-made circuits to begin from: one at least for each format and school.
   module Templates
+    # The format of a block that names none.
+    OPENING_FORMAT = "intervals"
     PATH = File.join(DATA, "templates.yml")
 
     # +document+ is a workout document; +about+ says in a sentence what it is good for.
@@ -25,14 +27,13 @@ module Sparrow
     end
 
     def self.block(given, id)
-      return {"id" => id, **given} if given["format"] == "pause"
-      stations = given.fetch("stations").each_with_index.map { |station, index| station(station, "s#{index + 1}", given["format"]) }
-      {"id" => id, "format" => "intervals", **given, "stations" => stations}
+      return {"id" => id, **given} unless Format.named(given.fetch("format", OPENING_FORMAT)).stations?
+      stations = given.fetch("stations").each_with_index.map { |station, index| station(station, "s#{index + 1}", Format.named(given.fetch("format", OPENING_FORMAT))) }
+      {"id" => id, "format" => OPENING_FORMAT, **given, "stations" => stations}
     end
 
     def self.station(given, id, format)
-      opening = Catalogue.house.movement(given.fetch("movement")).opening_prescriptions
-      opening = opening.transform_values { |opened| opened.except("reps") } if format == "quota"
+      opening = format.open_levels(Catalogue.house.movement(given.fetch("movement")).opening_prescriptions)
       levels = opening.merge(given.fetch("levels", {})) { |_, opened, typed| opened.merge(typed).compact }
       {"id" => id, **given, "levels" => levels}
     end

@@ -7,21 +7,11 @@ module Sparrow
     # What may fill a second of a lane.
     KINDS = %w[ready work rest waiting switch transition pause done].freeze
 
-    @layouts = {}
-
-    class << self
-      # @param format [String] a block's format
-      # @param layout [Class] made with a block and its start, it answers +call+ with a BlockLine
-      def register(format, layout)
-        @layouts[format] = layout
-      end
-
-      # @param block [Circuit::Block]
-      # @param start_s [Integer] seconds from the start of the class
-      # @return [Timeline::BlockLine]
-      def lay_out(block, start_s)
-        @layouts.fetch(block.format).new(block, start_s).call
-      end
+    # @param block [Circuit::Block]
+    # @param start_s [Integer] seconds from the start of the class
+    # @return [Timeline::BlockLine]
+    def self.lay_out(block, start_s)
+      block.format.layout.new(block, start_s).call
     end
 
     # A block starts when the one before has ended for everyone.

@@ -54,7 +54,7 @@ RSpec.describe Sparrow::Capacity::Lanes do
     Sparrow::Catalogue.house.each do |movement|
       levels = movement.opening_prescriptions.transform_values { |given| given.except("reps").merge("quota" => {"min" => 20, "max" => 40}) }
       line = timeline_of({"id" => "q", "role" => "main", "format" => "quota", "stations" => [{"id" => "s", "movement" => movement.id, "levels" => levels}]}).blocks.first
-      expect(line.forecast["beginner"]["stations"].first["sets"].sum).to eq(40), movement.id
+      expect(line.forecast["beginner"].stations.first.sets.sum).to eq(40), movement.id
     end
   end
 

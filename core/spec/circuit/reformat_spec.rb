@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 RSpec.describe Sparrow::Circuit::Reformat do
-  formats = described_class::FORMATS
+  formats = Sparrow::Format.with_stations.map(&:id)
   blocks = {
     "intervals" => {"work_s" => 35, "rest_s" => 25, "rounds" => 2, "round_rest_s" => 50, "switch_s" => 3, "flow" => "together", "rest_after_last" => true,
                     "rounds_by_level" => {"beginner" => 1}, "escalate" => false},
@@ -49,7 +49,7 @@ RSpec.describe Sparrow::Circuit::Reformat do
       fates = described_class.fates(from, to)
       told = fates.values.flatten
       expect(told).to match_array(told.uniq)
-      block.except("stations").slice(*Sparrow::Circuit::Form::BLOCK_KEYS.fetch(from).keys).each do |key, value|
+      block.except("stations").slice(*Sparrow::Format.named(from).block_shapes.keys).each do |key, value|
         expect(there[key]).to eq(value), key if fates["kept"].include?(key)
         expect(there.dig("set_aside", key)).to eq(value), key if fates["set_aside"].include?(key)
         expect(told).to include(key)

@@ -4,7 +4,7 @@ require "json_schemer"
 
 # The published schema and the reader say the same, or one of them is wrong.
 RSpec.describe "The published workout schema" do
-  schema_path = File.join(Sparrow::DATA, "formats", "workout.schema.json")
+  schema_path = File.join(Sparrow::ROOT, "..", "docs", "formats", "workout.schema.json")
   let(:schema) { JSONSchemer.schema(Pathname(schema_path)) }
   let(:document) do
     workout_document(
@@ -59,6 +59,10 @@ RSpec.describe "The published workout schema" do
     holder = candidate.dig(*keys[..-2]) if keys.size > 1
     yield(holder || candidate, keys.last)
     candidate
+  end
+
+  it "is up to date (bin/describe writes it)" do
+    expect(File.read(schema_path)).to eq(Sparrow::Published.workout_schema)
   end
 
   it "is itself a sound JSON Schema of 2020-12" do

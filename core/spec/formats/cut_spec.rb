@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-RSpec.describe Sparrow::Formats::Cut do
+RSpec.describe Sparrow::Formats::Paced::Cut do
   # Ten bridges at two seconds each, begun at second 100.
   def visit(counted: 10, sets: nil, seconds: 20, reps: 10)
     levels = Sparrow::Level::ALL.to_h { |level| [level, {"variation" => "glute_bridge.two_leg", "tempo" => "1-0-1-0", "reps" => reps}] }

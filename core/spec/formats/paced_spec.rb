@@ -41,8 +41,8 @@ RSpec.describe "Paced formats" do
       laid = line("rounds", [sets("a", [5, 10, 20])], rounds: 2)
       expect(laid.total_s).to eq(40 + 5 + 40)
       expect(kinds(laid, "beginner")).to eq([["work", 10], ["waiting", 30], ["transition", 5], ["work", 10], ["waiting", 30]])
-      expect(laid.forecast["beginner"]["gates"].map { |gate| gate.values_at("takes_s", "waits_s") }).to eq([[10, 30], [10, 30]])
-      expect(laid.forecast.transform_values { |told| told["finish_s"] }).to eq("beginner" => 55, "intermediate" => 65, "advanced" => 85)
+      expect(laid.forecast["beginner"].gates.map { |gate| [gate.takes_s, gate.waits_s] }).to eq([[10, 30], [10, 30]])
+      expect(laid.forecast.transform_values { |told| told.finish_s }).to eq("beginner" => 55, "intermediate" => 65, "advanced" => 85)
     end
 
     it "lets all wait at each station, or nobody at all" do
@@ -69,16 +69,16 @@ RSpec.describe "Paced formats" do
     it "ends at its cap, in the middle of a set if need be, and counts what was done" do
       laid = line("rounds", [sets("a", [5, 10, 20])], rounds: 2, cap_s: 50, get_ready_s: 10)
       expect(laid.total_s).to eq(60)
-      expect(laid.forecast.transform_values { |told| told["capped"] }).to eq("beginner" => true, "intermediate" => true, "advanced" => true)
+      expect(laid.forecast.transform_values { |told| told.capped }).to eq("beginner" => true, "intermediate" => true, "advanced" => true)
       expect(laid.sums["advanced"].reps_counted).to eq(20 + 2)
     end
 
     it "tells the pace that an aim asks, and whether it is plausible" do
-      demand = ->(aim) { line("rounds", [sets("a", [10, 10, 10])], rounds: 1, target_s: aim).forecast["advanced"]["demand"] }
+      demand = ->(aim) { line("rounds", [sets("a", [10, 10, 10])], rounds: 1, target_s: aim).forecast["advanced"].demand }
       # The rung's own tempo is 2-0-1-1: 4 s a move.
-      expect(demand.call(40)).to eq("seconds_per_rep" => 4.0, "of_default" => 1.0, "plausible" => true)
-      expect(demand.call(28)["plausible"]).to be(true)
-      expect(demand.call(27)["plausible"]).to be(false)
+      expect(demand.call(40).to_h).to eq(seconds_per_rep: 4.0, of_default: 1.0, plausible: true)
+      expect(demand.call(28).plausible).to be(true)
+      expect(demand.call(27).plausible).to be(false)
     end
 
     it "lets a set without a number end at the rung's own target" do
@@ -95,14 +95,14 @@ RSpec.describe "Paced formats" do
   describe "as many rounds as possible" do
     it "makes seven rounds and 55 seconds of a round of 95 s in twelve minutes" do
       laid = line("amrap", [sets("a", [30, 30, 30]), sets("b", [12, 12, 12])], cap_s: 720)
-      expect(laid.forecast["beginner"].slice("round_s", "rounds", "remainder_s")).to eq("round_s" => 94, "rounds" => 7, "remainder_s" => 62)
+      expect(laid.forecast["beginner"].to_h.slice("round_s", "rounds", "remainder_s")).to eq("round_s" => 94, "rounds" => 7, "remainder_s" => 62)
       exact = line("amrap", [sets("a", [45, 45, 45])], cap_s: 720)
-      expect(exact.forecast["beginner"].slice("round_s", "rounds", "remainder_s")).to eq("round_s" => 95, "rounds" => 7, "remainder_s" => 55)
+      expect(exact.forecast["beginner"].to_h.slice("round_s", "rounds", "remainder_s")).to eq("round_s" => 95, "rounds" => 7, "remainder_s" => 55)
     end
 
     it "counts reps into the next round, and fills the lane to the cap" do
       laid = line("amrap", [sets("a", [30, 30, 30]), sets("b", [12, 12, 12])], cap_s: 720)
-      expect(laid.forecast["beginner"]["into_next"].map { |part| part.values_at("station", "reps") }).to eq([["a", 30]])
+      expect(laid.forecast["beginner"].into_next.map { |part| [part.station, part.reps] }).to eq([["a", 30]])
       expect(laid.total_s).to eq(720)
       expect(laid.sums["beginner"].reps_counted).to eq(7 * 42 + 30)
     end
@@ -113,12 +113,12 @@ RSpec.describe "Paced formats" do
       typed = sets("a", [10, 10, 10]).tap { |station| station["levels"].each_value { |given| given["splits"] = [6, 4] } }
       laid = line("chipper", [typed, sets("b", [5, 5, 5]).tap { |station| station["levels"].each_value { |given| given["splits"] = [5] } }], set_rest_s: 15)
       expect(kinds(laid, "advanced")).to eq([["work", 12], ["rest", 15], ["work", 8], ["transition", 5], ["work", 10]])
-      expect(laid.forecast["advanced"]["stations"].first).to eq("station" => "a", "sets" => [6, 4], "takes_s" => 35, "typed" => true)
+      expect(laid.forecast["advanced"].to_h["stations"].first).to eq("station" => "a", "sets" => [6, 4], "takes_s" => 35, "typed" => true)
     end
 
     it "suggests even sets that keep the reserve, more of them for who can do less" do
       laid = line("chipper", [sets("a", [40, 40, 40])])
-      plans = laid.forecast.transform_values { |told| told["stations"].first["sets"] }
+      plans = laid.forecast.transform_values { |told| told.stations.first.sets }
       expect(plans.values.map(&:sum)).to eq([40, 40, 40])
       expect(plans["beginner"].size).to be > plans["advanced"].size
     end
@@ -178,7 +178,7 @@ RSpec.describe "Paced formats" do
       {"lighter" => 30, "heavier" => 50}.each do |day, goal|
         laid = line("quota", [station], day: day)
         expect(laid.total_s).to eq(0)
-        plan = laid.forecast["beginner"]["stations"].first
+        plan = laid.forecast["beginner"].to_h["stations"].first
         expect(plan).to include("goal" => goal, "minimum" => 30, "maximum" => 50)
         expect(plan["sets"].sum).to eq(goal)
       end

@@ -29,7 +29,7 @@ RSpec.describe "Any block of any format" do
     keys["work_s"] = random.rand(20..60)
     keys["flow"] = "rotate" if random.rand < 0.3
     keys["rest_s"] ||= 20 if format == "intervals"
-    known = Sparrow::Circuit::Form::BLOCK_KEYS.fetch(format).keys + ["get_ready_s"]
+    known = Sparrow::Format.named(format).block_shapes.keys + ["get_ready_s"]
     {"id" => "b", "role" => "main", "format" => format, "stations" => stations, **keys.slice(*known)}
   end
 
@@ -71,7 +71,7 @@ RSpec.describe "Any block of any format" do
           rest = ((index + 1) % stations.size).zero? ? block["round_rest_s"] || block["rest_s"] || 0 : block["rest_s"] || 0
           [walk, rest].max
         end
-        told = timeline.blocks.first.forecast[level]["finish_s"]
+        told = timeline.blocks.first.forecast[level].finish_s
         expect(told).to eq(visits.sum(&:set_s) + ways)
       end
     end

@@ -12,6 +12,14 @@ export function useMovements() {
   })
 }
 
+/** The formats, as they declare themselves: what the board offers comes from here. */
+export const formatsQuery = {
+  queryKey: ['formats'],
+  queryFn: async () => (await ask(api.GET('/api/formats'))).formats,
+  staleTime: Infinity,
+}
+export const useFormats = () => useQuery(formatsQuery)
+
 /** Every rung by its id, of all ladders that the studio has. */
 export function useRungs() {
   const movements = useMovements()

@@ -8,7 +8,7 @@ import { api, ask, wording } from '@/api/client'
 import { clockText, plural } from '@/components/clockText'
 import LevelMark from '@/components/LevelMark.vue'
 import { readable } from '@/components/readable'
-import { LEVELS, type Block, type Format, type Movement } from '@/api/types'
+import { LEVELS, type Block, type Movement } from '@/api/types'
 import BlockClock from './BlockClock.vue'
 import BlockForecast from './BlockForecast.vue'
 import MoveButtons from './MoveButtons.vue'
@@ -16,7 +16,7 @@ import MovementFinder from './MovementFinder.vue'
 import NumberField from './NumberField.vue'
 import StationRow from './StationRow.vue'
 import { addCompound, addStation, move, ROLES, setKey, type Typed } from './document'
-import { FORMATS, formatOf, isPaced } from './formats'
+import { isPredicted } from './formats'
 import { useBoard } from './useBoard'
 import { useDragOrder } from './useDragOrder'
 
@@ -26,7 +26,9 @@ const toast = useToast()
 
 const pointer = computed(() => `/blocks/${props.index}`)
 const preview = computed(() => board.blockPreview(props.block.id))
-const isPause = computed(() => props.block.format === 'pause')
+const format = computed(() => board.format(props.block))
+const isPause = computed(() => format.value?.stations === false)
+const offered = board.formats.filter((known) => known.stations)
 const title = computed(() => props.block.title || 'Untitled block')
 
 function change(label: string, work: (block: Block) => void, key = '') {
@@ -43,13 +45,13 @@ function setNeeded(key: string, value: Typed) {
 }
 
 function add(movement: Movement) {
-  change(`Add ${movement.name}`, (block) => addStation(block, movement))
+  change(`Add ${movement.name}`, (block) => addStation(block, movement, format.value))
 }
 
 /** Two movements to begin with; the parts are chosen in the station. */
 function addParts() {
   const [one, other] = ['high_knees', 'mountain_climber'].map((id) => board.movement(id))
-  if (one && other) change('Add a compound station', (block) => void addCompound(block, [one, other]))
+  if (one && other) change('Add a compound station', (block) => void addCompound(block, [one, other], format.value))
 }
 
 const KEY_WORDS: Record<string, string> = { work_s: 'work', rest_s: 'rest', cap_s: 'cap', target_s: 'aim' }
@@ -57,10 +59,10 @@ const inWords = (keys: string[]) => keys.map((key) => KEY_WORDS[key] ?? readable
 const aside = computed(() => Object.keys(props.block.set_aside ?? {}))
 
 /** The server moves the keys; what the new format has no use for waits in the block. */
-async function reformat(format: Format) {
+async function reformat(id: string) {
   try {
-    const answer = await ask(api.POST('/api/planning/format', { body: { block: props.block, format } }))
-    board.edit(`Format: ${FORMATS.find((known) => known.value === format)?.label}`, (draft) => {
+    const answer = await ask(api.POST('/api/planning/format', { body: { block: props.block, format: id } }))
+    board.edit(`Format: ${offered.find((known) => known.id === id)?.label}`, (draft) => {
       const index = draft.blocks.findIndex((held) => held.id === answer.block.id)
       if (index >= 0) draft.blocks[index] = answer.block
     })
@@ -110,10 +112,10 @@ useDragOrder(list, '.handle', (from, to) => change('Move station', (block) => mo
       <Select
         v-if="!isPause"
         aria-label="Format of the block"
-        :model-value="formatOf(block)"
-        :options="FORMATS"
+        :model-value="block.format"
+        :options="offered"
         option-label="label"
-        option-value="value"
+        option-value="id"
         size="small"
         @update:model-value="reformat"
       >
@@ -133,9 +135,9 @@ useDragOrder(list, '.handle', (from, to) => change('Move station', (block) => mo
         @update:model-value="setNeeded('seconds', $event)"
       />
       <span class="total" :class="{ late: board.late.value }"
-        ><span v-if="preview && isPaced(block) && block.format !== 'amrap'" class="small quiet">about </span
+        ><span v-if="preview && isPredicted(format)" class="small quiet">about </span
         ><span class="figure">{{
-          !preview ? '–' : block.format === 'quota' ? 'all day' : clockText(preview.total_s)
+          !preview ? '–' : format?.tally === 'day' ? 'all day' : clockText(preview.total_s)
         }}</span></span
       >
       <MoveButtons
@@ -182,7 +184,7 @@ useDragOrder(list, '.handle', (from, to) => change('Move station', (block) => mo
           @click="addParts"
         />
         <Button
-          v-if="block.stations?.length && block.format !== 'quota'"
+          v-if="block.stations?.length && format?.targets"
           label="Finish together"
           icon="pi pi-align-center"
           size="small"

@@ -36,7 +36,7 @@ function saying(level: Level): string[] {
   if (gates.length > 1 || gates.some((gate) => gate.waits_s > 0)) {
     const waits = gates.reduce((sum, gate) => sum + gate.waits_s, 0)
     const times = [...new Set(gates.map((gate) => clockText(gate.takes_s)))]
-    if (props.block.gate !== 'free' && props.block.format !== 'chipper')
+    if (props.block.gate !== 'free' && props.preview.tally !== 'total')
       says.push(
         `${props.block.gate === 'station' ? 'stations' : 'rounds'} of ${times.slice(0, 4).join(', ')}${times.length > 4 ? ' …' : ''}`,
       )
@@ -50,7 +50,7 @@ function saying(level: Level): string[] {
 }
 
 const sets = computed(() => {
-  if (!['chipper', 'quota'].includes(props.block.format) || !forecast.value) return []
+  if (!LEVELS.some((level) => forecast.value?.[level].stations)) return []
   return props.preview.stations.map((station) => ({
     id: station.id,
     name: station.name,
@@ -81,7 +81,7 @@ const kit = computed(() =>
 
 <template>
   <div class="forecast small">
-    <table v-if="forecast && block.format !== 'quota' && preview.stations.length" class="predicted">
+    <table v-if="forecast && preview.tally !== 'day' && preview.stations.length" class="predicted">
       <caption class="quiet">
         A prediction, from tempo and the studio's pace for each level
       </caption>
@@ -102,7 +102,7 @@ const kit = computed(() =>
     <table v-if="sets.length" class="sets">
       <caption class="quiet">
         {{
-          block.format === 'quota'
+          preview.tally === 'day'
             ? 'Sets for the day’s goal, hours between them'
             : 'Sets, as typed or such as each level can keep up'
         }}

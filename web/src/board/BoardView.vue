@@ -6,7 +6,7 @@ import LaneChart from '@/components/LaneChart.vue'
 import KeySheet from '@/components/KeySheet.vue'
 import { controlKey, plainKey, useShortcuts, type Shortcut } from '@/composables/useShortcuts'
 import { useOpenRun } from '@/composables/useOpenRun'
-import type { Movement, Workout } from '@/api/types'
+import type { Format, Movement, Workout } from '@/api/types'
 import BalancePanel from './BalancePanel.vue'
 import BlockEditor from './BlockEditor.vue'
 import BoardHeader from './BoardHeader.vue'
@@ -23,8 +23,8 @@ import { createBoard, provideBoard } from './useBoard'
 import { SAVING } from './useAutosave'
 import { useDragOrder } from './useDragOrder'
 
-const props = defineProps<{ workout: Workout; movements: Movement[] }>()
-const board = createBoard(props.workout, props.movements)
+const props = defineProps<{ workout: Workout; movements: Movement[]; formats: Format[] }>()
+const board = createBoard(props.workout, props.movements, props.formats)
 provideBoard(board)
 const toast = useToast()
 const { openRun, opening } = useOpenRun()
@@ -45,9 +45,14 @@ function redo() {
 }
 
 async function newBlock() {
-  board.edit('Add a block', (draft) => void addBlock(draft))
+  board.edit('Add a block', (draft) => void addBlock(draft, board.formats))
   await nextTick()
   focusFinder()
+}
+
+function newPause() {
+  const pause = board.formats.find((format) => !format.stations)
+  if (pause) board.edit('Add a pause', (draft) => void addPause(draft, pause))
 }
 
 async function run() {
@@ -106,7 +111,7 @@ const shortcuts: Shortcut[] = [
 useShortcuts(shortcuts)
 
 function focusFinder() {
-  const block = document.value.blocks.findLast((candidate) => candidate.format !== 'pause')
+  const block = document.value.blocks.findLast((candidate) => board.format(candidate)?.stations)
   if (block) window.document.getElementById(`add-${block.id}`)?.focus()
 }
 
@@ -152,7 +157,7 @@ const blockTitle = (id: string) => document.value.blocks.find((block) => block.i
             variant="outlined"
             size="small"
             severity="secondary"
-            @click="board.edit('Add a pause', (draft) => void addPause(draft))"
+            @click="newPause"
           />
           <Button
             label="Suggest"

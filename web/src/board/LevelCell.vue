@@ -28,7 +28,7 @@ const figures = computed(
 )
 const tooMany = computed(() => figures.value?.fits != null && figures.value.reps_counted > figures.value.fits)
 const block = computed(() => board.document.value.blocks[props.blockIndex])
-const isDay = computed(() => block.value?.format === 'quota')
+const isDay = computed(() => board.format(block.value)?.tally === 'day')
 const onLadder = computed(() => Boolean(props.station.ladder))
 /** What the number comes to: both numbers where they differ, what the set takes, how many the window has time for. */
 const beside = computed(() => {

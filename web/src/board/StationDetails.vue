@@ -34,9 +34,9 @@ const OF_LEVEL = [
   { key: 'load_kg', label: 'Load', unit: 'kg', hint: 'none', width: '3.6rem' },
 ] as const
 const block = computed(() => board.document.value.blocks[props.blockIndex])
-const format = computed(() => block.value?.format ?? 'intervals')
-const timed = computed(() => format.value === 'intervals')
-const inRounds = computed(() => ['intervals', 'every_minute', 'rounds', 'ladder'].includes(format.value))
+const format = computed(() => board.format(block.value))
+const timed = computed(() => format.value?.work_windows)
+const inRounds = computed(() => format.value?.station_keys.includes('in_rounds'))
 const COUNTING = [
   { value: 'each', label: 'Every move counts' },
   { value: 'per_side', label: 'So many for each side' },
@@ -168,7 +168,7 @@ function setRounds(text: string | undefined) {
         @pick="(movement) => change('movement', (draft) => replaceMovement(draft, movement))"
       />
     </div>
-    <div v-if="!station.ladder && format !== 'quota'" class="line">
+    <div v-if="!station.ladder && format?.targets" class="line">
       <Button
         label="Finish together at this station"
         size="small"
@@ -198,7 +198,7 @@ function setRounds(text: string | undefined) {
           :model-value="station.levels[level].note ?? ''"
           @update:model-value="setLevel(level, 'note', $event)"
       /></span>
-      <span v-if="format === 'chipper'" class="labelled"
+      <span v-if="format?.level_keys.includes('splits')" class="labelled"
         ><label :for="`${id}-${level}-splits`">Sets</label>
         <InputText
           :id="`${id}-${level}-splits`"

@@ -109,7 +109,7 @@ function pressed(event: KeyboardEvent) {
       />
     </MoveButtons>
     <LadderFields
-      v-if="block?.format === 'ladder'"
+      v-if="board.format(block)?.station_keys.includes('ladder')"
       :station="station"
       :block-index="blockIndex"
       :station-index="stationIndex"

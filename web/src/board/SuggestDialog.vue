@@ -51,7 +51,7 @@ function take(replace: boolean) {
 /** After the pauses with which a class begins: a welcome, a demonstration. */
 function welcome() {
   const blocks = board.document.value.blocks
-  const first = blocks.findIndex((block) => block.format !== 'pause')
+  const first = blocks.findIndex((block) => board.format(block)?.stations)
   return first < 0 ? blocks.length : first
 }
 </script>

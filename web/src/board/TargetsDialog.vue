@@ -39,7 +39,7 @@ const rows = computed(() => offer.value?.rows.filter((row) => LEVELS.some((level
 const keptBlocks = computed(
   () =>
     offer.value?.kept.filter(
-      (kept) => board.document.value.blocks.find((block) => block.id === kept.block)?.format !== 'pause',
+      (kept) => board.format(board.document.value.blocks.find((block) => block.id === kept.block))?.stations,
     ) ?? [],
 )
 const whose = (change: Solution['changes'][number]) =>

@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import { clockText } from '@/components/clockText'
 import LevelTally from '@/components/LevelTally.vue'
 import { LEVELS } from '@/api/types'
-import { isPaced } from './formats'
+import { isPredicted } from './formats'
 import { useBoard } from './useBoard'
 
 const board = useBoard()
@@ -12,9 +12,7 @@ const state = board.preview.state
 const slot = computed(() => board.document.value.slot_minutes)
 
 /** Where people pace a block its time is a prediction, and so is the sum. */
-const predicted = computed(() =>
-  board.document.value.blocks.some((block) => isPaced(block) && block.format !== 'amrap'),
-)
+const predicted = computed(() => board.document.value.blocks.some((block) => isPredicted(board.format(block))))
 
 const saying = computed(() => {
   switch (state.value) {

@@ -1,4 +1,4 @@
-import type { Block, Level, Movement, Prescription, Station, WorkoutDocument } from '@/api/types'
+import type { Block, Format, Level, Movement, Prescription, Station, WorkoutDocument } from '@/api/types'
 import { LEVELS } from '@/api/types'
 
 // Edits on a workout document. They move what was typed; whether it makes sense
@@ -14,31 +14,26 @@ export const ROLES: { value: Block['role']; label: string }[] = [
   { value: 'cool_down', label: 'Cool-down' },
 ]
 
-export function emptyDocument(title: string): WorkoutDocument {
+export function emptyDocument(title: string, formats: Format[]): WorkoutDocument {
   return {
     format: 'willing-sparrow/workout',
     version: 1,
     title,
     slot_minutes: 45,
     depth: 'parallel',
-    blocks: [newBlock('b1')],
+    blocks: [newBlock('b1', formats)],
   }
 }
 
-function newBlock(id: string, role: Block['role'] = 'main'): Block {
+/** With what a new block begins beyond its format's own opening, in seconds. */
+const BEGIN = { get_ready_s: 10, round_rest_s: 60 }
+
+/** In the format that is offered first. */
+function newBlock(id: string, formats: Format[], role: Block['role'] = 'main'): Block {
   const title = ROLES.find((known) => known.value === role)?.label ?? ''
-  return {
-    id,
-    title,
-    role,
-    format: 'intervals',
-    get_ready_s: 10,
-    rounds: 3,
-    work_s: 40,
-    rest_s: 20,
-    round_rest_s: 60,
-    stations: [],
-  }
+  const format = formats[0]!
+  const begin = Object.entries(BEGIN).filter(([key]) => format.fields.some((field) => field.key === key))
+  return { id, title, role, format: format.id, ...format.opening, ...Object.fromEntries(begin), stations: [] } as Block
 }
 
 /** The first of prefix1, prefix2 … that nobody has. */
@@ -49,44 +44,53 @@ export function freeId(prefix: string, taken: { id: string }[]): string {
   }
 }
 
-export function addBlock(document: WorkoutDocument): Block {
-  const block = newBlock(freeId('b', document.blocks))
+export function addBlock(document: WorkoutDocument, formats: Format[]): Block {
+  const block = newBlock(freeId('b', document.blocks), formats)
   document.blocks.push(block)
   return block
 }
 
-export function addPause(document: WorkoutDocument): Block {
-  const block: Block = { id: freeId('b', document.blocks), title: 'Water', role: 'pause', format: 'pause', seconds: 60 }
+/** @param format the one without stations */
+export function addPause(document: WorkoutDocument, format: Format): Block {
+  const block = {
+    id: freeId('b', document.blocks),
+    title: 'Water',
+    role: 'pause',
+    format: format.id,
+    ...format.opening,
+  } as Block
   document.blocks.push(block)
   return block
 }
 
-export function addStation(block: Block, movement: Movement): Station {
+export function addStation(block: Block, movement: Movement, format: Format | undefined): Station {
   const stations = (block.stations ??= [])
   const station: Station = {
     id: freeId('s', stations),
     movement: movement.id,
     levels: JSON.parse(JSON.stringify(movement.opens)) as Station['levels'],
   }
-  if (block.format === 'quota') for (const level of LEVELS) asDayTotal(station.levels[level])
-  if (
-    block.format === 'intervals' &&
-    LEVELS.some((level) => rungOf(movement, station.levels[level])?.sides === 'one_sided')
-  )
+  openTotals(station, format)
+  if (format?.work_windows && LEVELS.some((level) => rungOf(movement, station.levels[level])?.sides === 'one_sided'))
     station.sides = 'split'
   stations.push(station)
   return station
 }
 
-/** A day's total to begin with: the opening number, three to five times. */
-function asDayTotal(prescription: Prescription) {
-  const number = typeof prescription.reps === 'number' ? prescription.reps : 10
-  delete prescription.reps
-  prescription.quota = { min: number * 3, max: number * 5 }
+/** A day's total to begin with, as the format makes it of the number of one set. */
+function openTotals(station: Station, format: Format | undefined) {
+  const sets = format?.day_sets
+  if (!sets) return
+  for (const level of LEVELS) {
+    const prescription = station.levels[level]
+    const number = typeof prescription.reps === 'number' ? prescription.reps : sets.set
+    delete prescription.reps
+    prescription.quota = { min: number * sets.min, max: number * sets.max }
+  }
 }
 
 /** A station of several movements that count as one: 4 of this and 4 of that. */
-export function addCompound(block: Block, movements: Movement[]): Station {
+export function addCompound(block: Block, movements: Movement[], format: Format | undefined): Station {
   const stations = (block.stations ??= [])
   const station: Station = {
     id: freeId('s', stations),
@@ -94,7 +98,7 @@ export function addCompound(block: Block, movements: Movement[]): Station {
     parts: movements.map((movement) => ({ movement: movement.id, reps: 4 })),
     levels: { beginner: { reps: 4 }, intermediate: { reps: 6 }, advanced: { reps: 8 } },
   }
-  if (block.format === 'quota') for (const level of LEVELS) asDayTotal(station.levels[level])
+  openTotals(station, format)
   stations.push(station)
   return station
 }

@@ -1,6 +1,7 @@
 import { applyPatch, compare, deepClone, type Operation } from 'fast-json-patch'
 import { computed, inject, provide, ref, type InjectionKey } from 'vue'
-import type { Finding, Movement, Workout, WorkoutDocument } from '@/api/types'
+import type { Block, Finding, Format, Movement, Workout, WorkoutDocument } from '@/api/types'
+import { formatOf } from './formats'
 import { useHistory } from './history'
 import { drafts, useAutosave } from './useAutosave'
 import { usePreview } from './usePreview'
@@ -15,7 +16,7 @@ export interface TargetsPlace {
  * The circuit on the board: its document with undo, its saving and its preview.
  * Everything on the board changes it through edit().
  */
-export function createBoard(workout: Workout, movements: Movement[]) {
+export function createBoard(workout: Workout, movements: Movement[], formats: Format[]) {
   const history = useHistory<WorkoutDocument>(workout.document)
   const document = history.present
   const autosave = useAutosave(workout, document)
@@ -73,6 +74,8 @@ export function createBoard(workout: Workout, movements: Movement[]) {
     clearSelection: () => (selection.value = new Set()),
     document,
     movements,
+    formats,
+    format: (block: Block | undefined) => formatOf(formats, block),
     movement: (id: string | undefined) => (id ? byId.get(id) : undefined),
     edit,
     replace,

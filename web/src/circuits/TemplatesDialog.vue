@@ -4,9 +4,9 @@ import Dialog from 'primevue/dialog'
 import Select from 'primevue/select'
 import { computed, ref } from 'vue'
 import { useHouse, useTemplates } from '@/api/queries'
-import { FORMATS } from '@/board/formats'
 import { clockText, plural } from '@/components/clockText'
 import PageState from '@/components/PageState.vue'
+import { useFormatNames } from '@/composables/useFormatNames'
 
 // Ready-made circuits to begin from, one at least for each format and school.
 const visible = defineModel<boolean>('visible', { required: true })
@@ -18,9 +18,9 @@ const format = ref<string | null>(null)
 const shown = computed(() =>
   (templates.data.value ?? []).filter((template) => !format.value || template.formats.includes(format.value)),
 )
-const formatName = (id: string) => FORMATS.find((known) => known.value === id)?.label ?? id
+const { offered, labelOf } = useFormatNames()
 const schoolName = (id: string) => house.data.value?.schools.find((known) => known.id === id)?.name ?? id
-const formats = (list: string[]) => list.map(formatName).join(', ')
+const formats = (list: string[]) => list.map(labelOf).join(', ')
 const schools = (list: string[]) => list.map(schoolName).join(', ')
 </script>
 
@@ -33,9 +33,9 @@ const schools = (list: string[]) => list.map(schoolName).join(', ')
   >
     <Select
       v-model="format"
-      :options="FORMATS"
+      :options="offered"
       option-label="label"
-      option-value="value"
+      option-value="id"
       placeholder="Any format"
       show-clear
       size="small"

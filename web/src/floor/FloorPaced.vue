@@ -19,8 +19,8 @@ const props = defineProps<{
 }>()
 
 const round = computed(() => props.moment.round ?? 1)
-const isTally = computed(() => props.block.format === 'amrap')
-const isTotal = computed(() => props.block.format === 'chipper')
+const isTally = computed(() => props.preview.tally === 'rounds')
+const isTotal = computed(() => props.preview.tally === 'total')
 const stations = computed(() =>
   (props.block.stations ?? []).filter((station) => !station.in_rounds || station.in_rounds.includes(round.value)),
 )

@@ -53,7 +53,7 @@ const ticks = useTicks(props.run.id)
 /** Names are for a screen of the instructor's own: a tab beside this one, or another device. */
 const openMine = () =>
   window.open(router.resolve({ name: 'mine', params: { id: props.run.group_class_id ?? '', run: props.run.id } }).href)
-const countable = props.run.document.blocks.some((block) => ['amrap', 'chipper', 'quota'].includes(block.format))
+const countable = props.run.preview.blocks.some((block) => block.tally)
 const { blockNow, blockPreview, pacedNow, about, resting, heading, nextLine } = useHeadline(
   props.run,
   plan,

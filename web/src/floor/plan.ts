@@ -53,7 +53,7 @@ export function planOf(run: Run, additions: { at_s: number; add_s: number }[]): 
       startS: block.start_s,
       rounds: block.rounds,
       paced: block.paced,
-      capped: block.format === 'amrap' || (block.gates ?? []).some((gate) => !gate.waits),
+      capped: block.tally === 'rounds' || (block.gates ?? []).some((gate) => !gate.waits),
       gates: (block.gates ?? []).map((gate) => ({ endS: gate.end_s, round: gate.round, waits: gate.waits })),
     })),
     preview,

@@ -2,7 +2,7 @@
 import { useQuery } from '@tanstack/vue-query'
 import { useRoute } from 'vue-router'
 import { api, ask } from '@/api/client'
-import { useMovements } from '@/api/queries'
+import { useFormats, useMovements } from '@/api/queries'
 import BoardView from '@/board/BoardView.vue'
 import PageState from '@/components/PageState.vue'
 
@@ -15,19 +15,21 @@ const workout = useQuery({
   refetchOnWindowFocus: false,
 })
 const movements = useMovements()
+const formats = useFormats()
 </script>
 
 <template>
   <div class="page wide">
     <PageState
-      :loading="workout.isPending.value || movements.isPending.value"
-      :error="workout.error.value ?? movements.error.value"
-      @retry="(workout.refetch(), movements.refetch())"
+      :loading="workout.isPending.value || movements.isPending.value || formats.isPending.value"
+      :error="workout.error.value ?? movements.error.value ?? formats.error.value"
+      @retry="(workout.refetch(), movements.refetch(), formats.refetch())"
     >
       <BoardView
-        v-if="workout.data.value && movements.data.value"
+        v-if="workout.data.value && movements.data.value && formats.data.value"
         :workout="workout.data.value"
         :movements="movements.data.value"
+        :formats="formats.data.value"
       />
     </PageState>
   </div>

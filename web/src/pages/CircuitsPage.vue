@@ -7,13 +7,14 @@ import { useToast } from 'primevue/usetoast'
 import { computed, ref } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
 import { api, ask, wording } from '@/api/client'
-import { useWorkouts } from '@/api/queries'
+import { formatsQuery, useWorkouts } from '@/api/queries'
 import { emptyDocument } from '@/board/document'
-import { FORMATS } from '@/board/formats'
+import { isPredicted } from '@/board/formats'
 import TagsField from '@/circuits/TagsField.vue'
 import TemplatesDialog from '@/circuits/TemplatesDialog.vue'
 import { clockText, dayText, plural } from '@/components/clockText'
 import PageState from '@/components/PageState.vue'
+import { useFormatNames } from '@/composables/useFormatNames'
 import { useOpenRun } from '@/composables/useOpenRun'
 import { plainKey, useShortcuts } from '@/composables/useShortcuts'
 import { useUndoToast } from '@/composables/useUndoToast'
@@ -52,9 +53,9 @@ const shown = computed(() =>
     .filter((workout) => !tag.value || workout.tags.includes(tag.value))
     .sort(COMPARE[order.value]),
 )
-const isPredicted = (workout: WorkoutLine) => workout.formats.some((id) => ['rounds', 'ladder', 'chipper'].includes(id))
-const formatNames = (workout: WorkoutLine) =>
-  workout.formats.map((id) => FORMATS.find((known) => known.value === id)?.label ?? id).join(', ')
+const { offered, named, labelOf } = useFormatNames()
+const predicted = (workout: WorkoutLine) => workout.formats.some((id) => isPredicted(named(id)))
+const formatNames = (workout: WorkoutLine) => workout.formats.map(labelOf).join(', ')
 
 const templatesShown = ref(false)
 /** Two circuits to lay side by side; a third choice lets the first go. */
@@ -87,7 +88,11 @@ async function attempt(work: () => Promise<void>) {
 
 const make = () =>
   attempt(async () => {
-    const workout = await ask(api.POST('/api/workouts', { body: { document: emptyDocument('New circuit') } }))
+    const workout = await ask(
+      api.POST('/api/workouts', {
+        body: { document: emptyDocument('New circuit', await queries.ensureQueryData(formatsQuery)) },
+      }),
+    )
     await router.push({ name: 'board', params: { id: workout.id } })
   })
 
@@ -137,9 +142,9 @@ useShortcuts([
         <Select v-model="order" :options="ORDERS" option-label="label" option-value="value" aria-label="Order" />
         <Select
           v-model="format"
-          :options="FORMATS"
+          :options="offered"
           option-label="label"
-          option-value="value"
+          option-value="id"
           placeholder="Any format"
           show-clear
           aria-label="Format"
@@ -184,7 +189,7 @@ useShortcuts([
               </td>
               <td class="small">{{ formatNames(workout) }}</td>
               <td class="number">
-                <span v-if="isPredicted(workout)" class="small quiet">about </span
+                <span v-if="predicted(workout)" class="small quiet">about </span
                 >{{ workout.total_s ? clockText(workout.total_s) : '–' }}
               </td>
               <td class="number">{{ workout.slot_minutes ? `${workout.slot_minutes} min` : '–' }}</td>

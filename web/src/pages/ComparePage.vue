@@ -4,11 +4,11 @@ import { computed } from 'vue'
 import { RouterLink, useRoute } from 'vue-router'
 import { api, ask } from '@/api/client'
 import { useMovements } from '@/api/queries'
-import { FORMATS } from '@/board/formats'
 import { clockText, plural } from '@/components/clockText'
 import LaneChart from '@/components/LaneChart.vue'
 import LevelMark from '@/components/LevelMark.vue'
 import PageState from '@/components/PageState.vue'
+import { useFormatNames } from '@/composables/useFormatNames'
 import { readable } from '@/components/readable'
 import { LEVELS, type Block, type Preview, type Workout } from '@/api/types'
 
@@ -41,7 +41,8 @@ const patterns = computed(() =>
     ),
   ].sort(),
 )
-const formatName = (block: Block) => FORMATS.find((known) => known.value === block.format)?.label ?? 'Pause'
+const { labelOf } = useFormatNames()
+const formatName = (block: Block) => labelOf(block.format)
 const stationNames = (block: Block) =>
   (block.stations ?? [])
     .map((station) =>
@@ -62,7 +63,7 @@ const stationNames = (block: Block) =>
             <RouterLink :to="{ name: 'board', params: { id: side.workout.id } }">{{ side.workout.title }}</RouterLink>
           </h2>
           <p>
-            <span v-if="side.preview.blocks.some((block) => block.paced && block.format !== 'amrap')" class="quiet"
+            <span v-if="side.preview.blocks.some((block) => block.paced && block.tally !== 'rounds')" class="quiet"
               >about </span
             ><span class="figure total">{{ clockText(side.preview.total_s) }}</span>
             <span class="quiet">

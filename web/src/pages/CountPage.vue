@@ -33,10 +33,8 @@ const ticks = useTicks(id)
 const versions = computed(() =>
   run.data.value && movements.data.value ? useVersions(run.data.value as Run, movements.data.value) : null,
 )
-const counted = computed(() =>
-  (run.data.value?.document.blocks ?? []).filter((block) => ['amrap', 'chipper', 'quota'].includes(block.format)),
-)
 const preview = (block: string) => run.data.value?.preview.blocks.find((held) => held.id === block)
+const counted = computed(() => (run.data.value?.document.blocks ?? []).filter((block) => preview(block.id)?.tally))
 
 /** Whose sets are ticked off: a whole level's, or one person's. */
 const who = ref<string>('intermediate')
@@ -126,7 +124,7 @@ const roundsOf = (block: string, personId: string) =>
 
         <section v-for="block in counted" :key="block.id" :aria-label="block.title ?? 'Block'">
           <h2>{{ block.title }}</h2>
-          <template v-if="block.format === 'amrap'">
+          <template v-if="preview(block.id)?.tally === 'rounds'">
             <p class="small quiet">A tap for each round done.</p>
             <ul class="people">
               <li v-for="held in people.data.value ?? []" :key="held.id">

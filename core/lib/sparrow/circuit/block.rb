@@ -2,17 +2,13 @@
 
 module Sparrow
   module Circuit
-    # Stations under one format and one clock. Times in seconds; +position+ is
+    # Stations under one Format and one clock. Times in seconds; +position+ is
     # its place in the workout, from 0; +house+ the standards it stands under.
     class Block < Value.of(
       :id, :position, :title, :role, :format, :house, :get_ready_s, :seconds, :rounds, :rounds_by_level, :escalate, :work_s,
       :rest_s, :round_rest_s, :rest_after_last, :switch_s, :interval_s, :gate, :cap_s, :target_s, :set_rest_s, :day, :flow,
       :scaling, :stations
     )
-      # Formats whose clock is the caller's; in the others each goes at their own pace.
-      TIMED = %w[intervals every_minute].freeze
-      PACED = %w[rounds amrap chipper ladder].freeze
-
       # @return [String] a JSON Pointer into the document
       def pointer
         "/blocks/#{position}"
@@ -24,11 +20,11 @@ module Sparrow
       end
 
       def paced?
-        PACED.include?(format)
+        format.own_pace?
       end
 
       def timed?
-        TIMED.include?(format)
+        format.called?
       end
 
       def rotates?

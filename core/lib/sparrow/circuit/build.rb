@@ -31,15 +31,15 @@ module Sparrow
         stations = given.fetch("stations", []).each_with_index.map do |station, index|
           station(station, given, "/blocks/#{position}/stations/#{index}")
         end
-        format = given.fetch("format")
+        format = Format.named(given.fetch("format"))
         Block.new(
           id: given.fetch("id"), position: position, title: given.fetch("title", ""), role: given.fetch("role"),
           format: format, house: @house, get_ready_s: given.fetch("get_ready_s", 0), seconds: given["seconds"],
           rounds: given.fetch("rounds", 1), rounds_by_level: rounds_by_level(given),
           escalate: given.fetch("escalate", false), work_s: given["work_s"], rest_s: given["rest_s"],
           round_rest_s: given["round_rest_s"], rest_after_last: given.fetch("rest_after_last", false),
-          switch_s: given.fetch("switch_s", 0), interval_s: given.fetch("interval_s", 60),
-          gate: given.fetch("gate", (format == "chipper") ? "free" : "round"), cap_s: given["cap_s"], target_s: given["target_s"],
+          switch_s: given.fetch("switch_s", 0), interval_s: given.fetch("interval_s") { format.default("interval_s") },
+          gate: given.fetch("gate") { format.default("gate") || "round" }, cap_s: given["cap_s"], target_s: given["target_s"],
           set_rest_s: given.fetch("set_rest_s", @house.set_rest_s), day: given.fetch("day", "heavier"),
           flow: given.fetch("flow", "together"), scaling: given["scaling"], stations: stations.freeze
         )
@@ -67,12 +67,12 @@ module Sparrow
           id: given.fetch("id"), pointer: pointer, movement: movement, parts: parts,
           name: movement ? movement.name : parts.map { |part| part["movement"].name }.join(" + "),
           in_rounds: given["in_rounds"], note: given["note"], levels: levels.freeze, scaling: school,
-          counts: given["ladder"] && ladder_counts(given, block, levels, pointer)
+          counts: counts(given, block, levels, pointer)
         )
       end
 
-      def ladder_counts(given, block, levels, pointer)
-        LadderCounts.new(given, block, @house, levels).by_level
+      def counts(given, block, levels, pointer)
+        Format.named(block["format"]).counts(given, block, @house, levels)
       rescue Scaling::Distribution::Impossible => impossible
         raise Refused.new([Problem.new(pointer: "#{pointer}/ladder/total", message: "cannot be split for every level: #{impossible.message}")])
       end
@@ -81,12 +81,13 @@ module Sparrow
         variation = movement&.variation(given["variation"])
         tempo = given["tempo"] && Tempo.parse(given["tempo"])
         counting = given["counting"] || station["counting"] || variation.counting
-        given = opened(given, station, block, variation) if Block::PACED.include?(block["format"])
+        format = Format.named(block["format"])
+        given = opened(given, station, variation) if format.own_pace?
         own_parts = parts&.map { |part| part.merge("rung" => part["movement"].rung_for(level)).freeze }
         Prescription.new(
           level: level, pointer: "#{pointer}/levels/#{level}", variation: variation, reps: range(given["reps"]),
           hold: range(given["hold_s"]), own_work_s: given["work_s"],
-          work_s: given["work_s"] || station["work_s"] || block["work_s"] || block_window(block),
+          work_s: given["work_s"] || station["work_s"] || block["work_s"] || format.window_s(block),
           rest_s: given["rest_s"] || station["rest_s"] || block["rest_s"] || 0,
           sides: given["sides"] || station["sides"] || "both",
           counting: Counting.of(counting, parts: parts ? parts.map { |part| part["reps"] } : []),
@@ -96,13 +97,9 @@ module Sparrow
         )
       end
 
-      def block_window(block)
-        block.fetch("interval_s", 60) if block["format"] == "every_minute"
-      end
-
       # A set that is paced by the person must end: where nothing is asked, the
       # rung's own target is.
-      def opened(given, station, block, variation)
+      def opened(given, station, variation)
         return given if given["reps"] || given["hold_s"] || given["work_s"] || station["work_s"] || station["ladder"]
         own = variation ? variation.target.slice("reps", "hold_s") : {"reps" => 1}
         own = {"work_s" => OPEN_SET_S} if own.empty?

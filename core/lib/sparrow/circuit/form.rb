@@ -2,8 +2,7 @@
 
 module Sparrow
   module Circuit
-    # The workout document's shape, version 1. It says the same as
-    # core/data/formats/workout.schema.json; change the two together.
+    # The workout document's shape, version 1. The published schema is made from it.
     module Form
       extend self
 
@@ -13,17 +12,14 @@ module Sparrow
       NOTE = S::Text.new(length: 0..1000)
       CATALOGUE_ID = S::Text.new(length: 1..60, form: /\A[a-z0-9_]+\z/, says: "is not a movement's id")
       VARIATION_ID = S::Text.new(length: 3..121, form: /\A[a-z0-9_]{1,60}\.[a-z0-9_]{1,60}\z/, says: "is not a variation's id")
-      WORK = S::Whole.new(1..3600, "seconds")
-      REST = S::Whole.new(0..3600, "seconds")
-      SHORT = S::Whole.new(0..120, "seconds")
-      LONG = S::Whole.new(10..7200, "seconds")
-      ROUNDS = S::Whole.new(1..50)
-      COUNT = S::Whole.new(1..1000)
+      F = Format::Fields
+      SHORT = F::SHORT
+      COUNT = F::COUNT
+      RANGE = F::RANGE
       PERCENT = S::Decimal.new(1..400)
       ROLE = S::OneOf.new("warm_up", "main", "finisher", "cool_down", "pause")
       COUNTING = S::OneOf.new(*Counting::RULES)
       SIDES = S::OneOf.new("both", "split", "each")
-      FLOW = S::OneOf.new("together", "rotate")
       SCALING = S::OneOf.new("variation", "share", "hold", "range", "clean_reps", "tempo", "load", "rest", "rounds")
       TEMPO = S::Text.new(length: 1..7, form: /\A(?!0-0-0-0)\d-\d-\d-\d\z/, says: "must be four digits such as 3-0-1-0, not all 0")
       PACE = S::Decimal.new(0.5..3)
@@ -33,99 +29,68 @@ module Sparrow
       end
 
       def between(shape)
-        range = S::Record.new({"min" => shape, "max" => shape}, required: %w[min max])
-        S::Choice.new { |value| value.is_a?(Hash) ? range : shape }
+        S::Either.new(S::Record.new({"min" => shape, "max" => shape}, required: %w[min max]), shape)
       end
 
-      RANGE = S::Record.new({"min" => COUNT, "max" => COUNT}, required: %w[min max])
-      SECONDS_RANGE = S::Record.new({"min" => WORK, "max" => WORK}, required: %w[min max])
+      SHARES = by_level(PERCENT)
+      SECONDS_RANGE = S::Record.new({"min" => F::WORK, "max" => F::WORK}, required: %w[min max])
       PRESCRIPTION_KEYS = {
-        "variation" => VARIATION_ID, "reps" => between(COUNT), "hold_s" => between(WORK), "work_s" => WORK, "rest_s" => REST,
+        "variation" => VARIATION_ID, "reps" => between(COUNT), "hold_s" => between(F::WORK), "work_s" => F::WORK, "rest_s" => F::REST,
         "tempo" => TEMPO, "load_kg" => S::Decimal.new(0..200), "counting" => COUNTING, "sides" => SIDES, "note" => NOTE
       }.freeze
-      SPLITS = S::List.new(COUNT, size: 1..50, noun: "sets")
-      LADDER = S::Record.new({
-        "total" => COUNT, "shape" => S::OneOf.new(*Scaling::Distribution::SHAPES), "step" => S::Whole.new(1..50),
-        "counts" => S::List.new(COUNT, size: 1..50, noun: "rounds")
-      }, required: %w[total shape])
       PART = S::Record.new({"movement" => CATALOGUE_ID, "reps" => COUNT}, required: %w[movement reps])
-      IN_ROUNDS = S::List.new(ROUNDS, size: 1..50, distinct: true, noun: "rounds")
+      REPS = PRESCRIPTION_KEYS.fetch("reps")
 
-      # What a format's stations and levels may hold beyond the keys of all.
-      STATION_EXTRAS = {
-        "intervals" => {"in_rounds" => IN_ROUNDS}, "every_minute" => {"in_rounds" => IN_ROUNDS}, "rounds" => {"in_rounds" => IN_ROUNDS},
-        "ladder" => {"in_rounds" => IN_ROUNDS, "ladder" => LADDER}, "amrap" => {}, "chipper" => {}, "quota" => {}
-      }.freeze
-      LEVEL_EXTRAS = {"chipper" => {"splits" => SPLITS}, "quota" => {"quota" => RANGE}}.freeze
+      HOLD = PRESCRIPTION_KEYS.fetch("hold_s")
 
-      # Keys that a block keeps while its format has no use for them.
-      def set_aside(keys)
-        S::Record.new(keys)
+      # Keys that a format has no use for are set aside where they stood, until one knows them again:
+      # all that any format declares. Where two declare one key, the wider shape came first.
+      def set_aside_of_block
+        @set_aside_of_block ||= S::Record.new(Format.with_stations.map(&:block_shapes).reduce({}) { |known, more| more.merge(known) })
       end
 
+      def set_aside_of_station
+        @set_aside_of_station ||= S::Record.new(Format.all.map(&:station_fields).reduce({}, :merge))
+      end
+
+      def set_aside_of_level
+        @set_aside_of_level ||= S::Record.new({"reps" => REPS, **Format.all.map(&:level_fields).reduce({}, :merge)})
+      end
+
+      # @param format [Format]
       def station(format)
-        levels = PRESCRIPTION_KEYS.merge(LEVEL_EXTRAS.fetch(format, {}))
+        levels = {**PRESCRIPTION_KEYS, **format.level_fields, "set_aside" => set_aside_of_level}
         S::Record.new({
           "id" => ID, "movement" => CATALOGUE_ID, "parts" => S::List.new(PART, size: 1..8, noun: "parts"),
-          "counting" => COUNTING, "sides" => SIDES, "work_s" => WORK, "rest_s" => REST, "note" => NOTE,
-          "scaling" => SCALING, "shares" => by_level(PERCENT),
-          "levels" => by_level(S::Record.new(levels.merge("set_aside" => set_aside("splits" => SPLITS, "quota" => RANGE, "reps" => PRESCRIPTION_KEYS["reps"])))),
-          "set_aside" => set_aside("in_rounds" => IN_ROUNDS, "ladder" => LADDER), **STATION_EXTRAS.fetch(format)
+          "counting" => COUNTING, "sides" => SIDES, "work_s" => F::WORK, "rest_s" => F::REST, "note" => NOTE,
+          "scaling" => SCALING, "shares" => SHARES, "levels" => by_level(S::Record.new(levels)),
+          "set_aside" => set_aside_of_station, **format.station_fields
         }, required: %w[id levels])
       end
 
-      ANY_BLOCK = {"id" => ID, "title" => LINE, "note" => NOTE, "role" => ROLE, "get_ready_s" => REST}.freeze
-      PAUSE = S::Record.new(
-        ANY_BLOCK.merge("format" => S::OneOf.new("pause"), "seconds" => S::Whole.new(1..7200, "seconds")),
-        required: %w[id role format seconds]
-      )
-      LEVELLED = {"rounds" => ROUNDS, "rounds_by_level" => by_level(ROUNDS), "escalate" => S::Flag.new}.freeze
-      GATED = {"gate" => S::OneOf.new("station", "round", "free"), "cap_s" => LONG, "target_s" => LONG}.freeze
-      RESTED = {"rest_s" => REST, "round_rest_s" => REST}.freeze
-      TIMED = {"work_s" => WORK, "rest_after_last" => S::Flag.new, "switch_s" => SHORT}.freeze
-      # Each format's own keys.
-      BLOCK_KEYS = {
-        "intervals" => {**LEVELLED, **RESTED, **TIMED, "flow" => FLOW},
-        "every_minute" => {**LEVELLED, "interval_s" => S::Whole.new(10..600, "seconds"), "flow" => FLOW},
-        "rounds" => {**LEVELLED, **RESTED, **GATED},
-        "amrap" => {"cap_s" => LONG},
-        "chipper" => {**GATED, "gate" => S::OneOf.new("station", "free"), "set_rest_s" => SHORT},
-        "ladder" => {**LEVELLED.except("escalate"), **RESTED, **GATED},
-        "quota" => {"day" => S::OneOf.new("lighter", "heavier")}
-      }.freeze
-      # Without these a format cannot be laid out.
-      NEEDED = {
-        "intervals" => %w[work_s rest_s rounds], "every_minute" => %w[rounds], "rounds" => %w[rounds], "amrap" => %w[cap_s],
-        "chipper" => [], "ladder" => %w[rounds], "quota" => []
-      }.freeze
-      ALL_BLOCK_KEYS = BLOCK_KEYS.values.reduce(:merge).merge(GATED).freeze
+      ANY_BLOCK = {"id" => ID, "title" => LINE, "note" => NOTE, "role" => ROLE, "get_ready_s" => F::REST}.freeze
 
+      # @param format [Format]
       def block(format)
-        S::Record.new(
-          ANY_BLOCK.merge(
-            "format" => S::OneOf.new(format), "scaling" => SCALING, "shares" => by_level(PERCENT), "set_aside" => set_aside(ALL_BLOCK_KEYS),
-            "stations" => S::List.new(station(format), size: 0..60, noun: "stations"), **BLOCK_KEYS.fetch(format)
-          ),
-          required: %w[id role format stations] + NEEDED.fetch(format)
-        )
+        own = {**ANY_BLOCK, "format" => S::OneOf.new(format.id), **format.block_shapes}
+        return S::Record.new(own, required: %w[id role format] + format.needed) unless format.stations?
+        S::Record.new({
+          **own, "scaling" => SCALING, "shares" => SHARES, "set_aside" => set_aside_of_block,
+          "stations" => S::List.new(station(format), size: 0..60, noun: "stations")
+        }, required: %w[id role format stations] + format.needed)
       end
 
-      BY_FORMAT = {**BLOCK_KEYS.keys.to_h { |format| [format, block(format)] }, "pause" => PAUSE}.freeze
-      # Where the format is unknown, that one thing is said and not that every key is wrong.
-      UNKNOWN_FORMAT = Class.new do
-        def read(value, trail)
-          return trail.refuse("must be an object") unless value.is_a?(Hash)
-          return trail.refuse("is missing", "format") if value["format"].nil?
-          trail.refuse("must be one of #{BY_FORMAT.keys.join(", ")}", "format")
-        end
-      end.new
-      BLOCK = S::Choice.new { |value| (value.is_a?(Hash) && BY_FORMAT[value["format"]]) || UNKNOWN_FORMAT }
+      # Made when the first block is read: by then every format has said what it is.
+      def by_format
+        @by_format ||= Format.all.to_h { |format| [format.id, block(format)] }
+      end
+
+      BLOCK = S::Tagged.new("format") { by_format }
 
       HOUSE_KEYS = {
         "pace" => by_level(PACE), "transition_s" => SHORT, "position_change_s" => SHORT, "reserve" => S::Whole.new(0..20),
         "fill" => S::Whole.new(50..100, "percent"), "set_rest_s" => SHORT, "fives_from" => S::Whole.new(5..1000),
-        "shares" => by_level(PERCENT), "hold_shares" => by_level(PERCENT), "load_shares" => by_level(PERCENT),
-        "rest_shares" => by_level(PERCENT), "round_shares" => by_level(PERCENT), "lowering_s" => by_level(S::Whole.new(0..9, "seconds")),
+        "shares" => SHARES, "hold_shares" => SHARES, "load_shares" => SHARES, "rest_shares" => SHARES, "round_shares" => SHARES, "lowering_s" => by_level(S::Whole.new(0..9, "seconds")),
         "ranges" => by_level(RANGE), "hold_ranges" => by_level(SECONDS_RANGE)
       }.freeze
       HOUSE = S::Record.new(HOUSE_KEYS)
@@ -135,6 +100,37 @@ module Sparrow
         "head_count" => S::Whole.new(1..200, "people"), "depth" => S::OneOf.new("parallel", "full"), "house" => HOUSE,
         "blocks" => S::List.new(BLOCK, size: 0..30, noun: "blocks")
       }, required: %w[format version title blocks])
+
+      # What is defined once in the published schema.
+      DEFINED = {
+        "id" => ID, "line" => LINE, "note" => NOTE, "catalogue_id" => CATALOGUE_ID, "variation_id" => VARIATION_ID, "work_s" => F::WORK, "rest_s" => F::REST,
+        "short_s" => F::SHORT, "long_s" => F::LONG, "round_count" => F::ROUNDS, "reps_count" => COUNT, "role" => ROLE, "counting" => COUNTING, "sides" => SIDES,
+        "scaling" => SCALING, "tempo" => TEMPO, "pace" => PACE, "percent" => PERCENT, "reps" => REPS, "hold" => HOLD, "band" => RANGE,
+        "seconds_band" => SECONDS_RANGE, "shares" => SHARES, "part" => PART, "house" => HOUSE, "block" => BLOCK
+      }.freeze
+      ABOUT = {
+        "tempo" => "Lower, pause, lift, pause, in seconds.", "shares" => "Percent of the advanced number, in place of the studio's.",
+        "house" => "The standards that the circuit is planned with, where they differ from the defaults.",
+        "set_aside" => "What was typed for another format and is kept for it.", "role" => "What the block is for."
+      }.freeze
+      HEAD = {
+        "$id" => "urn:willing-sparrow:workout:1", "title" => "Willing Sparrow workout, version 1",
+        "description" => "A circuit in blocks, each exercise in three levels. All times are whole seconds. A key with the value null is the same as a key left out."
+      }.freeze
+
+      # @return [Hash] the document's JSON Schema, draft 2020-12
+      def json_schema
+        aside = {"set_aside" => set_aside_of_block, "set_aside_of_station" => set_aside_of_station, "set_aside_of_level" => set_aside_of_level}
+        S::JsonSchema.new({**DEFINED, **declared, **aside, **by_format.transform_keys { |format| "#{format}_block" }}, about: ABOUT).document(WORKOUT, HEAD)
+      end
+
+      private
+
+      # What formats declare of their stations and levels, by its key.
+      def declared
+        Format.with_stations.flat_map { |format| [format.station_fields, format.level_fields] }.reduce({}, :merge)
+          .reject { |_, shape| DEFINED.each_value.any? { |other| other.equal?(shape) } }
+      end
     end
   end
 end

@@ -63,32 +63,7 @@ module Sparrow
           next refuse("#{at}/levels/#{level}", "is missing: every station has all three levels") unless given
           prescription(given, movement, station, block, "#{at}/levels/#{level}")
         end
-        ladder(station, block, at) if station["ladder"]
-      end
-
-      # A ladder's numbers add up to its total, or it says why they cannot.
-      def ladder(station, block, at)
-        ladder = station["ladder"]
-        last = [block.fetch("rounds"), *block.fetch("rounds_by_level", {}).values].max
-        rounds = (1..last).count { |round| station["in_rounds"].nil? || station["in_rounds"].include?(round) }
-        return refuse("#{at}/in_rounds", "leaves this station no round of the #{last}") if rounds.zero?
-        return typed_ladder(ladder, rounds, at) if ladder["shape"] == "typed"
-        refuse("#{at}/ladder/counts", "belong to a typed ladder only") if ladder["counts"]
-        spread(ladder, Scaling::Distribution.weights(ladder["shape"], rounds), at)
-      end
-
-      def typed_ladder(ladder, rounds, at)
-        counts = ladder["counts"]
-        return refuse("#{at}/ladder/counts", "are needed for a typed ladder") unless counts
-        return refuse("#{at}/ladder/counts", "name #{counts.size} rounds where the station stands in #{rounds}") unless counts.size == rounds
-        return if counts.sum == ladder["total"]
-        refuse("#{at}/ladder/total", "is #{ladder["total"]}, but the rounds add up to #{counts.sum}")
-      end
-
-      def spread(ladder, weights, at)
-        Scaling::Distribution.over(ladder["total"], weights, step: ladder.fetch("step", 1))
-      rescue Scaling::Distribution::Impossible => impossible
-        refuse("#{at}/ladder/total", "cannot be split so: #{impossible.message}")
+        Format.named(block["format"]).check_station(station, block) { |pointer, message| refuse("#{at}#{pointer}", message) }
       end
 
       def movement_of(station, at)
@@ -124,23 +99,12 @@ module Sparrow
           refuse("#{at}/#{key}/min", "is above the maximum") if held.is_a?(Hash) && held["min"] > held["max"]
         end
         refuse("#{at}/hold_s", "excludes reps: give one or the other") if given["hold_s"] && given["reps"]
-        refuse("#{at}/reps", "must be left out: the ladder gives the numbers") if given["reps"] && station["ladder"]
-        splits(given, at)
-        refuse("#{at}/quota", "is missing: the day's minimum and maximum") if block["format"] == "quota" && !given["quota"]
         if given["counting"] == "compound" && station["counting"] != "compound"
           refuse("#{at}/counting", "can be compound only where the station has parts")
         elsif station["parts"] && given["counting"] && given["counting"] != "compound"
           refuse("#{at}/counting", "must be compound, as its station's is")
         end
-        switch(given, station, block, at)
-      end
-
-      def splits(given, at)
-        return unless given["splits"]
-        reps = given["reps"]
-        return refuse("#{at}/splits", "need one number of reps to split") unless reps.is_a?(Integer)
-        return if given["splits"].sum == reps
-        refuse("#{at}/splits", "add up to #{given["splits"].sum}, not to #{reps}")
+        Format.named(block["format"]).check_level(given, station, block) { |pointer, message| refuse("#{at}#{pointer}", message) }
       end
 
       def variation(given, movement, at)
@@ -150,19 +114,6 @@ module Sparrow
         return refuse("#{at}/variation", "is missing") unless id
         return if movement.variation(id)
         refuse("#{at}/variation", "is not a version of #{movement.name}: choose one of #{movement.ladder.map(&:id).join(", ")}")
-      end
-
-      def switch(given, station, block, at)
-        return if block["format"] != "intervals" || (given["sides"] || station["sides"]) != "split"
-        stop = given["work_s"] || longest(given["hold_s"])&.*(2) || station["work_s"] || block["work_s"]
-        switch_s = block.fetch("switch_s", 0)
-        return if switch_s < stop / 2
-        field = given["work_s"] ? "work_s" : "sides"
-        refuse("#{at}/#{field}", "leaves no second side: half of #{stop} s, less #{switch_s} s to switch")
-      end
-
-      def longest(hold)
-        hold.is_a?(Hash) ? hold["max"] : hold
       end
 
       def refuse(pointer, message)

@@ -2,7 +2,7 @@
 
 module Sparrow
   module Cues
-    # A drink is called in a long rest between rounds and in a pause.
+    # A drink is called in a long rest between rounds.
     class Breaks
       FROM_S = 30
 
@@ -12,18 +12,10 @@ module Sparrow
 
       # @return [Array<Cue>]
       def cues
-        return [pause].compact if @line.block.format == "pause"
         @line.windows.each_cons(2).filter_map do |window, following|
           next if following.round == window.round || following.start_s - window.end_s < FROM_S
           Cue.new(window.end_s, "drink", "Drink", nil, window.block.id, window.station.id, window.round)
         end
-      end
-
-      private
-
-      def pause
-        return if @line.block.seconds < FROM_S
-        Cue.new(@line.start_s + @line.block.get_ready_s, "drink", "Drink", nil, @line.block.id)
       end
     end
   end

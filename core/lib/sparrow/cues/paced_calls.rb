@@ -34,12 +34,12 @@ module Sparrow
         return "Next: #{gate.station.name}" if gate.station
         names = @block.stations_in(gate.round).map(&:name)
         list = names.join(", ")
-        (@block.format == "amrap") ? "As many rounds as you can: #{list}" : "Next: #{list}"
+        @block.format.counts_rounds? ? "As many rounds as you can: #{list}" : "Next: #{list}"
       end
 
       def round(gate, at_s)
         rounds = @block.round_count
-        return if rounds == 1 || @block.format == "amrap" || @block.gate == "free" || !first_of_round?(gate)
+        return if rounds == 1 || @block.format.counts_rounds? || @block.gate == "free" || !first_of_round?(gate)
         return call(at_s, "last_round", "Last round", gate) if gate.round == rounds
         call(at_s, "round", "Round #{gate.round} of #{rounds}", gate)
       end

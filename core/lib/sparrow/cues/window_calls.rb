@@ -14,7 +14,6 @@ module Sparrow
 
       # @return [Array<Cue>]
       def cues
-        return every_start if @line.block.format == "every_minute"
         @line.windows.each_with_object([]) do |window, calls|
           calls.push(halfway(window), switch(window), ten_seconds(window))
           stops(window, calls)
@@ -22,14 +21,6 @@ module Sparrow
       end
 
       private
-
-      # Where a set starts at each minute nobody is stopped: the next start is counted in.
-      def every_start
-        @line.windows.flat_map do |window|
-          last = window.equal?(@line.windows.last)
-          [ten_seconds(window), countdown(window, window.end_s, nil), (call(window, window.end_s, "stop", "Stop") if last)].compact
-        end
-      end
 
       def halfway(window)
         return if window.seconds < HALFWAY_FROM_S || window.switch_s

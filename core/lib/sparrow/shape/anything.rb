@@ -7,6 +7,10 @@ module Sparrow
       def read(value, _trail)
         value
       end
+
+      def json_schema(_names)
+        {}
+      end
     end
   end
 end

@@ -14,6 +14,10 @@ module Sparrow
         return value if value.is_a?(String) && FORM.match?(value) && Date.valid_date?(*value.split("-").map(&:to_i)) && value.to_i.between?(EARLIEST, LATEST)
         trail.refuse("must be a day, such as 2026-11-24")
       end
+
+      def json_schema(_names)
+        {"type" => "string", "format" => "date"}
+      end
     end
   end
 end

@@ -12,6 +12,10 @@ module Sparrow
         return value if value.is_a?(Numeric) && @range.cover?(value)
         trail.refuse("must be a number from #{@range.begin} to #{@range.end}")
       end
+
+      def json_schema(_names)
+        {"type" => "number", "minimum" => @range.begin, "maximum" => @range.end}
+      end
     end
   end
 end

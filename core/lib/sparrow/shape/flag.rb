@@ -7,6 +7,10 @@ module Sparrow
       def read(value, trail)
         (value == true || value == false) ? value : trail.refuse("must be true or false")
       end
+
+      def json_schema(_names)
+        {"type" => "boolean"}
+      end
     end
   end
 end

@@ -19,6 +19,10 @@ module Sparrow
         return items unless @distinct && items.compact.uniq.size < items.compact.size
         trail.refuse("must not name the same entry twice")
       end
+
+      def json_schema(names)
+        {"type" => "array", "minItems" => @size.min, "maxItems" => @size.max, **(@distinct ? {"uniqueItems" => true} : {}), "items" => names.of(@item)}
+      end
     end
   end
 end

@@ -16,6 +16,10 @@ module Sparrow
         @values.key?(value) ? value : trail.refuse(@says)
       end
 
+      def json_schema(_names)
+        @values.one? ? {"const" => @values.each_key.first} : {"enum" => @values.keys}
+      end
+
       private
 
       def says(values, example)

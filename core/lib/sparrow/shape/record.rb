@@ -24,6 +24,11 @@ module Sparrow
         @required.each { |key| trail.refuse("is missing", key) if value[key].nil? }
         result
       end
+
+      def json_schema(names)
+        {"type" => "object", "additionalProperties" => false, "required" => @required, "properties" => @fields.transform_values { |shape| names.of(shape) }}
+          .reject { |key, value| key == "required" && value.empty? }
+      end
     end
   end
 end

@@ -19,6 +19,12 @@ module Sparrow
         return trail.refuse(@says) if @form && !@form.match?(value)
         value
       end
+
+      # \A and \z stand for the whole text here, ^ and $ do there.
+      def json_schema(_names)
+        pattern = @form && {"pattern" => @form.source.gsub("\\A", "^").gsub("\\z", "$")}
+        {"type" => "string", "minLength" => @length.min, "maxLength" => @length.max, **(pattern || {})}
+      end
     end
   end
 end

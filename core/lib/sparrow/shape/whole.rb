@@ -6,12 +6,17 @@ module Sparrow
     class Whole
       def initialize(range, unit = nil)
         @range = range
+        @unit = unit
         @says = "must be a whole number from #{range.min} to #{range.max}#{" #{unit}" if unit}"
       end
 
       def read(value, trail)
         value = value.to_i if value.is_a?(Float) && value.finite? && value == value.floor
         (value.is_a?(Integer) && @range.cover?(value)) ? value : trail.refuse(@says)
+      end
+
+      def json_schema(_names)
+        {"type" => "integer", "minimum" => @range.min, "maximum" => @range.max, **(@unit ? {"description" => "In #{@unit}."} : {})}
       end
     end
   end

@@ -79,7 +79,7 @@ module Sparrow
       end
 
       def rounds(given)
-        return [] unless given["rounds"] && !given.key?("rounds_by_level") && given["format"] != "ladder"
+        return [] unless given["rounds"] && !given.key?("rounds_by_level") && Format.named(given["format"]).rounds_free?
         ((1..MOST_ROUNDS).to_a - [given["rounds"]]).select { |rounds| (rounds - given["rounds"]).abs <= MOST_ROUNDS_CHANGED }.map { |rounds| {"rounds" => rounds} }
       end
 

@@ -58,7 +58,7 @@ module Sparrow
       def changes_of(line)
         return [] if kept(line)
         return WorkTimes.new(line, @station).changes if @work
-        return shares(line).changes if line.block.format == "ladder"
+        return shares(line).changes if line.block.format.totals?
         line.block.timed? ? ByWindow.new(line, @capacity, @station, @window_s).changes : ByPace.new(line, @capacity, @station, @window_s).changes
       end
 
@@ -66,20 +66,14 @@ module Sparrow
         (@shares ||= {})[line.block.id] ||= ByShares.new(line, @workout, @window_s, @catalogue)
       end
 
-      REASONS = {
-        "pause" => "a pause has no targets", "quota" => "a day's total has no window",
-        "every_minute" => "a set begins by the clock here, and has no work time of its own"
-      }.freeze
-      PACED = "here the people set the pace, and there is no work time"
       ONE_STATION = "its totals follow from the block's shares; choose for the whole block"
       NO_SHARES = "its totals are the same for every level; scale it by shares, and the shares are chosen"
 
       # @return [String, nil] why nothing is chosen in this block
       def kept(line)
         format = line.block.format
-        return REASONS[format] || (PACED unless format == "intervals") if @work
-        return REASONS[format] if %w[pause quota].include?(format)
-        return unless format == "ladder"
+        return format.why_no_work_time if @work
+        return format.why_no_targets unless format.totals?
         return NO_SHARES unless shares(line).turns?
         ONE_STATION if @station
       end

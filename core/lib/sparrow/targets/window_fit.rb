@@ -12,10 +12,8 @@ module Sparrow
       #   are nil where the people pace the block
       def self.of(block, station, level)
         take = station.at(level)
-        return new(prescription: take) unless block.timed?
-        return new(prescription: take, window_s: block.interval_s, fits: counted_in([block.interval_s], take)) if block.format == "every_minute"
-        two_windows = station.levels.each_value.any? { |other| other.sides == "each" }
-        stretches = take.stretches(two_windows: two_windows, switch_s: block.switch_s)
+        stretches = block.format.stretches(block, station, level)
+        return new(prescription: take) unless stretches
         new(prescription: take, window_s: stretches.sum, fits: counted_in(stretches, take))
       end
 

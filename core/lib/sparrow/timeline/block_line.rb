@@ -5,7 +5,7 @@ module Sparrow
     # A block on the clock: where it starts, how long it takes for the slowest,
     # its lanes, each lane's visits, and what the calls are made from: windows
     # where the clock leads, gates where the people do. +forecast+ holds, per
-    # lane, what a paced block predicts; +groups+ the order of each where they rotate.
+    # lane, a Forecast where the people pace the block; +groups+ the order of each where they rotate.
     class BlockLine < Value.of(:block, :start_s, :total_s, :lanes, :visits, :windows, :gates, :forecast, :groups)
       NONE = [].freeze
 

@@ -28,11 +28,11 @@ module Sparrow
           return easier(station, take) unless take.reps && !station.counts && !station.parts
           highest = [@workout.house.reserve, 0].lazy.map { |reserve| most(take, reserve) }.find(&:positive?)
           return easier(station, take) unless highest
-          Fix.set("Ask for #{highest}", ["#{take.pointer}/reps", highest], *unsplit(block, take))
+          Fix.set("Ask for #{highest}", ["#{take.pointer}/reps", highest], *unsplit(take))
         end
 
-        def unsplit(block, take)
-          (block.format == "chipper" && take.splits) ? [["#{take.pointer}/splits", nil]] : []
+        def unsplit(take)
+          take.splits ? [["#{take.pointer}/splits", nil]] : []
         end
 
         def most(take, reserve)

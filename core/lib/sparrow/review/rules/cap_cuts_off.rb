@@ -7,7 +7,7 @@ module Sparrow
       class CapCutsOff < Rule
         def findings
           @timeline.blocks.filter_map do |line|
-            cut = Level::ALL.select { |level| line.forecast&.dig(level, "capped") }
+            cut = Level::ALL.select { |level| line.forecast&.fetch(level)&.capped }
             cut_off(line, cut) if cut.any?
           end
         end
@@ -21,7 +21,7 @@ module Sparrow
         end
 
         def slowest(line)
-          Level::ALL.filter_map { |level| line.forecast.dig(level, "finish_s") }.max
+          Level::ALL.filter_map { |level| line.forecast.fetch(level).finish_s }.max
         end
 
         def rounded(line)

@@ -7,7 +7,7 @@ module Sparrow
       class EmptyBlock < Rule
         def findings
           return [] unless @workout.each_station.any?
-          @workout.blocks.select { |block| block.format != "pause" && block.stations.empty? }.map do |block|
+          @workout.blocks.select { |block| block.format.stations? && block.stations.empty? }.map do |block|
             finding("note", Place.block(block), "This block has no station.",
               "It is announced and then skipped.", Fix.remove("Remove the empty block", block.pointer))
           end

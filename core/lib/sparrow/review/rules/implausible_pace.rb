@@ -8,8 +8,8 @@ module Sparrow
         def findings
           @timeline.blocks.flat_map do |line|
             Level::ALL.filter_map do |level|
-              demand = line.forecast&.dig(level, "demand")
-              implausible(line, level, demand) if demand && !demand["plausible"]
+              demand = line.forecast&.fetch(level)&.demand
+              implausible(line, level, demand) if demand && !demand.plausible
             end
           end
         end
@@ -18,14 +18,14 @@ module Sparrow
 
         def implausible(line, level, demand)
           target = line.block.target_s
-          finding("warn", Place.block(line.block), "#{ClockText.of(target)} asks the #{level} level for #{demand["seconds_per_rep"]} s a rep.",
-            "That is #{(demand["of_default"] * 100).round} % of the versions' own tempo; under #{(Formats::Pace::PLAUSIBLE_FROM * 100).to_i} % the standard goes first.",
+          finding("warn", Place.block(line.block), "#{ClockText.of(target)} asks the #{level} level for #{demand.seconds_per_rep} s a rep.",
+            "That is #{(demand.of_default * 100).round} % of the versions' own tempo; under #{(Formats::Paced::Pace::PLAUSIBLE_FROM * 100).to_i} % the standard goes first.",
             fix(line))
         end
 
         # The slowest lane's own time, in whole quarter minutes.
         def fix(line)
-          finish_s = Level::ALL.filter_map { |level| line.forecast.dig(level, "finish_s") }.max
+          finish_s = Level::ALL.filter_map { |level| line.forecast.fetch(level).finish_s }.max
           target = (finish_s / 15.0).ceil * 15
           Fix.set("Aim at #{ClockText.of(target)}", ["#{line.block.pointer}/target_s", target.clamp(10, 7200)])
         end

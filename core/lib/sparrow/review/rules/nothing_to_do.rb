@@ -16,7 +16,7 @@ module Sparrow
         # Into the first block that can hold stations, else into a block of its own.
         def fix
           opening = OpeningBlock.new(@workout, @catalogue).main
-          block = @workout.blocks.find { |candidate| candidate.format != "pause" }
+          block = @workout.blocks.find { |candidate| candidate.format.stations? }
           return Fix.set("Start with four stations", ["/blocks/-", opening]) unless block
           Fix.set("Start with four stations", ["#{block.pointer}/stations", opening.fetch("stations")])
         end

@@ -17,12 +17,12 @@ module Sparrow
 
         # A number for each side brings in both; a window for both does not.
         def one_side?(block, take)
-          return take.counting.rule == "each" if block.format != "intervals"
+          return take.counting.rule == "each" unless block.format.work_windows?
           take.sides == "both" && !(take.reps && take.counting.rule != "each")
         end
 
         def fix(block, station)
-          return Fix.set("Count for each side", ["#{station.pointer}/counting", "per_side"]) if block.format != "intervals"
+          return Fix.set("Count for each side", ["#{station.pointer}/counting", "per_side"]) unless block.format.work_windows?
           Fix.set("Half the window a side", ["#{station.pointer}/sides", "split"])
         end
       end

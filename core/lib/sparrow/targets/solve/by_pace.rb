@@ -39,13 +39,13 @@ module Sparrow
         # window, else the slowest lane's own.
         def common_s
           @common_s ||= begin
-            window_s = @window_s || @block.target_s || ((@block.format == "amrap") ? nil : @block.cap_s)
+            window_s = @window_s || @block.target_s || (@block.cap_s unless @block.format.counts_rounds?)
             window_s ? window_s * @fill : Level::ALL.map { |level| LaneTime.of(@line, level) }.max
           end
         end
 
         def turns(level)
-          (@block.format == "amrap") ? 1 : @block.rounds_for(level)
+          @block.format.counts_rounds? ? 1 : @block.rounds_for(level)
         end
 
         # All numbers of a lane by one factor, then one more here and there while there is room.

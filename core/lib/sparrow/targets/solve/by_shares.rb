@@ -77,7 +77,7 @@ module Sparrow
         def candidates(level)
           (@candidates ||= {})[level] ||= STEP.step(100, STEP).select do |share|
             shared = @given.merge("shares" => {level => share})
-            turning.all? { |station, given| Circuit::LadderCounts.new(given, shared, @block.house, station.levels).spreads?(level) }
+            turning.all? { |station, given| Formats::Ladder::Counts.new(given, shared, @block.house, station.levels).spreads?(level) }
           end
         end
 

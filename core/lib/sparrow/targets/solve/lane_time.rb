@@ -8,12 +8,12 @@ module Sparrow
         # @param line [Timeline::BlockLine]
         # @return [Integer] seconds until its last set is through; of as many rounds as possible, one round
         def self.of(line, level)
-          line.forecast.dig(level, (line.block.format == "amrap") ? "round_s" : "finish_s") || 0
+          line.forecast.fetch(level).lane_s
         end
 
         # Without the waits at gates, which are what is to be got rid of.
         def self.waitless(line, level)
-          of(line, level) - (line.forecast.dig(level, "gates") || []).reverse.drop(1).sum { |gate| gate["waits_s"] }
+          of(line, level) - line.forecast.fetch(level).waits_s
         end
       end
     end

@@ -12,7 +12,8 @@ module Sparrow
         #   its work time, and the spread is the most that anybody's set leaves of it
         # @return [Array<Hash>]
         def self.of(line, after, only, work: false)
-          return [] if line.block.stations.empty? || line.block.format == "quota" || (work && line.block.format != "intervals")
+          format = line.block.format
+          return [] if line.block.stations.empty? || format.counts_day? || (work && !format.work_windows?)
           return [row(line.block, nil, paced(line), paced(after))] unless only || line.block.timed?
           line.block.stations.zip(after.block.stations).filter_map do |before_station, after_station|
             next if only && before_station.id != only

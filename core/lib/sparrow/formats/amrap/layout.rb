@@ -1,0 +1,47 @@
+# frozen_string_literal: true
+
+module Sparrow
+  module Formats
+    module Amrap
+      # As many rounds as possible before the cap. A round includes the way back to
+      # its start.
+      class Layout < Paced::Layout
+        private
+
+        def steps(level)
+          return [] if @block.stations.empty?
+          round_s = round_s(level)
+          rounds = (@block.cap_s / round_s) + 1
+          (1..rounds).flat_map { |round| round(level, round) }
+        end
+
+        def round(level, number)
+          @block.stations.map { |station| step([0, 0], station, number, level) }
+        end
+
+        def close(gate, going, start_s)
+          going.each { |level, gates| @last[level] = gates.fetch(gate).last }
+          @gates << Timeline::Gate.new(1, nil, start_s, going.to_h { |level, _| [level, @begins_s + @block.cap_s] })
+        end
+
+        # @return [Integer] seconds of a whole round, at least 1
+        def round_s(level)
+          steps = round(level, 1)
+          ways = steps.each_index.sum { |index| [walk_s(steps[index - 1], steps[index]), steps[index - 1].take.rest_s].max }
+          [steps.sum(&:seconds) + ways, 1].max
+        end
+
+        def forecast(level, _steps)
+          return Timeline::Forecast.new(rounds: 0, round_s: 0, remainder_s: 0, into_next: [].freeze) if @block.stations.empty?
+          round_s = round_s(level)
+          rounds = @block.cap_s / round_s
+          begun = @visits.fetch(level).select { |visit| visit.round == rounds + 1 }
+          Timeline::Forecast.new(
+            rounds: rounds, round_s: round_s, remainder_s: @block.cap_s % round_s,
+            into_next: begun.map { |visit| Timeline::Forecast::Part.new(station: visit.station.id, reps: visit.counted, seconds: visit.work_s) }.freeze
+          )
+        end
+      end
+    end
+  end
+end

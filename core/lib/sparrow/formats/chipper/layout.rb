@@ -1,0 +1,32 @@
+# frozen_string_literal: true
+
+module Sparrow
+  module Formats
+    module Chipper
+      # All reps of one station before the next, in sets with short rests: as
+      # typed, or such as the level can keep up.
+      class Layout < Paced::Layout
+        private
+
+        def steps(level)
+          @block.stations.each_with_index.map do |station, index|
+            take = station.at(level)
+            step((@block.gate == "station") ? [0, index] : [0, 0], station, 1, level, sets: sets(take))
+          end
+        end
+
+        def sets(take)
+          return take.splits if take.splits
+          Capacity::Sets.even(take, take.reps_counted, rest_s: @block.set_rest_s, reserve: @house.reserve) if take.reps && take.seconds_per_move
+        end
+
+        def forecast(level, steps)
+          sets = steps.map do |step|
+            Timeline::Forecast::Sets.new(station: step.station.id, sets: step.sets || [step.counted], takes_s: step.seconds, typed: !step.take.splits.nil?)
+          end
+          super.with(stations: sets.freeze)
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,18 @@
+# frozen_string_literal: true
+
+module Sparrow
+  module Formats
+    module EveryMinute
+      # Where a set starts at each minute nobody is stopped: the next start is counted in.
+      class Calls < Cues::WindowCalls
+        # @return [Array<Cues::Cue>]
+        def cues
+          @line.windows.flat_map do |window|
+            last = window.equal?(@line.windows.last)
+            [ten_seconds(window), countdown(window, window.end_s, nil), (call(window, window.end_s, "stop", "Stop") if last)].compact
+          end
+        end
+      end
+    end
+  end
+end

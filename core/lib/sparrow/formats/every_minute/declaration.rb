@@ -1,0 +1,38 @@
+# frozen_string_literal: true
+
+module Sparrow
+  module Formats
+    module EveryMinute
+      # A set at each minute, or at each other interval.
+      class Declaration < Format
+        F = Format::Fields
+        # Seconds from one start to the next where a block says nothing.
+        MINUTE_S = 60
+
+        def initialize
+          super(
+            id: "every_minute", label: "Every minute", says: "A set at each minute; what is left of it is rest.", clock: "called", layout: Layout, calls: [Cues::Approach, Calls],
+            fields: [
+              Format::Field.new(key: "interval_s", shape: Shape::Whole.new(10..600, "seconds"), kind: "seconds", label: "A start every", place: "clock",
+                opening: MINUTE_S, default: MINUTE_S, hint: MINUTE_S.to_s),
+              F::ROUND_COUNT, F::READY, F::FLOW, F::BY_LEVEL, F::ESCALATE
+            ],
+            station_fields: F::IN_ROUNDS
+          )
+        end
+
+        def window_s(block)
+          block.fetch("interval_s", MINUTE_S)
+        end
+
+        def why_no_work_time
+          "a set begins by the clock here, and has no work time of its own"
+        end
+
+        def stretches(block, _station, _level)
+          [block.interval_s]
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,53 @@
+# frozen_string_literal: true
+
+module Sparrow
+  module Formats
+    module EveryMinute
+      # A set starts at each minute, or at each other interval; what is left of it
+      # is rest. A set that would take longer is cut at the next start.
+      class Layout
+        def initialize(block, start_s)
+          @block = block
+          @start_s = start_s
+          @lanes = Level::ALL.to_h { |level| [level, Timeline::LaneWriter.new(start_s)] }
+          @done = Level::ALL.to_h { |level| [level, []] }
+          @windows = []
+        end
+
+        # @return [Timeline::BlockLine]
+        def call
+          @lanes.each_value { |lane| lane.write("ready", @block.get_ready_s) }
+          (1..@block.round_count).each do |round|
+            @block.stations_in(round).each { |station| start(station, round) }
+          end
+          Timeline::BlockLine.new(
+            block: @block, start_s: @start_s, total_s: now_s - @start_s,
+            lanes: @lanes.transform_values { |lane| lane.segments.freeze }.freeze, visits: @done.freeze, windows: @windows.freeze,
+            groups: @block.rotates? ? Rotation.new(@block, @windows).groups : nil
+          )
+        end
+
+        private
+
+        def now_s
+          @lanes.each_value.first.now_s
+        end
+
+        def start(station, round)
+          start_s = now_s
+          takes = {}
+          stops = {}
+          @lanes.each do |level, lane|
+            next lane.write("done", @block.interval_s) if round > @block.rounds_for(level)
+            take = takes[level] = station.at(@block.level_taken(level, round))
+            work_s = [take.set_s, @block.interval_s].min
+            stops[level] = start_s + work_s
+            @done.fetch(level) << Timeline::Visit.new(station, round, take, take.reps_counted, start_s, work_s)
+            lane.write("work", work_s, station, round, nil, take.level).write("rest", @block.interval_s - work_s, station, round)
+          end
+          @windows << Timeline::Window.new(@block, station, round, "whole", start_s, @block.interval_s, stops, nil, takes).freeze
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,49 @@
+# frozen_string_literal: true
+
+module Sparrow
+  module Formats
+    module Intervals
+      # Timed intervals: work and rest by one clock.
+      class Declaration < Format
+        F = Format::Fields
+
+        def initialize
+          super(
+            id: "intervals", label: "Timed intervals", says: "Work and rest are called for everybody.", clock: "called", layout: Layout, calls: [Cues::Approach, Cues::WindowCalls],
+            fields: [
+              Format::Field.new(key: "work_s", shape: F::WORK, kind: "seconds", label: "Work", place: "clock", needed: true, opening: 40),
+              F::REST_BETWEEN.with(needed: true, opening: 20, hint: nil), F::ROUND_COUNT, F::ROUND_REST, F::READY, F::FLOW, F::BY_LEVEL,
+              Format::Field.new(key: "switch_s", shape: F::SHORT, kind: "seconds", label: "Switch sides", place: "more", hint: "0"),
+              Format::Field.new(key: "rest_after_last", shape: Shape::Flag.new, kind: "flag", label: "Rest after the last", place: "more"), F::ESCALATE
+            ],
+            station_fields: F::IN_ROUNDS
+          )
+        end
+
+        def work_windows?
+          true
+        end
+
+        def stretches(block, station, level)
+          two_windows = station.levels.each_value.any? { |other| other.sides == "each" }
+          station.at(level).stretches(two_windows: two_windows, switch_s: block.switch_s)
+        end
+
+        # Half a window must be longer than the change of sides.
+        def check_level(given, station, block)
+          return unless (given["sides"] || station["sides"]) == "split"
+          stop_s = given["work_s"] || longest(given["hold_s"])&.*(2) || station["work_s"] || block["work_s"]
+          switch_s = block.fetch("switch_s", 0)
+          return if switch_s < stop_s / 2
+          yield "/#{given["work_s"] ? "work_s" : "sides"}", "leaves no second side: half of #{stop_s} s, less #{switch_s} s to switch"
+        end
+
+        private
+
+        def longest(hold)
+          hold.is_a?(Hash) ? hold["max"] : hold
+        end
+      end
+    end
+  end
+end

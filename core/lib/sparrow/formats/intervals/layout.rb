@@ -1,0 +1,173 @@
+# frozen_string_literal: true
+
+module Sparrow
+  module Formats
+    module Intervals
+      # One clock for all: work, rest, the next station. All lanes start a window
+      # together; each stops at its own time; the window is the longest among the
+      # lanes still going, and the others wait.
+      class Layout
+        # A place in the order; +others+ are the stations that other groups stand at
+        # meanwhile, where groups rotate.
+        Visit = Struct.new(:station, :round, :others)
+
+        def initialize(block, start_s)
+          @block = block
+          @start_s = start_s
+          @lanes = Level::ALL.to_h { |level| [level, Timeline::LaneWriter.new(start_s)] }
+          @windows = []
+          @done = Level::ALL.to_h { |level| [level, []] }
+          @two_windows = block.stations.to_h { |station| [station.id, station.levels.each_value.any? { |take| take.sides == "each" }] }
+          @visits = (1..block.round_count).flat_map do |round|
+            stations = block.stations_in(round)
+            stations.map { |station| Visit.new(station, round, block.rotates? ? stations : [station]) }
+          end
+          @last = Level::ALL.to_h { |level| [level, last_visit(level)] }
+        end
+
+        # @return [Timeline::BlockLine]
+        def call
+          @lanes.each_value { |lane| lane.write("ready", @block.get_ready_s) }
+          @visits.each_with_index do |visit, index|
+            work(visit, index)
+            rest(visit, index)
+          end
+          Timeline::BlockLine.new(
+            block: @block, start_s: @start_s, total_s: now_s - @start_s,
+            lanes: @lanes.transform_values { |lane| lane.segments.freeze }.freeze, visits: @done.freeze, windows: @windows.freeze,
+            groups: @block.rotates? ? Rotation.new(@block, @windows).groups : nil
+          )
+        end
+
+        private
+
+        def now_s
+          @lanes.each_value.first.now_s
+        end
+
+        # A lane is done with the last station of the last of its rounds that has one.
+        # @return [Integer] an index into @visits, -1 where it has none
+        def last_visit(level)
+          @visits.rindex { |visit| visit.round <= @block.rounds_for(level) } || -1
+        end
+
+        def work(visit, index)
+          going = Level::ALL.select { |level| index <= @last.fetch(level) }
+          takes = going.to_h { |lane| [lane, visit.station.at(@block.level_taken(lane, visit.round))] }
+          window_s = window_of(visit, takes)
+          start_s = now_s
+          takes.each { |lane, take| visited(lane, visit, take) }
+          if takes.each_value.any? { |take| take.sides == "each" } # never where groups rotate
+            a_window_a_side(visit, takes, window_s, start_s)
+          else
+            one_window(visit, takes, window_s, start_s)
+          end
+          @lanes.each { |level, lane| lane.write("done", now_of(takes) - start_s) unless takes.key?(level) }
+        end
+
+        # Where groups rotate, all stations are worked at once: the window is the
+        # longest of them all, so that one clock serves every group.
+        def window_of(visit, takes)
+          return takes.each_value.map(&:stop_s).max unless @block.rotates?
+          visit.others.flat_map { |station| takes.map { |_, take| station.at(take.level).stop_s } }.max
+        end
+
+        def visited(lane, visit, take)
+          @done.fetch(lane) << Timeline::Visit.new(
+            visit.station, visit.round, take, take.reps_counted, @lanes.fetch(lane).now_s, worked_s(visit.station, take)
+          )
+        end
+
+        # @return [Integer] seconds of work in one visit, on both sides together
+        def worked_s(station, take)
+          return take.stop_s * 2 if @two_windows.fetch(station.id)
+          (take.sides == "split") ? take.stop_s - @block.switch_s : take.stop_s
+        end
+
+        def now_of(takes)
+          @lanes.fetch(takes.each_key.first).now_s
+        end
+
+        def a_window_a_side(visit, takes, window_s, start_s)
+          second_s = start_s + window_s + @block.switch_s
+          takes.each do |level, take|
+            lane = @lanes.fetch(level)
+            stretch(lane, visit, take, take.stop_s, window_s, "first")
+            lane.write("switch", @block.switch_s, visit.station, visit.round, nil, take.level)
+            stretch(lane, visit, take, take.stop_s, window_s, "second")
+          end
+          {"first" => start_s, "second" => second_s}.each do |part, at_s|
+            window(visit, takes, part, at_s, window_s, takes.transform_values { |take| at_s + take.stop_s })
+          end
+        end
+
+        def one_window(visit, takes, window_s, start_s)
+          takes.each do |level, take|
+            lane = @lanes.fetch(level)
+            if take.sides == "split"
+              halves(lane, visit, take, window_s)
+            else
+              stretch(lane, visit, take, take.stop_s, window_s, nil)
+            end
+          end
+          switched = takes.each_value.any? { |take| take.sides == "split" }
+          window(visit, takes, "whole", start_s, window_s, takes.transform_values { |take| stop_of(take, start_s, window_s) },
+            switch_s: switched ? start_s + first_half(window_s) : nil)
+        end
+
+        # Half the window a side, an odd second to the first; the switch comes out
+        # of the second half, for a lane that stops early too.
+        def halves(lane, visit, take, window_s)
+          first, second = take.stretches(two_windows: false, switch_s: @block.switch_s)
+          stretch(lane, visit, take, first, first_half(window_s), "first")
+          lane.write("switch", @block.switch_s, visit.station, visit.round, nil, take.level)
+          stretch(lane, visit, take, second, (window_s / 2) - @block.switch_s, "second")
+        end
+
+        def stop_of(take, start_s, window_s)
+          return start_s + take.stop_s unless take.sides == "split"
+          start_s + first_half(window_s) + (take.stop_s / 2)
+        end
+
+        def first_half(window_s)
+          (window_s + 1) / 2
+        end
+
+        def stretch(lane, visit, take, work_s, window_s, side)
+          lane.write("work", work_s, visit.station, visit.round, side, take.level)
+            .write("waiting", window_s - work_s, visit.station, visit.round, side, take.level)
+        end
+
+        def window(visit, takes, part, start_s, seconds, stops, switch_s: nil)
+          @windows << Timeline::Window.new(
+            @block, visit.station, visit.round, part, start_s, seconds, stops, switch_s, takes
+          ).freeze
+        end
+
+        # The gap is the longest rest among the lanes that go on. After the very
+        # last station there is none, unless the block asks for it, and then it is
+        # for those who went through to the end.
+        def rest(visit, index)
+          following = @visits[index + 1]
+          return unless following || @block.rest_after_last
+          resting = Level::ALL.select { |level| following ? index < @last.fetch(level) : index == @last.fetch(level) }
+          ends_round = following.nil? || following.round != visit.round
+          rests = resting.to_h { |level| [level, rest_of(level, visit, ends_round)] }
+          gap_s = rests.values.max
+          @lanes.each do |level, lane|
+            next lane.write("done", gap_s) unless rests.key?(level)
+            lane.write("rest", rests.fetch(level), visit.station, visit.round)
+              .write("waiting", gap_s - rests.fetch(level), visit.station, visit.round)
+          end
+        end
+
+        def rest_of(lane, visit, ends_round)
+          return @block.round_rest_s if ends_round && @block.round_rest_s
+          level = @block.level_taken(lane, visit.round)
+          return visit.others.map { |station| station.at(level).rest_s }.max if @block.rotates?
+          visit.station.at(level).rest_s
+        end
+      end
+    end
+  end
+end

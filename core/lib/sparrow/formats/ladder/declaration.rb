@@ -1,0 +1,103 @@
+# frozen_string_literal: true
+
+module Sparrow
+  module Formats
+    module Ladder
+      # A total per station, spread over the rounds.
+      class Declaration < Format
+        F = Format::Fields
+        MOST = 1000
+        LADDER = Shape::Record.new({
+          "total" => F::COUNT, "shape" => Shape::OneOf.new(*Scaling::Distribution::SHAPES), "step" => Shape::Whole.new(1..50),
+          "counts" => Shape::List.new(F::COUNT, size: 1..50, noun: "rounds")
+        }, required: %w[total shape])
+
+        def initialize
+          super(
+            id: "ladder", label: "Ladder", says: "A total per station, spread over the rounds.", clock: "own_pace", layout: Rounds::Layout,
+            calls: [Cues::PacedCalls],
+            fields: [F::ROUND_COUNT.with(opening: 4), F::REST_BETWEEN, F::ROUND_REST, F::CAP, F::AIM, F::READY, F::GATE, F::BY_LEVEL],
+            station_fields: {**F::IN_ROUNDS, "ladder" => LADDER}
+          )
+        end
+
+        def reps?
+          false
+        end
+
+        def rounds_free?
+          false
+        end
+
+        def totals?
+          true
+        end
+
+        def counts(station, block, house, levels)
+          Counts.new(station, block, house, levels).by_level if station["ladder"]
+        end
+
+        # The numbers add up to the total, or it says why they cannot.
+        def check_station(station, block, &refuse)
+          ladder = station["ladder"]
+          return unless ladder
+          last = [block.fetch("rounds"), *block.fetch("rounds_by_level", {}).values].max
+          rounds = (1..last).count { |round| station["in_rounds"].nil? || station["in_rounds"].include?(round) }
+          return yield "/in_rounds", "leaves this station no round of the #{last}" if rounds.zero?
+          return typed(ladder, rounds, &refuse) if ladder["shape"] == "typed"
+          yield "/ladder/counts", "belong to a typed ladder only" if ladder["counts"]
+          Scaling::Distribution.over(ladder["total"], Scaling::Distribution.weights(ladder["shape"], rounds), step: ladder.fetch("step", 1))
+        rescue Scaling::Distribution::Impossible => impossible
+          yield "/ladder/total", "cannot be split so: #{impossible.message}"
+        end
+
+        def check_level(given, station, _block)
+          yield "/reps", "must be left out: the ladder gives the numbers" if given["reps"] && station["ladder"]
+        end
+
+        def takes_from(_from)
+          ["reps"]
+        end
+
+        def gives_to(to)
+          to.counts_day? ? [] : ["ladder"]
+        end
+
+        # A number in each round becomes a total over the rounds: the advanced one's.
+        def adopt_station(moved, given, block)
+          made = moved["ladder"] || total_of(given, block)
+          made ? moved.merge("ladder" => made) : moved.except("ladder")
+        end
+
+        def reps_at?(station)
+          !station.key?("ladder")
+        end
+
+        # A ladder's total becomes the number of its largest round where no other was typed.
+        def number_of(level, station, block)
+          total, rounds = station.dig("ladder", "total"), block["rounds"]
+          return super unless level["reps"].nil? && total.is_a?(Integer) && rounds.is_a?(Integer) && rounds.positive?
+          [total / rounds, 1].max
+        end
+
+        private
+
+        def typed(ladder, rounds)
+          counts = ladder["counts"]
+          return yield "/ladder/counts", "are needed for a typed ladder" unless counts
+          return yield "/ladder/counts", "name #{counts.size} rounds where the station stands in #{rounds}" unless counts.size == rounds
+          yield "/ladder/total", "is #{ladder["total"]}, but the rounds add up to #{counts.sum}" unless counts.sum == ladder["total"]
+        end
+
+        def total_of(station, block)
+          reps = (station["levels"] || {}).dig("advanced", "reps")
+          number = reps.is_a?(Hash) ? reps["max"] : reps
+          rounds = block["rounds"] || block.dig("set_aside", "rounds") || opening.fetch("rounds")
+          return unless number.is_a?(Integer) && number.positive? && rounds.is_a?(Integer) && rounds.between?(1, 50)
+          total = number * rounds
+          {"total" => total, "shape" => (total >= rounds * (rounds + 1) / 2) ? "descending" : "flat"} if total <= MOST
+        end
+      end
+    end
+  end
+end

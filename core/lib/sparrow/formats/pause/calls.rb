@@ -1,0 +1,22 @@
+# frozen_string_literal: true
+
+module Sparrow
+  module Formats
+    module Pause
+      # A drink, where there is time for one.
+      class Calls
+        # @param line [Timeline::BlockLine]
+        def initialize(line)
+          @line = line
+        end
+
+        # @return [Array<Cues::Cue>]
+        def cues
+          block = @line.block
+          return [] if block.seconds < Cues::Breaks::FROM_S
+          [Cues::Cue.new(@line.start_s + block.get_ready_s, "drink", "Drink", nil, block.id)]
+        end
+      end
+    end
+  end
+end

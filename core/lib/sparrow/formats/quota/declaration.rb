@@ -1,0 +1,56 @@
+# frozen_string_literal: true
+
+module Sparrow
+  module Formats
+    module Quota
+      # A day's total, from a minimum to a maximum, in sets of any size.
+      class Declaration < Format
+        F = Format::Fields
+        DAYS = [["lighter", "Lighter day: the minimum"], ["heavier", "Heavier day: the maximum"]].freeze
+        # A day's total where nothing says it: so many times the number of one set.
+        SETS_A_DAY = {"min" => 3, "max" => 5}.freeze
+        # The number of one set where nothing says that either.
+        SET = 10
+
+        def initialize
+          super(
+            id: "quota", label: "Daily total", says: "Minimum to maximum, in sets through the day.", clock: "none", layout: Layout, tally: "day",
+            fields: [Format::Field.new(key: "day", shape: Shape::OneOf.new(*DAYS.map(&:first)), kind: "choice", label: "Kind of day", place: "clock",
+              opening: "heavier", default: "heavier", options: DAYS)],
+            level_fields: {"quota" => F::RANGE}
+          )
+        end
+
+        def reps?
+          false
+        end
+
+        def why_no_targets
+          "a day's total has no window"
+        end
+
+        def check_level(given, _station, _block)
+          yield "/quota", "is missing: the day's minimum and maximum" unless given["quota"]
+        end
+
+        def day_sets
+          {**SETS_A_DAY, "set" => SET}
+        end
+
+        def open_levels(levels)
+          levels.transform_values { |opened| opened.except("reps") }
+        end
+
+        def takes_from(from)
+          from.reps? ? ["reps"] : []
+        end
+
+        def adopt_level(level, number, _station)
+          return level if level["quota"]
+          number = SET unless number.is_a?(Integer) && number.positive?
+          {**level, "quota" => SETS_A_DAY.transform_values { |sets| (number * sets).clamp(1, 1000) }}
+        end
+      end
+    end
+  end
+end

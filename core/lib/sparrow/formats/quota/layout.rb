@@ -1,0 +1,34 @@
+# frozen_string_literal: true
+
+module Sparrow
+  module Formats
+    module Quota
+      # A day's total in sets of any size: it has no place on the clock. What is
+      # predicted is a plan of sets for each station and level.
+      class Layout
+        def initialize(block, start_s)
+          @block = block
+          @start_s = start_s
+        end
+
+        # @return [Timeline::BlockLine] of no length
+        def call
+          Timeline::BlockLine.new(
+            block: @block, start_s: @start_s, total_s: 0, lanes: Level::ALL.to_h { |level| [level, [].freeze] }.freeze,
+            visits: {}.freeze, windows: [].freeze,
+            forecast: Level::ALL.to_h { |level| [level, Timeline::Forecast.new(stations: @block.stations.map { |station| plan(station, station.at(level)) }.freeze)] }.freeze
+          )
+        end
+
+        private
+
+        # A lighter day aims at the minimum, a heavier one at the maximum.
+        def plan(station, take)
+          goal = (@block.day == "lighter") ? take.quota.min : take.quota.max
+          Timeline::Forecast::Sets.new(station: station.id, minimum: take.quota.min, maximum: take.quota.max, goal: goal,
+            sets: Capacity::Sets.comfortable(take, goal))
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,21 @@
+# frozen_string_literal: true
+
+module Sparrow
+  module Formats
+    module Rounds
+      # Set reps, so many times round.
+      class Declaration < Format
+        F = Format::Fields
+
+        def initialize
+          super(
+            id: "rounds", label: "Rounds of reps", says: "Set reps, so many times round, at one’s own pace.", clock: "own_pace", layout: Layout,
+            calls: [Cues::PacedCalls],
+            fields: [F::ROUND_COUNT, F::REST_BETWEEN, F::ROUND_REST, F::CAP, F::AIM, F::READY, F::GATE, F::BY_LEVEL, F::ESCALATE],
+            station_fields: F::IN_ROUNDS
+          )
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,20 @@
+# frozen_string_literal: true
+
+module Sparrow
+  # What is generated from the code and checked in, for readers outside of it. bin/describe
+  # writes it, and a spec says whether it is up to date.
+  module Published
+    TABLE = /^\| change \|.*\z/m
+
+    # @return [String] the JSON Schema of the workout document
+    def self.workout_schema
+      @workout_schema ||= "#{JSON.pretty_generate(Circuit::Form.json_schema)}\n".freeze
+    end
+
+    # @param page [String] docs/formats/changing-formats.md
+    # @return [String] the same, with its table as it is now
+    def self.changing_formats(page)
+      page.sub(TABLE) { "#{Circuit::Reformat.table}\n" }
+    end
+  end
+end
