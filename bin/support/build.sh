@@ -22,7 +22,7 @@ install_web_packages() {
 }
 
 web_sources() {
-  find "$ROOT/web/src" "$ROOT/web/public" -type f ! -path '*/api/schema.ts' 2>/dev/null | sort
+  find "$ROOT/web/src" "$ROOT/web/public" -type f ! -path '*/api/schema.ts' ! -name '*.test.ts' 2>/dev/null | sort
   printf '%s\n' "$ROOT/web/index.html" "$ROOT/web/vite.config.ts" "$ROOT/web/package-lock.json" "$ROOT/docs/openapi.yaml"
 }
 

@@ -63,10 +63,19 @@ RSpec.describe "bin/start" do
     false
   end
 
-  it "starts all there is, tells how to sign in, and stops cleanly at Ctrl-C" do
-    pid, log = start
+  # @return [Array(Hash, Boolean)] the modes of what is secret, and whether others may list the folder
+  def seen_by_others
+    modes = %w[app.log encryption-secret session-secret].to_h { |name| [name, format("%o", File.stat(File.join(@state, name)).mode & 0o777)] }
+    [modes.values.uniq, File.stat(@state).mode & 0o007]
+  end
+
+  it "starts all there is on the next free port, tells how to sign in, keeps its secrets from others, and stops cleanly at Ctrl-C" do
+    taken = TCPServer.new("127.0.0.1", 0)
+    pid, log = start(PORT: taken.addr[1].to_s)
     address = address_in(log)
     expect(answers?(address)).to be(true)
+    expect(URI(address).port).to be > taken.addr[1]
+    expect(seen_by_others).to eq([["600"], 0o001])
     expect(File.read(log)).to match(/Sign in +\S+@tumblingbay.example/).and match(/^  Migrations and demo +\d+ s/)
 
     _, second = start
@@ -78,6 +87,8 @@ RSpec.describe "bin/start" do
     @running.delete(pid)
     expect([answers?(address), database_runs?]).to eq([false, false])
     expect(File.read(log)).to include("The app has stopped.", "Its database has stopped.")
+  ensure
+    taken&.close
   end
 
   it "starts again after it was killed outright, and loads the demo once only" do
@@ -143,22 +154,6 @@ RSpec.describe "bin/start" do
     _, again = start(**secrets, DEMO: "1")
     address_in(again)
     expect(File.read(again)).to include("demo loaded")
-  end
-
-  it "keeps its log and its secrets from others" do
-    _, log = start
-    address_in(log)
-    modes = %w[app.log encryption-secret session-secret].to_h { |name| [name, format("%o", File.stat(File.join(@state, name)).mode & 0o777)] }
-    expect(modes.values.uniq).to eq(["600"])
-    expect(File.stat(@state).mode & 0o007).to eq(0o001)
-  end
-
-  it "takes the next free port where the wanted one is taken" do
-    taken = TCPServer.new("127.0.0.1", 0)
-    _, log = start(PORT: taken.addr[1].to_s)
-    expect(URI(address_in(log)).port).to be > taken.addr[1]
-  ensure
-    taken&.close
   end
 
   {"SESSION_SECRET" => nil, "ENCRYPTION_SECRET" => "s" * 64}.each do |name, session|

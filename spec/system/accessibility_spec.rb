@@ -60,6 +60,13 @@ RSpec.describe "Every screen" do
     end
   end
 
+  it "would be found wrong where it is" do
+    visit "/sign-in"
+    expect(page).to have_field("E-mail")
+    page.execute_script("document.querySelector('h1').style.color = '#eee'; document.querySelector('label').remove()")
+    expect { expect(page).to be_axe_clean }.to raise_error(RSpec::Expectations::ExpectationNotMetError, /color-contrast.*label|label.*color-contrast/m)
+  end
+
   it "is clean before signing in, in both themes" do
     owner = Server::Records::Instructor.first
     invitation = owner.studio.invitations.create!(name: "Ada", email: "ada@example.test", role: "helper", expires_at: 1.day.from_now)

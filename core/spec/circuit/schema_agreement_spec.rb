@@ -69,8 +69,14 @@ RSpec.describe "The published workout schema" do
     expect(JSONSchemer.draft202012.valid?(JSON.parse(File.read(schema_path)))).to be(true)
   end
 
+  # A third of the places, others with each seed; all of them where that is asked for (bin/test full).
+  def some_places
+    all = places(document).reject(&:empty?)
+    ENV["ALL_PLACES"] ? all : all.sample(all.size / 3, random: Random.new(RSpec.configuration.seed))
+  end
+
   it "takes and refuses what the reader takes and refuses, whatever is put anywhere" do
-    disagreements = places(document).reject(&:empty?).flat_map do |keys|
+    disagreements = some_places.flat_map do |keys|
       strange_values.filter_map do |strange|
         candidate = changed_at(keys) { |holder, key| holder[key] = strange }
         [keys, strange] if schema.valid?(without_nulls(candidate)) != shape_takes?(candidate)

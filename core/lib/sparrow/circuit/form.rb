@@ -74,10 +74,9 @@ module Sparrow
       def block(format)
         own = {**ANY_BLOCK, "format" => S::OneOf.new(format.id), **format.block_shapes}
         return S::Record.new(own, required: %w[id role format] + format.needed) unless format.stations?
-        S::Record.new({
-          **own, "scaling" => SCALING, "shares" => SHARES, "set_aside" => set_aside_of_block,
-          "stations" => S::List.new(station(format), size: 0..60, noun: "stations")
-        }, required: %w[id role format stations] + format.needed)
+        stations = S::List.new(station(format), size: 0..60, noun: "stations")
+        held = {**own, "scaling" => SCALING, "shares" => SHARES, "set_aside" => set_aside_of_block, "stations" => stations}
+        S::Record.new(held, required: %w[id role format stations] + format.needed)
       end
 
       # Made when the first block is read: by then every format has said what it is.

@@ -7,7 +7,7 @@ module Sparrow
       class Declaration < Format
         F = Format::Fields
         # There are no rounds to wait after.
-        GATES = F::GATES.reject { |value, _| value == "round" }.freeze
+        GATES = F::GATES.drop(1).freeze
         SPLITS = Shape::List.new(F::COUNT, size: 1..50, noun: "sets")
 
         def initialize
