@@ -67,12 +67,21 @@ module Sparrow
       freeze
     end
 
-    def called?
-      clock == "called"
+    # @param held [Hash] the keys of a block of it
+    # @return [String] who leads there: one of CLOCKS
+    def clock_of(_held)
+      clock
     end
 
-    def own_pace?
-      clock == "own_pace"
+    # @param block [Hash] of the document
+    # @return [Hash] the keys that no other format knows, with what counts where they are left out
+    def own(block)
+      own_keys.to_h { |key| [key, block.fetch(key) { default(key) }] }.freeze
+    end
+
+    # @return [Array<String>] keys of its blocks that the layout looks up by name
+    def own_keys
+      []
     end
 
     # @return [Boolean] whether its blocks hold stations; a pause does not
@@ -117,7 +126,7 @@ module Sparrow
 
     # @return [String, nil] why no work times are
     def why_no_work_time
-      own_pace? ? "here the people set the pace, and there is no work time" : why_no_targets
+      (clock == "own_pace") ? "here the people set the pace, and there is no work time" : why_no_targets
     end
 
     # @return [Boolean] whether it has a field of this key

@@ -67,7 +67,7 @@ module Sparrow
     end
 
     def group(group)
-      {"number" => group.number, "stops" => group.stops.map do |stop|
+      {"label" => group.label, "stops" => group.stops.map do |stop|
         {"start_s" => stop.start_s, "seconds" => stop.seconds, "round" => stop.round, "station" => stop.station.id}
       end}
     end

@@ -16,7 +16,6 @@ import MovementFinder from './MovementFinder.vue'
 import NumberField from './NumberField.vue'
 import StationRow from './StationRow.vue'
 import { addCompound, addStation, move, ROLES, setKey, type Typed } from './document'
-import { isPredicted } from './formats'
 import { useBoard } from './useBoard'
 import { useDragOrder } from './useDragOrder'
 
@@ -135,7 +134,7 @@ useDragOrder(list, '.handle', (from, to) => change('Move station', (block) => mo
         @update:model-value="setNeeded('seconds', $event)"
       />
       <span class="total" :class="{ late: board.late.value }"
-        ><span v-if="preview && isPredicted(format)" class="small quiet">about </span
+        ><span v-if="preview?.paced && preview.tally !== 'rounds'" class="small quiet">about </span
         ><span class="figure">{{
           !preview ? '–' : format?.tally === 'day' ? 'all day' : clockText(preview.total_s)
         }}</span></span

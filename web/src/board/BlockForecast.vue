@@ -70,8 +70,11 @@ function inSets(list: number[]): string {
 }
 const firstRound = computed(() =>
   (props.preview.groups ?? []).map((group) => ({
-    number: group.number,
-    order: group.stops.filter((stop) => stop.round === group.stops[0]?.round).map((stop) => ordinal(stop.station)),
+    label: group.label,
+    order: group.stops
+      .filter((stop) => stop.round === group.stops[0]?.round)
+      .map((stop) => ordinal(stop.station))
+      .filter((place, index, all) => place !== all[index - 1]),
   })),
 )
 const kit = computed(() =>
@@ -121,8 +124,8 @@ const kit = computed(() =>
       </tbody>
     </table>
     <p v-if="firstRound.length" class="groups">
-      <span v-for="group in firstRound" :key="group.number"
-        >Group {{ group.number }}: <b>{{ group.order.join(' → ') }}</b></span
+      <span v-for="group in firstRound" :key="group.label"
+        >{{ group.label }}: <b>{{ group.order.join(' → ') }}</b></span
       >
     </p>
     <p v-if="kit.length" class="quiet">

@@ -3,7 +3,6 @@ import { computed } from 'vue'
 import { clockText } from '@/components/clockText'
 import LevelTally from '@/components/LevelTally.vue'
 import { LEVELS } from '@/api/types'
-import { isPredicted } from './formats'
 import { useBoard } from './useBoard'
 
 const board = useBoard()
@@ -12,7 +11,9 @@ const state = board.preview.state
 const slot = computed(() => board.document.value.slot_minutes)
 
 /** Where people pace a block its time is a prediction, and so is the sum. */
-const predicted = computed(() => board.document.value.blocks.some((block) => isPredicted(board.format(block))))
+const predicted = computed(
+  () => preview.value?.blocks.some((block) => block.paced && block.tally !== 'rounds') ?? false,
+)
 
 const saying = computed(() => {
   switch (state.value) {

@@ -144,7 +144,7 @@ const summary = computed(() =>
           </g>
         </g>
         <g v-for="block in rotating" :key="`groups-${block.id}`" class="groups">
-          <g v-for="(group, row) in block.groups" :key="group.number">
+          <g v-for="(group, row) in block.groups" :key="group.label">
             <text
               v-for="stop in group.stops.filter((held) => x(held.seconds) > 9)"
               :key="stop.start_s"
@@ -155,7 +155,7 @@ const summary = computed(() =>
               {{ ordinal?.(block.id, stop.station) ?? '' }}
             </text>
             <text class="name" :x="x(block.start_s) - 4" :y="lanesEnd + row * GROUP + 11" text-anchor="end">
-              group {{ group.number }}
+              {{ group.label.toLowerCase() }}
             </text>
           </g>
         </g>

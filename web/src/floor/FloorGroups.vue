@@ -4,7 +4,7 @@ import { LEVELS, type BlockPreview } from '@/api/types'
 import LevelTally from '@/components/LevelTally.vue'
 import type { Versions } from './useVersions'
 
-// Groups that move on together: at which station each stands now, or goes to next.
+// Groups of the class: at which station each stands now, or goes to next, and who rests meanwhile.
 const props = defineProps<{
   preview: BlockPreview
   /** The second of the plan as it was made, before anything was added. */
@@ -17,16 +17,17 @@ const rows = computed(() =>
   (props.preview.groups ?? []).map((group) => {
     const at = group.stops.findLast((stop) => stop.start_s <= props.second)
     const following = group.stops.find((stop) => stop.start_s > props.second)
-    const stop = props.working ? at : (following ?? at)
-    return { number: group.number, station: stop?.station }
+    const works = at !== undefined && props.second < at.start_s + at.seconds
+    const stop = props.working && works ? at : (following ?? at)
+    return { label: group.label, station: stop?.station, rests: props.working && !works }
   }),
 )
 </script>
 
 <template>
   <div class="groups" :style="{ gridTemplateColumns: `repeat(${Math.min(rows.length, 4)}, 1fr)` }">
-    <section v-for="row in rows" :key="row.number" class="group" :aria-label="`Group ${row.number}`">
-      <p class="number">Group {{ row.number }}</p>
+    <section v-for="row in rows" :key="row.label" class="group" :class="{ rests: row.rests }" :aria-label="row.label">
+      <p class="number">{{ row.label }}{{ row.rests ? ': rest' : '' }}</p>
       <p class="name">{{ versions.name(preview.id, row.station) }}</p>
       <p v-for="level in LEVELS" :key="level" class="version">
         <LevelTally :level="level" />
@@ -46,6 +47,10 @@ const rows = computed(() =>
   border-top: 0.7vh solid var(--ink);
   padding-top: 0.7vh;
   min-width: 0;
+}
+.rests {
+  border-top-style: dashed;
+  color: var(--ink-soft);
 }
 .number {
   font-size: max(0.95rem, 2.4vh);

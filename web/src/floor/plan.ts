@@ -127,9 +127,10 @@ export function momentAt(plan: Plan, second: number): Moment {
   const now = Math.min(second, plan.totalS - 0.001)
   const block = plan.blocks.findLast((candidate) => candidate.startS <= now) ?? plan.blocks[0]
   const current = LEVELS.map((level) => segmentAt(plan.lanes[level], now))
-  const leading = [...current].sort(
+  const first = [...current].sort(
     (one, other) => RANK.indexOf(one?.kind ?? 'done') - RANK.indexOf(other?.kind ?? 'done'),
   )[0]
+  const leading = first?.kind === 'rest' ? (partnersTurn(plan, now) ?? first) : first
   const boundary = plan.boundaries.find((instant) => instant > now) ?? plan.totalS
   const working = leading?.kind === 'work' || leading?.kind === 'switch'
   const upcoming = upcomingWork(plan, now, working ? leading : undefined)
@@ -156,6 +157,15 @@ export function momentAt(plan: Plan, second: number): Moment {
         ? { station: upcoming.station, blockId: blockOf(plan, upcoming), round: upcoming.round ?? 1 }
         : undefined,
   }
+}
+
+/** While who is drawn in the lanes rests, the other group may be at work. */
+function partnersTurn(plan: Plan, now: number): Segment | undefined {
+  const planned = plannedSecond(plan, now)
+  const turn = plan.preview.blocks
+    .flatMap((block) => (block.groups ?? []).flatMap((group) => group.stops))
+    .find((stop) => stop.start_s <= planned && planned < stop.start_s + stop.seconds)
+  return turn && { ...turn, kind: 'work', start_s: turn.start_s + now - planned }
 }
 
 function plannedSecond(plan: Plan, now: number): number {

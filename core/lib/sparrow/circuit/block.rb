@@ -3,11 +3,12 @@
 module Sparrow
   module Circuit
     # Stations under one Format and one clock. Times in seconds; +position+ is
-    # its place in the workout, from 0; +house+ the standards it stands under.
+    # its place in the workout, from 0; +house+ the standards it stands under;
+    # +own+ holds, by their keys, what its format alone knows.
     class Block < Value.of(
       :id, :position, :title, :role, :format, :house, :get_ready_s, :seconds, :rounds, :rounds_by_level, :escalate, :work_s,
       :rest_s, :round_rest_s, :rest_after_last, :switch_s, :interval_s, :gate, :cap_s, :target_s, :set_rest_s, :day, :flow,
-      :scaling, :stations
+      :scaling, :stations, :own
     )
       # @return [String] a JSON Pointer into the document
       def pointer
@@ -20,11 +21,11 @@ module Sparrow
       end
 
       def paced?
-        format.own_pace?
+        format.clock_of(own) == "own_pace"
       end
 
       def timed?
-        format.called?
+        format.clock_of(own) == "called"
       end
 
       def rotates?

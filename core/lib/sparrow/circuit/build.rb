@@ -41,7 +41,8 @@ module Sparrow
           switch_s: given.fetch("switch_s", 0), interval_s: given.fetch("interval_s") { format.default("interval_s") },
           gate: given.fetch("gate") { format.default("gate") || "round" }, cap_s: given["cap_s"], target_s: given["target_s"],
           set_rest_s: given.fetch("set_rest_s", @house.set_rest_s), day: given.fetch("day", "heavier"),
-          flow: given.fetch("flow", "together"), scaling: given["scaling"], stations: stations.freeze
+          flow: given.fetch("flow", "together"), scaling: given["scaling"], stations: stations.freeze,
+          own: format.own(given)
         )
       end
 
@@ -82,7 +83,7 @@ module Sparrow
         tempo = given["tempo"] && Tempo.parse(given["tempo"])
         counting = given["counting"] || station["counting"] || variation.counting
         format = Format.named(block["format"])
-        given = opened(given, station, variation) if format.own_pace?
+        given = opened(given, station, variation) if format.clock_of(block) == "own_pace"
         own_parts = parts&.map { |part| part.merge("rung" => part["movement"].rung_for(level)).freeze }
         Prescription.new(
           level: level, pointer: "#{pointer}/levels/#{level}", variation: variation, reps: range(given["reps"]),
