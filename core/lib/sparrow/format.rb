@@ -104,6 +104,11 @@ module Sparrow
       false
     end
 
+    # @return [Boolean] whether a set begins at fixed times, and what is left until the next is rest
+    def fixed_starts?
+      false
+    end
+
     # @return [Boolean] whether rounds are what is counted, and none is set
     def counts_rounds?
       tally == "rounds"

@@ -4,11 +4,20 @@ module Sparrow
   # What is generated from the code and checked in, for readers outside of it. bin/describe
   # writes it, and a spec says whether it is up to date.
   module Published
+    COMPONENTS = /(?<=# What follows is written by bin\/describe\.\n).*?(?=^    # Here it ends\.$)/m
     TABLE = /^\| change \|.*\z/m
 
     # @return [String] the JSON Schema of the workout document
     def self.workout_schema
       @workout_schema ||= "#{JSON.pretty_generate(Circuit::Form.json_schema)}\n".freeze
+    end
+
+    # @param description [String] docs/openapi.yaml
+    # @return [String] the same, with the components of the workout document as they are now
+    def self.openapi(description)
+      # By way of JSON, so that what stands twice is written twice.
+      components = YAML.dump(JSON.parse(JSON.generate(Circuit::Described.components)), line_width: -1).delete_prefix("---\n")
+      description.sub(COMPONENTS) { components.gsub(/^/, "    ") }
     end
 
     # @param page [String] docs/formats/changing-formats.md

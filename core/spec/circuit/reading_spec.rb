@@ -60,7 +60,7 @@ RSpec.describe "Reading a workout document" do
   it "refuses a format it does not know, and says only that of the block" do
     changed = copy(document)
     changed["blocks"][0]["format"] = "relay"
-    expect(refusal_of(changed)).to eq("/blocks/0/format" => "must be one of intervals, every_minute, rounds, amrap, chipper, ladder, quota, pause")
+    expect(refusal_of(changed)).to eq("/blocks/0/format" => "must be one of #{Sparrow::Format.all.map(&:id).join(", ")}")
   end
 
   it "refuses a missing level and a level that is none" do

@@ -65,6 +65,12 @@ RSpec.describe "The published workout schema" do
     expect(File.read(schema_path)).to eq(Sparrow::Published.workout_schema)
   end
 
+  it "stands in the API's description as it is now (bin/describe writes it)" do
+    description = File.read(File.join(Sparrow::ROOT, "..", "docs", "openapi.yaml"))
+    expect(description).to eq(Sparrow::Published.openapi(description))
+    expect(description).to include("    Block:\n      type: object")
+  end
+
   it "is itself a sound JSON Schema of 2020-12" do
     expect(JSONSchemer.draft202012.valid?(JSON.parse(File.read(schema_path)))).to be(true)
   end

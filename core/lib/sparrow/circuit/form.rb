@@ -40,7 +40,6 @@ module Sparrow
       }.freeze
       PART = S::Record.new({"movement" => CATALOGUE_ID, "reps" => COUNT}, required: %w[movement reps])
       REPS = PRESCRIPTION_KEYS.fetch("reps")
-
       HOLD = PRESCRIPTION_KEYS.fetch("hold_s")
 
       # Keys that a format has no use for are set aside where they stood, until one knows them again:
@@ -57,15 +56,15 @@ module Sparrow
         @set_aside_of_level ||= S::Record.new({"reps" => REPS, **Format.all.map(&:level_fields).reduce({}, :merge)})
       end
 
+      STATION_KEYS = {
+        "id" => ID, "movement" => CATALOGUE_ID, "parts" => S::List.new(PART, size: 1..8, noun: "parts"), "counting" => COUNTING, "sides" => SIDES,
+        "work_s" => F::WORK, "rest_s" => F::REST, "note" => NOTE, "scaling" => SCALING, "shares" => SHARES
+      }.freeze
+
       # @param format [Format]
       def station(format)
-        levels = {**PRESCRIPTION_KEYS, **format.level_fields, "set_aside" => set_aside_of_level}
-        S::Record.new({
-          "id" => ID, "movement" => CATALOGUE_ID, "parts" => S::List.new(PART, size: 1..8, noun: "parts"),
-          "counting" => COUNTING, "sides" => SIDES, "work_s" => F::WORK, "rest_s" => F::REST, "note" => NOTE,
-          "scaling" => SCALING, "shares" => SHARES, "levels" => by_level(S::Record.new(levels)),
-          "set_aside" => set_aside_of_station, **format.station_fields
-        }, required: %w[id levels])
+        levels = by_level(S::Record.new({**PRESCRIPTION_KEYS, **format.level_fields, "set_aside" => set_aside_of_level}))
+        S::Record.new({**STATION_KEYS, "levels" => levels, "set_aside" => set_aside_of_station, **format.station_fields}, required: %w[id levels])
       end
 
       ANY_BLOCK = {"id" => ID, "title" => LINE, "note" => NOTE, "role" => ROLE, "get_ready_s" => F::REST}.freeze
@@ -93,12 +92,14 @@ module Sparrow
         "ranges" => by_level(RANGE), "hold_ranges" => by_level(SECONDS_RANGE)
       }.freeze
       HOUSE = S::Record.new(HOUSE_KEYS)
-      WORKOUT = S::Record.new({
+      WORKOUT_KEYS = {
         "format" => S::OneOf.new("willing-sparrow/workout"), "version" => S::OneOf.new(1),
         "title" => S::Text.new(length: 1..120), "note" => NOTE, "slot_minutes" => S::Whole.new(5..240, "minutes"),
         "head_count" => S::Whole.new(1..200, "people"), "depth" => S::OneOf.new("parallel", "full"), "house" => HOUSE,
         "blocks" => S::List.new(BLOCK, size: 0..30, noun: "blocks")
-      }, required: %w[format version title blocks])
+      }.freeze
+      WORKOUT_NEEDED = %w[format version title blocks].freeze
+      WORKOUT = S::Record.new(WORKOUT_KEYS, required: WORKOUT_NEEDED)
 
       # What is defined once in the published schema.
       DEFINED = {

@@ -16,7 +16,7 @@ module Sparrow
       end
 
       def json_schema(names)
-        {"if" => {"type" => "object"}, "then" => names.of(@object), "else" => names.of(@otherwise)}
+        names.either(@object, @otherwise)
       end
     end
   end

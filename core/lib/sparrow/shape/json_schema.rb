@@ -18,17 +18,31 @@ module Sparrow
       # @return [Hash] a reference where the shape has a name
       def of(shape)
         name = @names[shape]
-        name ? {"$ref" => "#/$defs/#{name}"} : shape.json_schema(self)
+        name ? {"$ref" => "#{place}#{name}"} : shape.json_schema(self)
+      end
+
+      # An object of one shape, anything else of another.
+      def either(object, otherwise)
+        {"if" => {"type" => "object"}, "then" => of(object), "else" => of(otherwise)}
       end
 
       # @param root [#json_schema]
       # @param head [Hash] "$id", "title", "description"
       # @return [Hash] the whole schema
       def document(root, head)
-        {"$schema" => DRAFT, **head, **root.json_schema(self), "$defs" => @named.to_h { |name, shape| [name, definition(name, shape)] }}
+        {"$schema" => DRAFT, **head, **root.json_schema(self), "$defs" => definitions}
+      end
+
+      # @return [Hash{String => Hash}] of each named shape
+      def definitions
+        @named.to_h { |name, shape| [name, definition(name, shape)] }
       end
 
       private
+
+      def place
+        "#/$defs/"
+      end
 
       def definition(name, shape)
         @about.key?(name) ? {**shape.json_schema(self), "description" => @about.fetch(name)} : shape.json_schema(self)

@@ -25,6 +25,10 @@ module Sparrow
           block.fetch("interval_s", MINUTE_S)
         end
 
+        def fixed_starts?
+          true
+        end
+
         def why_no_work_time
           "a set begins by the clock here, and has no work time of its own"
         end

@@ -8,7 +8,7 @@ module Sparrow
       class RepsOverrunWindow < Rule
         def findings
           each_cell.filter_map do |block, station, take|
-            next unless take.reps && block.format.work_windows?
+            next unless take.reps && block.timed? && !block.format.fixed_starts?
             fit = Targets::WindowFit.of(block, station, take.level)
             overrun(block, station, fit) if fit.overrun?
           end

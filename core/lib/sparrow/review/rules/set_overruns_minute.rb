@@ -8,7 +8,7 @@ module Sparrow
       class SetOverrunsMinute < Rule
         def findings
           each_cell.filter_map do |block, station, take|
-            next unless block.timed? && !block.format.work_windows? && take.set_s > block.interval_s
+            next unless block.format.fixed_starts? && take.set_s > block.interval_s
             finding("warn", Place.station(block, station, take.level), "The set takes #{take.set_s} s of its #{block.interval_s}.",
               "The next start comes before it is over; nothing is left for rest.", fix(block, station, take))
           end

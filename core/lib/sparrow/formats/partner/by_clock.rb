@@ -1,0 +1,78 @@
+# frozen_string_literal: true
+
+module Sparrow
+  module Formats
+    module Partner
+      # One clock for every pair: a turn lasts as long as the longest level works, and a level that stops before that waits.
+      class ByClock
+        LABELS = ["First partner", "Second partner"].freeze
+
+        def initialize(block, start_s)
+          @block = block
+          @start_s = start_s
+          @lanes = Level::ALL.to_h { |level| [level, Timeline::LaneWriter.new(start_s)] }
+          @visits = Level::ALL.to_h { |level| [level, []] }
+          @windows = []
+        end
+
+        # @return [Timeline::BlockLine]
+        def call
+          @lanes.each_value { |lane| lane.write("ready", @block.get_ready_s) }
+          order = (1..@block.rounds).flat_map { |round| @block.stations_in(round).map { |station| [station, round] } }
+          order.each_with_index do |(station, round), index|
+            turns(station, round)
+            way_on(station, round, order[index + 1])
+          end
+          Timeline::BlockLine.new(
+            block: @block, start_s: @start_s, total_s: now_s - @start_s, lanes: @lanes.transform_values { |lane| lane.segments.freeze }.freeze,
+            visits: @visits.freeze, windows: @windows.freeze, groups: groups
+          )
+        end
+
+        private
+
+        def now_s
+          @lanes.each_value.first.now_s
+        end
+
+        # First, second, first, second …, with the change over between.
+        def turns(station, round)
+          takes = Level::ALL.to_h { |level| [level, station.at(level)] }
+          turn_s = takes.each_value.map(&:stop_s).max
+          (@block.own.fetch("turns") * LABELS.size).times do |turn|
+            @lanes.each_value { |lane| lane.write("switch", @block.switch_s, station, round) } if turn.positive?
+            window(takes, station, round, turn, turn_s)
+            takes.each { |level, take| turn.even? ? work(level, take, station, round, turn_s) : @lanes.fetch(level).write("rest", turn_s, station, round) }
+          end
+        end
+
+        def window(takes, station, round, turn, turn_s)
+          stops = takes.transform_values { |take| now_s + take.stop_s }
+          @windows << Timeline::Window.new(@block, station, round, LABELS[turn % LABELS.size], now_s, turn_s, stops, nil, takes).freeze
+        end
+
+        def work(level, take, station, round, turn_s)
+          lane = @lanes.fetch(level)
+          @visits.fetch(level) << Timeline::Visit.new(station, round, take, take.reps_counted, lane.now_s, take.stop_s)
+          lane.write("work", take.stop_s, station, round, nil, level).write("waiting", turn_s - take.stop_s, station, round)
+        end
+
+        def way_on(station, round, following)
+          return unless following
+          rest_s = (following.last != round && @block.round_rest_s) || Level::ALL.map { |level| station.at(level).rest_s }.max
+          @lanes.each_value { |lane| lane.write("rest", rest_s, station, round) }
+        end
+
+        # @return [Array<Timeline::Group>] the two of a pair, with the turns of each
+        def groups
+          LABELS.map do |label|
+            stops = @windows.select { |window| window.part == label }.map do |window|
+              Timeline::Group::Stop.new(start_s: window.start_s, seconds: window.seconds, round: window.round, station: window.station)
+            end
+            Timeline::Group.new(label: label, stops: stops.freeze)
+          end.freeze
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,35 @@
+# frozen_string_literal: true
+
+module Sparrow
+  module Formats
+    module Partner
+      # Each pair at its own pace: a set, the partner's set, and so on; all wait for all at each round.
+      class BySet < Paced::Layout
+        private
+
+        def steps(level)
+          (1..@block.rounds).flat_map do |round|
+            @block.stations_in(round).map { |station| step([round, 0], station, round, level) }
+          end
+        end
+
+        # Both partners' sets, with the change over between.
+        def seconds(take, counted, _sets)
+          turns = @block.own.fetch("turns") * 2
+          turns * take.set_s(counted) + (turns - 1) * @block.switch_s
+        end
+
+        def work(level, step)
+          lane = @lanes.fetch(level)
+          set_s = step.take.set_s(step.counted)
+          (@block.own.fetch("turns") * 2).times do |turn|
+            lane.write("switch", @block.switch_s, step.station, step.round) if turn.positive?
+            next lane.write("rest", set_s, step.station, step.round) if turn.odd?
+            @visits.fetch(level) << Timeline::Visit.new(step.station, step.round, step.take, step.counted, lane.now_s, set_s)
+            lane.write("work", set_s, step.station, step.round, nil, step.take.level)
+          end
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,52 @@
+# frozen_string_literal: true
+
+module Sparrow
+  module Formats
+    module Partner
+      # Two share a station: one works while the other rests, and they change by the clock or when the set is done.
+      class Declaration < Format
+        F = Format::Fields
+        TURN_S = 30
+        TURNS = 2
+        CHANGES = [["clock", "Partners change by the clock"], ["set", "Partners change when the set is done"]].freeze
+
+        def initialize
+          super(
+            id: "partner", label: "With a partner", says: "You go, I go: one works while the other rests.", clock: "called", layout: Layout, calls: [Calls],
+            fields: [
+              F::ROUND_COUNT.with(opening: 2),
+              Format::Field.new(key: "turns", shape: Shape::Whole.new(1..20), kind: "count", label: "Turns each", place: "clock", opening: TURNS, default: TURNS, hint: TURNS.to_s),
+              Format::Field.new(key: "work_s", shape: F::WORK, kind: "seconds", label: "A turn", place: "clock", opening: TURN_S, default: TURN_S, hint: TURN_S.to_s),
+              Format::Field.new(key: "switch_s", shape: F::SHORT, kind: "seconds", label: "To change over", place: "clock", hint: "0"),
+              F::REST_BETWEEN, F::ROUND_REST, F::READY,
+              Format::Field.new(key: "change", shape: Shape::OneOf.new(*CHANGES.map(&:first)), kind: "choice", label: "How partners change", place: "clock",
+                default: "clock", options: CHANGES)
+            ],
+            station_fields: F::IN_ROUNDS
+          )
+        end
+
+        def own_keys
+          %w[turns change]
+        end
+
+        # By the set nobody's clock leads.
+        def clock_of(held)
+          (held["change"] == "set") ? "own_pace" : "called"
+        end
+
+        def window_s(block)
+          block.fetch("work_s", TURN_S)
+        end
+
+        def stretches(block, station, level)
+          [station.at(level).stop_s] if block.timed?
+        end
+
+        def why_no_targets
+          "partners give each other their rest"
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,16 @@
+# frozen_string_literal: true
+
+module Sparrow
+  module Shape
+    # An object that holds whatever it does.
+    class AnyObject
+      def read(value, trail)
+        value.is_a?(Hash) ? value : trail.refuse("must be an object")
+      end
+
+      def json_schema(_names)
+        {"type" => "object", "additionalProperties" => true}
+      end
+    end
+  end
+end
