@@ -41,6 +41,23 @@ RSpec.describe "The Floor" do
     expect(overflow).to be <= 0
   end
 
+  it "says which partner works, which rests, and counts the turn down" do
+    turn = {"id" => "b", "role" => "main", "format" => "partner", "title" => "Pairs", "rounds" => 1, "turns" => 1, "work_s" => 30, "switch_s" => 5,
+            "stations" => [station("s1", movement: "squat")]}
+    open_floor_of(turn)
+    press :space
+    advance 10
+    expect(page).to have_css("[aria-label='Second partner']", text: "Second partner: rest")
+    expect(page).to have_css("[data-testid=numeral]", text: "20")
+    expect(phase).to eq("Work")
+    advance 22
+    expect(page).to have_css(".phase", text: "Change over")
+    advance 13
+    expect(page).to have_css("[aria-label='First partner']", text: "First partner: rest")
+    expect(page).to have_css("[data-testid=numeral]", text: "20")
+    expect(phase).to eq("Work")
+  end
+
   it "warns before the start, and not in a footer" do
     open_floor
     expect(find(".cautions")).to have_content("Stop for chest pain, dizziness, unusual breathlessness or sharp joint pain, and get help.")

@@ -13,6 +13,22 @@ RSpec.describe "Formats on the board" do
     {"id" => "b", "role" => "main", "format" => format, "title" => "Main", "stations" => stations, **keys.transform_keys(&:to_s)}
   end
 
+  it "sets partners by their turns, and shows who works when" do
+    open_block(block("rounds", rounds: 2))
+    choose_option("Format of the block", "With a partner")
+    in_block("Main") do
+      retype "A turn", 40
+      retype "To change over", 5
+    end
+    # Two rounds of four turns of 40 s with three changes of 5 s.
+    expect(page).to have_css("[data-testid=total]", text: "5:50")
+    expect(page).to have_content("First partner: 1")
+    expect(page).to have_content("Second partner: 1")
+    choose_option("How partners change", "Partners change when the set is done")
+    expect(page).to have_no_content("First partner: 1")
+    expect(page).to have_css(".predicted", text: "about")
+  end
+
   it "changes the format without losing what was typed, says what waits, and brings it back" do
     workout = open_block(intervals([squats], title: "Main", work_s: 35, rest_s: 25, rounds: 4))
     choose_option("Format of the block", "Rounds of reps")

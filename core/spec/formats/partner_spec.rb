@@ -29,7 +29,7 @@ RSpec.describe "The partner format" do
     let(:laid) { line([sets("a", [5, 8, 10]), sets("c", [5, 8, 10])], rounds: 2, turns: 2, work_s: 30, switch_s: 5, rest_s: 20, round_rest_s: 60) }
 
     it "lets one work while the other rests, with the change over between" do
-      expect(kinds(laid, "advanced").first(8)).to eq([["work", 30], ["switch", 5], ["rest", 30], ["switch", 5], ["work", 30], ["switch", 5], ["rest", 30], ["rest", 20]])
+      expect(kinds(laid, "advanced").first(8)).to eq([["work", 30], ["transition", 5], ["rest", 30], ["transition", 5], ["work", 30], ["transition", 5], ["rest", 30], ["rest", 20]])
     end
 
     it "takes two turns each, the changes and the rests to the second" do
@@ -42,7 +42,7 @@ RSpec.describe "The partner format" do
       expect([sums["work"], sums.reps_counted]).to eq([4 * 2 * 30, 4 * 2 * 10])
       expect(second_partner(laid, "advanced")).to eq(work_s: sums["work"], reps: sums.reps_counted)
       expect(sums["rest"]).to eq(4 * 2 * 30 + 20 + 60 + 20)
-      expect(sums["work"] + sums["rest"] + sums["switch"]).to eq(laid.total_s)
+      expect(sums["work"] + sums["rest"] + sums["transition"]).to eq(laid.total_s)
     end
 
     it "never has both at work at one moment" do
@@ -61,7 +61,7 @@ RSpec.describe "The partner format" do
       staggered = line([sets("a", [5, 8, 10]).tap { |station| station["levels"]["beginner"]["work_s"] = 20 }], rounds: 1, turns: 1, work_s: 30)
       calls = Sparrow::Formats::Partner::Calls.new(staggered).cues.map { |cue| [cue.at_s, cue.kind, cue.text] }
       expect(calls).to eq([
-        [0, "next", "Next: Glute bridge"], [0, "go", "First partner: go"], [20, "stop", "Beginner: stop"], [27, "countdown", "3-2-1"], [30, "stop", "Change"],
+        [0, "next", "Next: Glute bridge"], [0, "go", "First partner: go"], [20, "stop", "Beginner: stop"], [27, "countdown", "3-2-1"], [30, "switch", "Change"],
         [30, "go", "Second partner: go"], [50, "stop", "Beginner: stop"], [57, "countdown", "3-2-1"], [60, "stop", "Stop"]
       ])
     end
@@ -71,7 +71,7 @@ RSpec.describe "The partner format" do
     let(:laid) { line([sets("a", [5, 8, 10])], rounds: 1, turns: 2, change: "set", switch_s: 3) }
 
     it "gives each level the rest that its partner's set takes" do
-      expect(kinds(laid, "beginner")).to eq([["work", 10], ["switch", 3], ["rest", 10], ["switch", 3], ["work", 10], ["switch", 3], ["rest", 10], ["waiting", 40]])
+      expect(kinds(laid, "beginner")).to eq([["work", 10], ["transition", 3], ["rest", 10], ["transition", 3], ["work", 10], ["transition", 3], ["rest", 10], ["waiting", 40]])
       expect(kinds(laid, "advanced").map(&:first)).not_to include("waiting")
       expect(laid.forecast.transform_values(&:finish_s)).to eq("beginner" => 49, "intermediate" => 73, "advanced" => 89)
     end

@@ -86,3 +86,42 @@ describe('time that was put in', () => {
     ])
   })
 })
+
+describe('a block in which partners take turns', () => {
+  const drawn = {
+    segments: [
+      { kind: 'work', start_s: 0, seconds: 30, station: 's1', round: 1 },
+      { kind: 'transition', start_s: 30, seconds: 5, station: 's1', round: 1 },
+      { kind: 'rest', start_s: 35, seconds: 30, station: 's1', round: 1 },
+    ],
+  }
+  const turn = (start_s: number) => ({ start_s, seconds: 30, round: 1, station: 's1' })
+  const groups = [
+    { label: 'First partner', stops: [turn(0)] },
+    { label: 'Second partner', stops: [turn(35)] },
+  ]
+  const block = {
+    id: 'b1',
+    start_s: 0,
+    rounds: 1,
+    paced: false,
+    lanes: levels(drawn, drawn, drawn),
+    stations: [],
+    groups,
+  }
+  const partners = {
+    document: { blocks: [{ id: 'b1', title: 'Pairs', role: 'main' }] },
+    preview: { total_s: 65, cues: [{ at_s: 65, kind: 'finish' }], blocks: [block] },
+  } as unknown as Run
+
+  it('is at work while the second partner is, whose lane is not drawn', () => {
+    const plan = planOf(partners, [])
+    expect([10, 32, 40].map((second) => momentAt(plan, second).kind)).toEqual(['work', 'transition', 'work'])
+    expect(momentAt(plan, 40)).toMatchObject({ station: 's1', round: 1 })
+  })
+
+  it('still is where time was put in before', () => {
+    const plan = planOf(partners, [{ at_s: 10, add_s: 20 }])
+    expect([52, 57].map((second) => momentAt(plan, second).kind)).toEqual(['transition', 'work'])
+  })
+})

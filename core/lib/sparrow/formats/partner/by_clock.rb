@@ -40,7 +40,7 @@ module Sparrow
           takes = Level::ALL.to_h { |level| [level, station.at(level)] }
           turn_s = takes.each_value.map(&:stop_s).max
           (@block.own.fetch("turns") * LABELS.size).times do |turn|
-            @lanes.each_value { |lane| lane.write("switch", @block.switch_s, station, round) } if turn.positive?
+            @lanes.each_value { |lane| lane.write("transition", @block.switch_s, station, round) } if turn.positive?
             window(takes, station, round, turn, turn_s)
             takes.each { |level, take| turn.even? ? work(level, take, station, round, turn_s) : @lanes.fetch(level).write("rest", turn_s, station, round) }
           end

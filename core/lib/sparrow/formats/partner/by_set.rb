@@ -23,7 +23,7 @@ module Sparrow
           lane = @lanes.fetch(level)
           set_s = step.take.set_s(step.counted)
           (@block.own.fetch("turns") * 2).times do |turn|
-            lane.write("switch", @block.switch_s, step.station, step.round) if turn.positive?
+            lane.write("transition", @block.switch_s, step.station, step.round) if turn.positive?
             next lane.write("rest", set_s, step.station, step.round) if turn.odd?
             @visits.fetch(level) << Timeline::Visit.new(step.station, step.round, step.take, step.counted, lane.now_s, set_s)
             lane.write("work", set_s, step.station, step.round, nil, step.take.level)

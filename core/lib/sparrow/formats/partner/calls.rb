@@ -37,7 +37,7 @@ module Sparrow
           count = [Cues::Approach::COUNT_FROM, window.seconds - 1].min
           early.map { |at_s, levels| call(window, at_s, "stop", "#{levels.map { |level, _| level.capitalize }.join(" and ")}: stop", levels.map(&:first)) } +
             [(call(window, window.end_s - count, "countdown", Cues::Approach::COUNTS.fetch(count)) if count.positive?),
-              call(window, window.end_s, "stop", change ? "Change" : "Stop")].compact
+              change ? call(window, window.end_s, "switch", "Change") : call(window, window.end_s, "stop", "Stop")].compact
         end
 
         def call(window, at_s, kind, text, levels = nil)
