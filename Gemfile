@@ -38,6 +38,7 @@ group :test do
   gem "rack-test", "~> 2.2"
   gem "rspec", "~> 3.13"
   gem "selenium-webdriver", "~> 4.20"
+  gem "simplecov", "~> 0.22", require: false
 end
 
 group :development, :test do

@@ -1,5 +1,15 @@
 # frozen_string_literal: true
 
+# COVERAGE=1 counts the lines and branches of the core that its specs run (bin/test core, bin/test full).
+if ENV["COVERAGE"]
+  require "simplecov"
+  SimpleCov.start do
+    enable_coverage :branch
+    add_filter { |source| !source.filename.include?("/core/lib/") }
+    minimum_coverage line: 95, branch: 90
+  end
+end
+
 $LOAD_PATH.unshift File.expand_path("../lib", __dir__)
 require "sparrow"
 require "prop_check"
