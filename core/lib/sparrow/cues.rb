@@ -5,7 +5,7 @@ module Sparrow
   module Cues
     # One call at an instant. +levels+ says whom it is for, nil for everybody. A
     # "countdown" begins at its instant and says its numbers a second apart.
-    Cue = Struct.new(:at_s, :kind, :text, :levels, :block, :station, :round)
+    Cue = Value.row(:at_s, :kind, :text, :levels, :block, :station, :round)
 
     # Calls at one instant are read in this order.
     ORDER = %w[finish block stop switch round last_round last_station next drink go last_minute ten_seconds halfway countdown

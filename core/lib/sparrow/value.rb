@@ -4,6 +4,21 @@ module Sparrow
   # A frozen record with named fields that compares by what it holds. Ruby 3.1
   # has no Data class; this is the smallest thing that behaves like one.
   module Value
+    # The same with its fields by position, for the small rows of which a plan makes thousands.
+    # @param members [Array<Symbol>] field names; those left out at the end are nil
+    # @return [Class] a Struct class whose instances are frozen when made
+    def self.row(*members, &methods)
+      Struct.new(*members) do
+        class_eval(<<~RUBY, __FILE__, __LINE__ + 1)
+          def initialize(#{members.map { |member| "#{member} = nil" }.join(", ")})
+            super(#{members.join(", ")})
+            freeze
+          end
+        RUBY
+        class_eval(&methods) if methods
+      end
+    end
+
     # @param members [Array<Symbol>] field names; fields left out are nil
     # @return [Class] a Struct class whose instances are frozen when made
     def self.of(*members)

@@ -58,8 +58,8 @@ RSpec.describe Sparrow::Capacity::Fatigue do
       highest = lanes.highest(take, reserve: 2, below: 60)
       expect(highest).to be_between(1, 52)
       forecast = Sparrow::Capacity::Forecast.new(timeline, "intermediate")
-      expect(forecast.leaves?(take, 2, {take.object_id => highest})).to be(true)
-      expect(forecast.leaves?(take, 2, {take.object_id => highest + 1})).to be(false)
+      expect(forecast.leaves?(take, 2, {take => highest})).to be(true)
+      expect(forecast.leaves?(take, 2, {take => highest + 1})).to be(false)
     end
   end
 

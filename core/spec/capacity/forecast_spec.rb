@@ -48,8 +48,8 @@ RSpec.describe Sparrow::Capacity::Forecast do
   it "finds the worst of each cell among its points" do
     timeline = plan(3)
     forecast = described_class.new(timeline, "intermediate")
-    forecast.points.group_by { |point| point.take.object_id }.each do |id, points|
-      expect(forecast.worst[id].reserve).to be_within(1e-9).of(points.map(&:reserve).min)
+    forecast.points.group_by { |point| point.take.pointer }.each_value do |points|
+      expect(forecast.worst[points.first.take].reserve).to be_within(1e-9).of(points.map(&:reserve).min)
     end
   end
 
@@ -57,7 +57,7 @@ RSpec.describe Sparrow::Capacity::Forecast do
     timeline = plan(5)
     forecast = described_class.new(timeline, "advanced")
     take = forecast.points.map(&:take).find { |candidate| candidate.reps }
-    more = forecast.points(take.object_id => take.reps_counted * 2)
+    more = forecast.points(take => take.reps_counted * 2)
     expect(more.map(&:available).zip(forecast.points.map(&:available))).to all(satisfy { |now, before| now <= before + 1e-9 })
   end
 end

@@ -7,7 +7,7 @@ module Sparrow
     # times by the solver: what does not change from walk to walk is worked out once.
     class Forecast
       # +station+ and +round+ say where; available and asked are moves per working side, or seconds.
-      Point = Struct.new(:block, :station, :round, :take, :available, :asked, :by_time) do
+      Point = Value.row(:block, :station, :round, :take, :available, :asked, :by_time) do
         # @return [Float] clean reps, or seconds, left undone
         def reserve
           available - asked
@@ -34,7 +34,7 @@ module Sparrow
       # A set as the model sees it. +most+ is the fresh maximum, nil where the
       # profile says nothing; an open set is never too much, but tires; the keeps
       # are what is left of a tiredness after the rest before it, and after the set.
-      Step = Struct.new(:block, :visit, :own, :most, :amount, :by_time, :rest_keep, :work_keep, :open)
+      Step = Value.row(:block, :visit, :own, :most, :amount, :by_time, :rest_keep, :work_keep, :open)
 
       # @param timeline [Timeline]
       # @param lane [String] a level
@@ -42,15 +42,15 @@ module Sparrow
         @lane = lane
         @profile = profile
         @index = {}
-        @loads = {}
+        @loads = {}.compare_by_identity
         @keeps = Hash.new { |hash, seconds| hash[seconds] = seconds.positive? ? Math.exp(-seconds / RECOVERY_S) : 1.0 }
         steps(timeline)
         patterns = @index.keys
         @shares = patterns.map { |one| patterns.map { |other| Fatigue.share(one, other) } }
       end
 
-      # @param amounts [Hash{Integer => Integer}] reps, or seconds held, in the place of those asked, by the
-      #   prescription's object_id; times stay as they are
+      # @param amounts [Hash{Circuit::Prescription => Integer}] reps, or seconds held, in the place of those
+      #   asked, compared by identity; times stay as they are
       # @return [Array<Point>] in the order of the class
       def points(amounts = {})
         found = []
@@ -58,7 +58,7 @@ module Sparrow
         found
       end
 
-      # @return [Hash{Integer => Point}] of each prescription, by its object_id, the set that leaves least
+      # @return [Hash{Circuit::Prescription => Point}] of each prescription, compared by identity, the set that leaves least
       def worst
         least = {}.compare_by_identity
         walk({}) do |step, available, asked|
@@ -67,14 +67,14 @@ module Sparrow
           next if held && held[1] - held[2] <= available - asked
           least[take] = [step, available, asked]
         end
-        least.each_with_object({}) { |(take, found), worst| worst[take.object_id] = point(*found) }
+        least.transform_values! { |found| point(*found) }
       end
 
       # @return [Boolean] whether every set of this prescription leaves so much
       def leaves?(take, reserve, amounts)
         first, last = span(take)
         # Before its first set nothing differs where nothing else is changed.
-        from = (amounts.keys - [take.object_id]).empty? ? first : 0
+        from = amounts.each_key.all? { |other| other.equal?(take) } ? first : 0
         walk(amounts, from: from, to: last) do |step, available, asked|
           return false if step.visit.take.equal?(take) && available - asked < Forecast.least(reserve, asked, step.by_time) - TOLERANCE
         end
@@ -154,7 +154,7 @@ module Sparrow
 
       def asked(step, amounts)
         visit = step.visit
-        number = amounts[visit.take.object_id]
+        number = amounts[visit.take]
         return step.amount unless number
         now = visit.counted.positive? ? visit.counted : visit.take.hold_s
         now ? step.amount * number / now : step.amount
@@ -180,7 +180,7 @@ module Sparrow
 
       # A station's set is the same set in every round.
       def set(block, visit, counted, work_s, wait_s)
-        known = @loads[visit.take.object_id] ||= {}
+        known = @loads[visit.take] ||= {}
         found = known[counted * 10_000 + work_s] ||= loads(visit.take, counted, work_s)
         found.each do |own, most, amount, by_time, work_keep, open|
           @steps << Step.new(block, visit, own, most, amount, by_time, @keeps[wait_s], work_keep, open)

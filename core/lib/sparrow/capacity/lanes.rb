@@ -20,7 +20,7 @@ module Sparrow
       # @param take [Circuit::Prescription]
       # @return [Forecast::Point, nil]
       def worst(take)
-        (@worst[take.level] ||= forecast(take.level).worst)[take.object_id]
+        (@worst[take.level] ||= forecast(take.level).worst)[take]
       end
 
       # The most reps (or seconds held) of this cell that leave +reserve+ in every round, all other
@@ -30,11 +30,15 @@ module Sparrow
       # @return [Integer] 0 where not one does
       def highest(take, reserve:, below:, amounts: {})
         lane = forecast(take.level)
-        less = (1...below).bsearch { |step| lane.leaves?(take, reserve, amounts.merge(take.object_id => below - step)) }
+        less = (1...below).bsearch { |step| lane.leaves?(take, reserve, with(amounts, take, below - step)) }
         less ? below - less : 0
       end
 
       private
+
+      def with(amounts, take, number)
+        {}.compare_by_identity.merge!(amounts).tap { |changed| changed[take] = number }
+      end
 
       def forecast(lane)
         @forecasts[lane] ||= Forecast.new(@timeline, lane)

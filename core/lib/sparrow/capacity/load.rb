@@ -3,7 +3,7 @@
 module Sparrow
   module Capacity
     # What one set asks of one pattern: moves per working side, or seconds.
-    Load = Struct.new(:pattern, :demand, :amount, :by_time) do
+    Load = Value.row(:pattern, :demand, :amount, :by_time) do
       # @param take [Circuit::Prescription]
       # @param counted [Integer] reps as called; 0 for what is held or kept up
       # @param work_s [Integer] seconds of the set

@@ -4,7 +4,7 @@ module Sparrow
   module Capacity
     # Strength index per pattern, and the longest hold at a reference demand.
     class Profile < Value.of(:name, :strengths, :holds)
-      Hold = Struct.new(:seconds, :demand)
+      Hold = Value.row(:seconds, :demand)
 
       # @return [Profile] of a level, from core/data/house/profiles.yml
       def self.of_level(level)

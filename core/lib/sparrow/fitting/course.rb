@@ -5,10 +5,10 @@ module Sparrow
     # The class laid out once for everybody in it: its cells, each lane's visits
     # in order, and at each station the rungs that may be given, the hardest first.
     class Course
-      Place = Struct.new(:index, :block, :station)
+      Place = Value.row(:index, :block, :station)
       # One set of one lane. +turn+ counts its sets at the place from 0; +part+ is
       # the share of the number that is done in this set; sets of one +kind+ ask the same.
-      Visit = Struct.new(:place, :turn, :round, :rest_keep, :work_keep, :work_s, :part, :kind)
+      Visit = Value.row(:place, :turn, :round, :rest_keep, :work_keep, :work_s, :part, :kind)
 
       attr_reader :places, :catalogue, :reserve, :timeline
 

@@ -10,7 +10,7 @@ module Sparrow
       MOST_TIMES = 2
 
       # One lane at one place; from and to are rung, number and words.
-      Row = Struct.new(:place, :level, :people, :as_planned, :from, :to, :patch)
+      Row = Value.row(:place, :level, :people, :as_planned, :from, :to, :patch)
 
       # @param sheet [Sheet]
       def initialize(sheet)

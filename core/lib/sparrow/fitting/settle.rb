@@ -8,7 +8,7 @@ module Sparrow
     class Settle
       # What somebody is given at a place. +kind+: "fits", "unknown" (the model says nothing of
       # it), "lowered", "substitute", "sit_out", "locked", "remembered", "kit" or "waits".
-      Given = Struct.new(:option, :kind, :why)
+      Given = Value.row(:option, :kind, :why)
 
       attr_reader :course, :walk, :participant, :given
 

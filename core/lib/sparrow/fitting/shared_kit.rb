@@ -57,7 +57,7 @@ module Sparrow
 
       # One choice as a step between states: what it costs, from which it can be
       # taken, and by how much it lowers the state's number.
-      Step = Struct.new(:choice, :cost, :possible, :weight)
+      Step = Value.row(:choice, :cost, :possible, :weight)
 
       # The states are numbers: what is left of each piece, a digit each.
       def self.share(wishes, pieces, counts)

@@ -6,7 +6,7 @@ module Sparrow
     # shared, then each number held once more against the model.
     class Sheet
       # Somebody who was moved because a piece was short.
-      Moved = Struct.new(:participant, :place, :piece, :from, :to)
+      Moved = Value.row(:participant, :place, :piece, :from, :to)
 
       attr_reader :course, :moved
 

@@ -12,9 +12,9 @@ module Sparrow
       NEVER = [].freeze
       # One load of one set: +most+ fresh, nil where nothing is known; +added+ what
       # the set takes of it; +keep+ what others keep of their tiredness meanwhile.
-      Entry = Struct.new(:pattern, :most, :asked, :added, :keep, :by_time, :open)
+      Entry = Value.row(:pattern, :most, :asked, :added, :keep, :by_time, :open)
       # One round at one place.
-      Look = Struct.new(:round, :available, :asked, :by_time, :open) do
+      Look = Value.row(:round, :available, :asked, :by_time, :open) do
         def left
           available - asked
         end

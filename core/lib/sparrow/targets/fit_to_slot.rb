@@ -17,7 +17,7 @@ module Sparrow
       PAIRED_ROUNDS_CHANGED = 1
 
       # One way: the pairs it puts, the total it comes to, and in words.
-      Option = Struct.new(:pairs, :total_s, :label, :kind, keyword_init: true)
+      Option = Value.of(:pairs, :total_s, :label, :kind)
 
       # @param workout [Circuit::Workout]
       # @param minutes [Integer] the slot

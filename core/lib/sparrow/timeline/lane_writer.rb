@@ -14,7 +14,7 @@ module Sparrow
       # @return [self]
       def write(kind, seconds, station = nil, round = nil, side = nil, level = nil)
         return self unless seconds.positive?
-        @segments << Segment.new(kind, @now_s, seconds, station, round, side, level).freeze
+        @segments << Segment.new(kind, @now_s, seconds, station, round, side, level)
         @now_s += seconds
         self
       end

@@ -9,7 +9,7 @@ module Sparrow
       class Layout
         # A place in the order; +others+ are the stations that other groups stand at
         # meanwhile, where groups rotate.
-        Visit = Struct.new(:station, :round, :others)
+        Visit = Value.row(:station, :round, :others)
 
         def initialize(block, start_s)
           @block = block

@@ -9,7 +9,7 @@ module Sparrow
       class Layout
         # One set, or one total in several, at a station. Steps of one +gate+ are
         # walked through before anybody waits.
-        Step = Struct.new(:gate, :station, :round, :take, :counted, :seconds, :sets)
+        Step = Value.row(:gate, :station, :round, :take, :counted, :seconds, :sets)
 
         def initialize(block, start_s)
           @block = block

@@ -54,7 +54,7 @@ module Sparrow
           open = cells.select(&:number)
           visits = open.to_h { |cell| [cell, (1..turns(level)).count { |round| cell.station.in_round?(round) }] }
           work_s = open.sum { |cell| cell.number * cell.unit_s * visits[cell] }
-          amounts = {}
+          amounts = {}.compare_by_identity
           numbers = scaled(open, visits, common_s - (LaneTime.waitless(@line, level) - work_s), work_s)
           cells.to_h { |cell| [cell.station.id, [cell, numbers[cell] && kept(cell, numbers[cell], amounts)]] }
         end

@@ -9,7 +9,7 @@ module Sparrow
       class ByShares
         STEP = 5
         # What one try of the three shares comes to, per level.
-        Seen = Struct.new(:time_s, :keeps)
+        Seen = Value.row(:time_s, :keeps)
 
         # @param workout [Circuit::Workout]
         def initialize(line, workout, window_s, catalogue)

@@ -11,7 +11,7 @@ module Sparrow
           @station = station
           @window_s = window_s
           @fill = Rational(@block.house.fill, 100)
-          @amounts = Hash.new { |hash, level| hash[level] = {} }
+          @amounts = Hash.new { |hash, level| hash[level] = {}.compare_by_identity }
         end
 
         # @return [Array<Change>]

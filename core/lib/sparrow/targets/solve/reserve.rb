@@ -5,13 +5,13 @@ module Sparrow
     class Solve
       # A number lowered until it leaves the reserve in the worst round.
       module Reserve
-        # @param amounts [Hash] what this lane's cells ask so far; the number chosen is added
+        # @param amounts [Hash] what this lane's cells ask so far, by prescription and by identity; the number chosen is added
         # @return [Integer, nil]
         def self.within(capacity, cell, number, amounts, reserve)
           return number if number.nil? || number < 1
           highest = capacity.highest(cell.take, reserve: reserve, below: number + 1, amounts: amounts)
           kept = highest.positive? ? [cell.rounded(highest), 1].max : number
-          amounts[cell.take.object_id] = kept
+          amounts[cell.take] = kept
           kept
         end
       end
