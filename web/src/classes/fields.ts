@@ -12,6 +12,7 @@ export interface ClassFields {
   leaderId: string | null
   /** The class's own count of a piece, where it differs from the place's. */
   kit: Record<string, Typed>
+  note: string | undefined
 }
 
 export const emptyFields = (): ClassFields => ({
@@ -21,6 +22,7 @@ export const emptyFields = (): ClassFields => ({
   placeId: null,
   leaderId: null,
   kit: {},
+  note: undefined,
 })
 
 export function fieldsOf(held: ClassWhole): ClassFields {
@@ -30,6 +32,7 @@ export function fieldsOf(held: ClassWhole): ClassFields {
     placeId: held.place?.id ?? null,
     leaderId: held.leader?.id ?? null,
     kit: { ...(held.kit ?? {}) },
+    note: held.note ?? undefined,
   }
 }
 
@@ -40,6 +43,7 @@ export function bodyOf(fields: ClassFields) {
     slot_minutes: fields.slot as number | undefined,
     place_id: fields.placeId ?? undefined,
     leader_id: fields.leaderId ?? undefined,
+    note: fields.note,
     kit: counted.length ? (Object.fromEntries(counted) as Record<string, number>) : undefined,
   }
 }

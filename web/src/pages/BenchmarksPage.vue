@@ -21,7 +21,14 @@ const toast = useToast()
 const queries = useQueryClient()
 const movements = useMovements()
 const { attempt, busy, errors } = useAttempt()
-const sheet = useQuery({ queryKey: ['benchmarks'], queryFn: () => ask(api.GET('/api/benchmarks')) })
+// Once it is open, nothing that comes later may change it under the typing, nor pass for seen.
+const sheet = useQuery({
+  queryKey: ['benchmarks'],
+  queryFn: () => ask(api.GET('/api/benchmarks')),
+  staleTime: Infinity,
+  gcTime: 0,
+  refetchOnWindowFocus: false,
+})
 
 type Test = BenchmarkSheet['tests'][number]
 type Tested = BenchmarkSheet['people'][number]

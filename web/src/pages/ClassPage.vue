@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import Button from 'primevue/button'
-import Dialog from 'primevue/dialog'
 import Message from 'primevue/message'
 import { computed, ref } from 'vue'
 import { RouterLink, useRoute, useRouter } from 'vue-router'
@@ -9,10 +8,9 @@ import { api, ask } from '@/api/client'
 import { useGroupClass } from '@/api/queries'
 import type { ClassWhole } from '@/api/types'
 import CardsDialog from '@/classes/CardsDialog.vue'
-import ClassForm from '@/classes/ClassForm.vue'
+import ClassDialog from '@/classes/ClassDialog.vue'
 import EmergencyCard from '@/classes/EmergencyCard.vue'
 import RosterCheckIn from '@/classes/RosterCheckIn.vue'
-import { bodyOf, emptyFields, fieldsOf } from '@/classes/fields'
 import { clockText, dayText } from '@/components/clockText'
 import PageState from '@/components/PageState.vue'
 import { useAttempt } from '@/composables/useAttempt'
@@ -24,7 +22,7 @@ const params = { path: { id } }
 const router = useRouter()
 const session = useSession()
 const queries = useQueryClient()
-const { attempt, busy, errors } = useAttempt()
+const { attempt, busy } = useAttempt()
 const held = useGroupClass(id)
 // Fetched when the class is opened, and then kept: it must be there without a network.
 const emergency = useQuery({
@@ -52,28 +50,6 @@ const start = () =>
   })
 
 const editing = ref(false)
-const fields = ref(emptyFields())
-function edit() {
-  if (!held.data.value) return
-  fields.value = fieldsOf(held.data.value)
-  editing.value = true
-}
-const save = () =>
-  attempt(async () => {
-    const now = await ask(
-      api.PUT('/api/classes/{id}', {
-        params,
-        body: {
-          ...bodyOf(fields.value),
-          note: held.data.value?.note,
-          lock_version: held.data.value?.lock_version ?? 1,
-        },
-      }),
-    )
-    editing.value = false
-    changed(now)
-  })
-
 const cards = ref(false)
 const emergencyShown = ref(false)
 const offset = -new Date().getTimezoneOffset()
@@ -123,7 +99,7 @@ useShortcuts([
           {{ dayText(held.data.value.starts_at) }} · {{ held.data.value.place?.name ?? 'no place yet' }} ·
           {{ held.data.value.leader?.name ?? 'nobody leads yet' }} · {{ clockText(held.data.value.total_s)
           }}<template v-if="held.data.value.slot_minutes"> of {{ held.data.value.slot_minutes }} min</template>
-          <button v-if="session.plans" type="button" class="link" @click="edit">Change</button>
+          <button v-if="session.plans" type="button" class="link" @click="editing = true">Change</button>
         </p>
         <Message v-if="held.data.value.cancelled" severity="warn" :closable="false">This class is called off.</Message>
         <Message v-if="held.data.value.behind && session.plans" severity="info" :closable="false">
@@ -145,12 +121,7 @@ useShortcuts([
           <Button label="Cards on phones" size="small" variant="outlined" @click="cards = true" />
         </section>
 
-        <Dialog v-model:visible="editing" modal header="When and where" :style="{ width: 'min(40rem, 96vw)' }">
-          <form @submit.prevent="save">
-            <ClassForm v-model="fields" :errors="errors" />
-            <div class="row end"><Button type="submit" label="Save" :loading="busy" /></div>
-          </form>
-        </Dialog>
+        <ClassDialog v-model:visible="editing" :held="held.data.value" @saved="changed" />
         <CardsDialog :id="id" v-model:visible="cards" />
         <EmergencyCard v-model:visible="emergencyShown" :data="emergency.data.value" />
       </template>
@@ -166,9 +137,5 @@ useShortcuts([
   border-top: 2px solid var(--ink);
   margin-top: var(--space-4);
   padding-top: var(--space-3);
-}
-.end {
-  justify-content: flex-end;
-  margin-top: var(--space-3);
 }
 </style>

@@ -48,15 +48,18 @@ const form = reactive<Fields>({
   audit_days: 730,
   retention_days: 1095,
 })
-const version = ref(1)
+const version = ref(0)
 let opened: Fields = { ...form }
+function read(now: StudioSettings) {
+  Object.assign(form, fieldsOf(now))
+  version.value = now.version
+  opened = fieldsOf(now)
+}
 watch(
   () => studio.data.value,
   (now) => {
-    if (!now) return
-    Object.assign(form, fieldsOf(now))
-    version.value = now.version
-    opened = fieldsOf(now)
+    // What is typed here stays, whatever comes from the server meanwhile.
+    if (now && (!version.value || JSON.stringify({ ...opened, ...form }) === JSON.stringify(opened))) read(now)
   },
   { immediate: true },
 )
@@ -75,7 +78,9 @@ const versioned = useVersioned<Fields, StudioSettings>({
   },
   opened: () => opened,
   put: async (body, over) => {
-    queries.setQueryData(['studio'], await ask(api.PUT('/api/studio', { body: { ...body, version: over } })))
+    const now = await ask(api.PUT('/api/studio', { body: { ...body, version: over } }))
+    read(now)
+    queries.setQueryData(['studio'], now)
     await session.refresh()
     toast.add({ severity: 'success', summary: 'Saved', life: 3000 })
   },
