@@ -8,7 +8,7 @@ RSpec.describe "The parts of the core" do
   order = [
     %w[value], %w[problem refused level clock_text pointer], %w[counting tempo kit screening],
     %w[shape], %w[house format], %w[scaling], %w[catalogue], %w[templates limits],
-    %w[timeline], %w[circuit], %w[capacity], %w[balance cues], %w[formats], %w[targets suggest], %w[review fitting], %w[logging published], %w[preview]
+    %w[timeline], %w[circuit], %w[capacity], %w[balance cues], %w[formats], %w[targets suggest], %w[review fitting], %w[logging], %w[published preview]
   ]
   lib = File.expand_path("../lib/sparrow", __dir__)
   part_of = ->(path) { path.delete_prefix("#{lib}/").split("/").first.delete_suffix(".rb") }

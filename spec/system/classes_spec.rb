@@ -128,7 +128,9 @@ RSpec.describe "Classes" do
     within("[role=dialog]") { retype("Slot", 35) }
     coming.update!(lock_version: coming.lock_version + 1)
     within("[role=dialog]") { click_button "Save" }
-    expect(page).to have_content("changed from another place")
+    expect(page).to have_content("This class was changed by somebody else")
+    click_button "Back to my form"
     expect(find_field("Slot").value).to eq("35")
+    expect(coming.reload.slot_minutes).to eq(40)
   end
 end

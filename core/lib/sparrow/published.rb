@@ -20,6 +20,14 @@ module Sparrow
       description.sub(COMPONENTS) { components.gsub(/^/, "    ") }
     end
 
+    # @return [String] web/src/api/vocabulary.ts: the lists that its forms offer
+    def self.vocabulary
+      lists = {"MOVEMENT_WORDS" => Catalogue::Vocabulary.to_h, "PROFILE_PATTERNS" => Capacity::Profile.of_level(Level::ALL.first).holds.keys,
+               "PAIN_WHERE" => Logging::Form::PAIN_WHERE}
+      written = lists.map { |name, list| "export const #{name} = #{JSON.pretty_generate(list)} as const" }
+      "// Written by bin/describe: what the core declares, for the lists that forms offer.\n#{written.join("\n")}\n"
+    end
+
     # @param page [String] docs/formats/changing-formats.md
     # @return [String] the same, with its table as it is now
     def self.changing_formats(page)

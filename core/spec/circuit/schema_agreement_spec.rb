@@ -71,6 +71,13 @@ RSpec.describe "The published workout schema" do
     expect(description).to include("    Block:\n      type: object")
   end
 
+  it "has its lists in the front end as they are now (bin/describe writes them)" do
+    expect(File.read(File.join(Sparrow::ROOT, "..", "web", "src", "api", "vocabulary.ts"))).to eq(Sparrow::Published.vocabulary)
+    expect(Sparrow::Catalogue::Vocabulary.to_h.values).to all(be_an(Array).and(be_any))
+    expect(Sparrow::Catalogue::Vocabulary.to_h).to include("pattern" => Sparrow::Catalogue::Movement::PATTERNS, "joints" => Sparrow::Catalogue::Variation::JOINTS,
+      "strains" => Sparrow::Catalogue::Variation::STRAINS, "plane" => Sparrow::Catalogue::Movement::PLANES)
+  end
+
   it "is itself a sound JSON Schema of 2020-12" do
     expect(JSONSchemer.draft202012.valid?(JSON.parse(File.read(schema_path)))).to be(true)
   end

@@ -6,6 +6,7 @@ import { computed, ref } from 'vue'
 import { RouterLink } from 'vue-router'
 import { api, ask } from '@/api/client'
 import { usePeople } from '@/api/queries'
+import { MOVEMENT_WORDS } from '@/api/vocabulary'
 import type { ClassWhole, Level, RosterLine } from '@/api/types'
 import LevelChoice from '@/components/LevelChoice.vue'
 import { readable } from '@/components/readable'
@@ -20,10 +21,7 @@ const emit = defineEmits<{ changed: [held: ClassWhole] }>()
 const people = usePeople()
 const session = useSession()
 const { attempt, errors } = useAttempt()
-const JOINTS = ['knee', 'hip', 'ankle', 'lower_back', 'neck', 'shoulder', 'elbow', 'wrist'].map((joint) => ({
-  value: joint,
-  label: readable(joint),
-}))
+const JOINTS = MOVEMENT_WORDS.joints.map((joint) => ({ value: joint, label: readable(joint) }))
 const PRESENCE = [
   { value: 'here', label: 'Present' },
   { value: 'expected', label: 'Expected' },

@@ -1,3 +1,5 @@
+import { PAIN_WHERE as PLACES } from '@/api/vocabulary'
+import { readable } from '@/components/readable'
 import type { AttendanceEntry, ExceptionEntry, Level, LogSheet, PainWhere } from '@/api/types'
 import type { Typed } from '@/board/document'
 
@@ -32,18 +34,10 @@ export interface Typing {
   lines: Line[]
 }
 
-export const PAIN_WHERE: { value: PainWhere; label: string }[] = [
-  { value: 'knee', label: 'Knee' },
-  { value: 'hip', label: 'Hip' },
-  { value: 'ankle', label: 'Ankle' },
-  { value: 'lower_back', label: 'Lower back' },
-  { value: 'neck', label: 'Neck' },
-  { value: 'shoulder', label: 'Shoulder' },
-  { value: 'elbow', label: 'Elbow' },
-  { value: 'wrist', label: 'Wrist' },
-  { value: 'chest', label: 'Chest' },
-  { value: 'elsewhere', label: 'Elsewhere' },
-]
+export const PAIN_WHERE: { value: PainWhere; label: string }[] = PLACES.map((value) => ({
+  value,
+  label: readable(value).replace(/^./, (letter) => letter.toUpperCase()),
+}))
 
 export const keyOf = (station: { block: string; station: string }) => `${station.block}/${station.station}`
 

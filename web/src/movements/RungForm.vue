@@ -5,7 +5,8 @@ import Select from 'primevue/select'
 import Textarea from 'primevue/textarea'
 import { useId } from 'vue'
 import { readable } from '@/components/readable'
-import { CHOICES, leversOf, leversText, linesOf, wordsOf, type RungDocument } from './form'
+import { MOVEMENT_WORDS } from '@/api/vocabulary'
+import { leversOf, leversText, linesOf, wordsOf, type RungDocument } from './form'
 
 // One rung of the studio's own ladder.
 const props = defineProps<{ rung: RungDocument; errorAt: (key: string) => string | undefined }>()
@@ -23,7 +24,8 @@ const LINES = [
   { key: 'cues', label: 'Cues, a line each' },
   { key: 'cautions', label: 'Cautions, a line each' },
 ] as const
-const options = (key: keyof typeof CHOICES) => CHOICES[key].map((value) => ({ value, label: readable(value) }))
+const options = (key: keyof typeof MOVEMENT_WORDS) =>
+  MOVEMENT_WORDS[key].map((value) => ({ value, label: readable(value) }))
 const number = (text: string | undefined) => (/^\d+(\.\d+)?$/.test((text ?? '').trim()) ? Number(text) : (text ?? ''))
 const targetKey = () => (props.rung.measure === 'hold' ? 'hold_s' : 'reps')
 

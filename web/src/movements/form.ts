@@ -1,3 +1,5 @@
+import { MOVEMENT_WORDS } from '@/api/vocabulary'
+
 // A movement's document as its form edits it. What is sound is for the server to say.
 
 export interface RungDocument {
@@ -38,26 +40,6 @@ export interface MovementDocument {
   ladder: RungDocument[]
 }
 
-export const PATTERNS =
-  'squat lunge hinge push pull trunk_flexion trunk_bracing rotation lateral_trunk gait jump balance_skill mobility stretch'.split(
-    ' ',
-  )
-export const CHOICES = {
-  plane: ['sagittal', 'frontal', 'transverse'],
-  role: ['main', 'warm_up', 'cool_down'],
-  impact: ['none', 'low', 'high'],
-  position: ['standing', 'kneeling', 'all_fours', 'prone', 'supine', 'side', 'seated', 'hanging'],
-  space: ['on_the_spot', 'mat', 'one_step_around', 'travelling'],
-  sides: ['two_sided', 'one_sided', 'alternating'],
-  counting: ['each', 'per_side', 'pair', 'one_side'],
-  measure: ['reps', 'hold', 'time'],
-  levels: ['beginner', 'intermediate', 'advanced'],
-  joints: ['knee', 'hip', 'ankle', 'lower_back', 'neck', 'shoulder', 'elbow', 'wrist'],
-  strains: ['overhead', 'head_low', 'bends_forward', 'straining'],
-  equipment: ['chair', 'wall', 'bench', 'step', 'bar', 'table', 'band', 'bottle', 'mat'],
-} as const
-export const SPARED = ['knee', 'shoulder', 'wrist', 'lower_back'] as const
-
 /** “range: half way; support: a chair” and back. */
 export const leversText = (levers: Record<string, string>) =>
   Object.entries(levers)
@@ -94,7 +76,7 @@ function newRung(number: number): RungDocument {
   return {
     id: `rung_${number}`,
     name: '',
-    levels: [CHOICES.levels[Math.min(number, 3) - 1]!],
+    levels: [MOVEMENT_WORDS.levels[Math.min(number, 3) - 1]!],
     demand: { value: 0.2 * number, basis: 'estimate', why: '' },
     levers: {},
     impact: 'none',
@@ -126,7 +108,7 @@ export function newMovement(): MovementDocument {
     role: 'main',
     summary: '',
     also: [],
-    spares: { knee: '', shoulder: '', wrist: '', lower_back: '' },
+    spares: Object.fromEntries(MOVEMENT_WORDS.spared.map((joint) => [joint, ''])),
     opens: { beginner: 'rung_1', intermediate: 'rung_2', advanced: 'rung_3' },
     ladder: [1, 2, 3].map(newRung),
   }

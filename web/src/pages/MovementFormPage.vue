@@ -8,22 +8,13 @@ import { computed, ref, watch } from 'vue'
 import { onBeforeRouteLeave, useRoute, useRouter } from 'vue-router'
 import { api, ask, Refusal, wording } from '@/api/client'
 import { useMovements } from '@/api/queries'
+import { MOVEMENT_WORDS } from '@/api/vocabulary'
 import type { Picks } from '@/components/conflict'
 import ConflictFields from '@/components/ConflictFields.vue'
 import PageState from '@/components/PageState.vue'
 import { useVersioned } from '@/composables/useVersioned'
 import { readable } from '@/components/readable'
-import {
-  addRung,
-  CHOICES,
-  newMovement,
-  PATTERNS,
-  slug,
-  SPARED,
-  wordsOf,
-  type MovementDocument,
-  type RungDocument,
-} from '@/movements/form'
+import { addRung, newMovement, slug, wordsOf, type MovementDocument, type RungDocument } from '@/movements/form'
 import RungForm from '@/movements/RungForm.vue'
 
 // A movement of the studio's own, held to what the house's are held to.
@@ -199,22 +190,27 @@ onBeforeRouteLeave(() => !dirty.value || window.confirm('Leave without saving th
           </label>
           <label
             >Pattern
-            <Select v-model="document.pattern" aria-label="Pattern" :options="PATTERNS" :option-label="readable" />
+            <Select
+              v-model="document.pattern"
+              aria-label="Pattern"
+              :options="[...MOVEMENT_WORDS.pattern]"
+              :option-label="readable"
+            />
           </label>
           <label
             >Plane
-            <Select v-model="document.plane" aria-label="Plane" :options="[...CHOICES.plane]" />
+            <Select v-model="document.plane" aria-label="Plane" :options="[...MOVEMENT_WORDS.plane]" />
           </label>
           <label
             >Used in
             <Select
               v-model="document.role"
               aria-label="Used in"
-              :options="[...CHOICES.role]"
+              :options="[...MOVEMENT_WORDS.role]"
               :option-label="readable"
             />
           </label>
-          <label v-for="level in CHOICES.levels" :key="level"
+          <label v-for="level in MOVEMENT_WORDS.levels" :key="level"
             >Opens, {{ level }}
             <Select
               v-model="document.opens[level]"
@@ -224,7 +220,7 @@ onBeforeRouteLeave(() => !dirty.value || window.confirm('Leave without saving th
               option-value="value"
             />
           </label>
-          <label v-for="joint in SPARED" :key="joint"
+          <label v-for="joint in MOVEMENT_WORDS.spared" :key="joint"
             >With a sore {{ readable(joint) }}
             <Select
               v-model="document.spares[joint]"

@@ -4,6 +4,7 @@ import { useToast } from 'primevue/usetoast'
 import { computed, reactive, ref, watch } from 'vue'
 import { api, ask } from '@/api/client'
 import type { Level, PersonForm, PersonWhole } from '@/api/types'
+import { PROFILE_PATTERNS } from '@/api/vocabulary'
 import type { Typed } from '@/board/document'
 import NumberField from '@/board/NumberField.vue'
 import type { Picks } from '@/components/conflict'
@@ -19,8 +20,6 @@ const props = defineProps<{ person: PersonWhole }>()
 const emit = defineEmits<{ saved: [person: PersonWhole] }>()
 const toast = useToast()
 const { attempt, busy, errors } = useAttempt()
-
-const PATTERNS = ['squat', 'lunge', 'hinge', 'push', 'pull', 'trunk_flexion', 'trunk_bracing', 'gait', 'jump'] as const
 
 const text = reactive({ name: '', pronouns: '', since: '', tags: '', contact: '', phone: '', relation: '' })
 const lane = ref<Level | undefined>('beginner')
@@ -152,7 +151,7 @@ const resolve = (picks: Picks) => attempt(() => versioned.resolve(picks))
       <p class="row"><span class="small">Follows</span><LevelChoice v-model="lane" label="Follows" /></p>
       <p class="small quiet">Strong legs and a weak push are normal: say where a pattern differs from that level.</p>
       <div class="levels">
-        <span v-for="pattern in PATTERNS" :key="pattern" class="row">
+        <span v-for="pattern in PROFILE_PATTERNS" :key="pattern" class="row">
           <span class="small pattern">{{ readable(pattern) }}</span>
           <LevelChoice v-model="levels[pattern]" :label="`Level: ${readable(pattern)}`" open="as that level" />
         </span>

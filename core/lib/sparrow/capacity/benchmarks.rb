@@ -19,7 +19,7 @@ module Sparrow
       # @return [Array<Problem>] what is wrong with one entry of the sheet
       def self.complaints(id, rung, amount, at: "")
         test = find(id)
-        return [Problem.new(pointer: "#{at}/test", message: "is no benchmark of the house")] unless test
+        return [Problem.new(pointer: "#{at}/test", message: "is not a test that is known")] unless test
         [
           (Problem.new(pointer: "#{at}/variation", message: "is not a version of this test") unless test.rungs.include?(rung)),
           (Problem.new(pointer: "#{at}/amount", message: "must be from 0 to #{test.most} #{test.unit}") unless amount.is_a?(Integer) && (0..test.most).cover?(amount))

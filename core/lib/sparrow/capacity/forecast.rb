@@ -74,7 +74,7 @@ module Sparrow
       def leaves?(take, reserve, amounts)
         first, last = span(take)
         # Before its first set nothing differs where nothing else is changed.
-        from = amounts.each_key.all? { |other| other.equal?(take) } ? first : 0
+        from = (amounts.each_key.all? { |other| other.equal?(take) }) ? first : 0
         walk(amounts, from: from, to: last) do |step, available, asked|
           return false if step.visit.take.equal?(take) && available - asked < Forecast.least(reserve, asked, step.by_time) - TOLERANCE
         end

@@ -20,7 +20,7 @@ module Sparrow
           finding("warn", Place.station(block, station, take.level),
             "#{Level.somebody(take.level)} would not complete this in round #{point.round}.",
             "About #{format("%.1f", [point.available, 0].max)} #{unit} are left in them there, and #{format("%.4g", point.asked)} are asked " \
-            "(an estimate from the house's level profiles).", fix(block, station, take))
+            "(an estimate from the level's profile).", fix(block, station, take))
         end
 
         # The highest that leaves the reserve; else the highest that is completed at all.

@@ -1,0 +1,128 @@
+// Written by bin/describe: what the core declares, for the lists that forms offer.
+export const MOVEMENT_WORDS = {
+  "pattern": [
+    "squat",
+    "lunge",
+    "hinge",
+    "push",
+    "pull",
+    "trunk_flexion",
+    "trunk_bracing",
+    "rotation",
+    "lateral_trunk",
+    "gait",
+    "jump",
+    "balance_skill",
+    "mobility",
+    "stretch"
+  ],
+  "plane": [
+    "sagittal",
+    "frontal",
+    "transverse"
+  ],
+  "role": [
+    "main",
+    "warm_up",
+    "cool_down"
+  ],
+  "impact": [
+    "none",
+    "low",
+    "high"
+  ],
+  "position": [
+    "standing",
+    "kneeling",
+    "all_fours",
+    "prone",
+    "supine",
+    "side",
+    "seated",
+    "hanging"
+  ],
+  "space": [
+    "on_the_spot",
+    "mat",
+    "one_step_around",
+    "travelling"
+  ],
+  "sides": [
+    "two_sided",
+    "one_sided",
+    "alternating"
+  ],
+  "counting": [
+    "each",
+    "per_side",
+    "pair",
+    "one_side"
+  ],
+  "measure": [
+    "reps",
+    "hold",
+    "time"
+  ],
+  "levels": [
+    "beginner",
+    "intermediate",
+    "advanced"
+  ],
+  "joints": [
+    "knee",
+    "hip",
+    "ankle",
+    "lower_back",
+    "neck",
+    "shoulder",
+    "elbow",
+    "wrist"
+  ],
+  "strains": [
+    "overhead",
+    "head_low",
+    "bends_forward",
+    "straining"
+  ],
+  "equipment": [
+    "chair",
+    "wall",
+    "bench",
+    "step",
+    "bar",
+    "table",
+    "band",
+    "bottle",
+    "mat"
+  ],
+  "spared": [
+    "knee",
+    "shoulder",
+    "wrist",
+    "lower_back"
+  ]
+} as const
+export const PROFILE_PATTERNS = [
+  "push",
+  "squat",
+  "lunge",
+  "hinge",
+  "pull",
+  "trunk_flexion",
+  "trunk_bracing",
+  "lateral_trunk",
+  "gait",
+  "jump"
+] as const
+export const PAIN_WHERE = [
+  "knee",
+  "hip",
+  "ankle",
+  "lower_back",
+  "neck",
+  "shoulder",
+  "elbow",
+  "wrist",
+  "chest",
+  "elsewhere"
+] as const
