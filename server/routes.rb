@@ -180,6 +180,7 @@ module Server
     register CardRoutes
     register RunRoutes
     register TickRoutes
+    register EventRoutes
     register PageRoutes
 
     not_found do

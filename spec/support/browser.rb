@@ -35,7 +35,7 @@ Axe::Configuration.instance.legacy_mode = true
 Dir[File.join(__dir__, "*.rb")].sort.each { |file| require file unless file == __FILE__ }
 
 Capybara.app = HeldAnswers.current = HeldAnswers.new(Contract::Check.new(Server::Application.build(settings: Server::Settings.new({}), log: nil, throttled: false),
-  except: %r{\A/api/(preview|movements|runs/[^/]+)\z}))
+  except: %r{\A/api/(preview|movements|events|runs/[^/]+)\z}))
 
 RSpec.configure do |config|
   config.define_derived_metadata(file_path: %r{spec/system}) { |metadata| metadata[:type] = :system }

@@ -202,13 +202,17 @@ RSpec.describe "The Circuit board" do
 
     def edit_in_both
       open_circuit
+      # What waits here has not been sent when the other tab saves.
+      no_network
+      in_block("Lock-gate circuit") { retype("Rounds", 2) }
+      expect(page).to have_css("[data-testid=save-state]", text: "Kept here")
       second = open_new_window
       within_window(second) do
         open_circuit
         in_block("Lock-gate circuit") { retype("Rounds", 4) }
         expect(page).to saved
       end
-      in_block("Lock-gate circuit") { retype("Rounds", 2) }
+      sound_network
       expect(page).to have_content("A newer version was saved")
       second
     end

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import Toast from 'primevue/toast'
+import { useQueryClient } from '@tanstack/vue-query'
 import { useToast } from 'primevue/usetoast'
 import { watch } from 'vue'
 import { RouterView, useRoute, useRouter } from 'vue-router'
@@ -7,6 +8,8 @@ import UndoOffer from './components/UndoOffer.vue'
 import AppMasthead from './components/AppMasthead.vue'
 import { useOutboxSending } from './log/outbox'
 import { usePreferences } from './state/preferences'
+import { listenToChanges } from './state/changes'
+import { useStaleQueries } from './state/staleQueries'
 import { fetchPagesAhead } from './router'
 import { useSession } from './state/session'
 
@@ -15,6 +18,7 @@ const router = useRouter()
 const session = useSession()
 usePreferences()
 useOutboxSending()
+useStaleQueries(useQueryClient())
 
 // A page that was not fetched before the server went away.
 const toast = useToast()
@@ -28,7 +32,10 @@ router.onError(() =>
 )
 watch(
   () => session.signedIn,
-  (signedIn) => signedIn && fetchPagesAhead(),
+  (signedIn) => {
+    listenToChanges(signedIn)
+    if (signedIn) fetchPagesAhead()
+  },
   { immediate: true },
 )
 

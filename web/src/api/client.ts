@@ -28,7 +28,10 @@ export class Refusal extends Error {
   }
 }
 
-export const api = createClient<paths>({ baseUrl: '/', credentials: 'same-origin' })
+/** This tab, so that it need not be told of what it did itself. */
+export const TAB = crypto.randomUUID()
+
+export const api = createClient<paths>({ baseUrl: '/', credentials: 'same-origin', headers: { 'X-Tab': TAB } })
 
 const listeners = new Set<() => void>()
 

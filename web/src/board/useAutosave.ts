@@ -1,3 +1,4 @@
+import { useChangesOf } from '@/state/changes'
 import { useDebounceFn, useEventListener, useTimeoutPoll } from '@vueuse/core'
 import { compare } from 'fast-json-patch'
 import { computed, onScopeDispose, ref, shallowRef, watch, type Ref } from 'vue'
@@ -35,7 +36,11 @@ export const drafts = {
  * server has it, it lies in this browser. A newer version elsewhere stops the
  * saving and is handed over as a conflict.
  */
-export function useAutosave(opened: Workout, document: Readonly<Ref<WorkoutDocument>>) {
+export function useAutosave(
+  opened: Workout,
+  document: Readonly<Ref<WorkoutDocument>>,
+  shown: (theirs: Workout) => void,
+) {
   const version = ref(opened.lock_version)
   const saved = shallowRef(opened.document)
   const state = ref<keyof typeof SAVING>('saved')
@@ -112,6 +117,15 @@ export function useAutosave(opened: Workout, document: Readonly<Ref<WorkoutDocum
     drafts.write(opened.id, { lock_version: version.value, document: value })
     if (state.value !== 'conflict') state.value = 'waiting'
     void soon()
+  })
+
+  // Somebody else saved: where nothing of ours waits, theirs is shown; else the two meet when ours is saved.
+  useChangesOf('workouts', opened.id, async () => {
+    const now = await ask(api.GET('/api/workouts/{id}', { params: { path: { id: opened.id } } }))
+    if (left || dirty.value || inFlight || now.lock_version <= version.value) return
+    version.value = now.lock_version
+    saved.value = now.document
+    shown(now)
   })
 
   // Whoever leaves the board leaves at once: what is not saved by then lies in this browser.

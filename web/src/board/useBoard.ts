@@ -19,7 +19,9 @@ export interface TargetsPlace {
 export function createBoard(workout: Workout, movements: Movement[], formats: Format[]) {
   const history = useHistory<WorkoutDocument>(workout.document)
   const document = history.present
-  const autosave = useAutosave(workout, document)
+  const autosave = useAutosave(workout, document, (theirs) =>
+    history.change(theirs.document, `What ${theirs.updated_by ?? 'somebody'} saved`),
+  )
   const preview = usePreview(document)
   const byId = new Map(movements.map((movement) => [movement.id, movement]))
 

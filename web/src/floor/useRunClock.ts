@@ -1,7 +1,9 @@
 import { useEventListener, useIntervalFn, useTimeoutPoll } from '@vueuse/core'
 import { computed, ref, shallowRef } from 'vue'
 import { api, ask, Refusal } from '@/api/client'
+import { fetchRun } from '@/api/runs'
 import type { Run } from '@/api/types'
+import { useChangesOf } from '@/state/changes'
 import { device } from '@/state/device'
 import * as clock from './clock'
 import { planOf, sectionAfter, sectionBefore } from './plan'
@@ -51,6 +53,13 @@ export function useRunClock(run: Run) {
   useTimeoutPoll(async () => {
     if (untold.value) await tell()
   }, RETELL_MS)
+  // Another device drives the same class: the newer telling counts.
+  useChangesOf('runs', run.id, async () => {
+    const told = clock.heard((await fetchRun(run.id)).clock)
+    if (told.toldAtMs <= state.value.toldAtMs) return
+    state.value = told
+    device.write(key, told)
+  })
   useIntervalFn(() => {
     nowMs.value = timeNow()
     if (isOver.value && !state.value.finished) set(clock.finish(state.value, nowMs.value))

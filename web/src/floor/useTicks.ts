@@ -2,6 +2,7 @@ import { useTimeoutPoll } from '@vueuse/core'
 import { computed, shallowRef } from 'vue'
 import { api, ask, Refusal } from '@/api/client'
 import type { Level, Tick, TickEntry } from '@/api/types'
+import { useChangesOf } from '@/state/changes'
 import { device } from '@/state/device'
 
 const SEND_MS = 2500
@@ -89,7 +90,11 @@ export function useTicks(runId: string) {
     }
   }
 
-  useTimeoutPoll(send, SEND_MS, { immediateCallback: true })
+  useTimeoutPoll(async () => {
+    if (away.value || kept.value.waiting.length || kept.value.undone.length) await send()
+  }, SEND_MS)
+  void send()
+  useChangesOf('runs', runId, send)
 
   const sum = (
     which: (tick: { block: string; lane: Level; station?: string | null; person_id?: string | null }) => boolean,

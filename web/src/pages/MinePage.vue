@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query'
-import { useIntervalFn } from '@vueuse/core'
+import { useIntervalFn, useOnline } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import { RouterLink, useRoute } from 'vue-router'
 import { api, ask } from '@/api/client'
@@ -15,24 +15,26 @@ import { momentAt, planOf } from '@/floor/plan'
 import { timeNow } from '@/floor/timeSource'
 import { useFit } from '@/fit/useFit'
 import { plainKey, useShortcuts } from '@/composables/useShortcuts'
+import { heardOf } from '@/state/changes'
 
 // The instructor's own view of a class that runs, on a device of their own: who
 // stands at which level now and next, and whose number differs. It reads the
 // clock that the Floor tells the server, and goes on by itself in between.
 const classId = String(useRoute().params.id)
 const runId = String(useRoute().params.run)
-const POLL_MS = 5000
 const fit = useFit(classId)
 const run = useQuery({
   queryKey: ['run', runId, 'mine'],
   queryFn: () => fetchRun(runId),
-  refetchInterval: POLL_MS,
 })
 const emergency = useQuery({
   queryKey: ['emergency', classId],
   queryFn: () => ask(api.GET('/api/classes/{id}/emergency', { params: { path: { id: classId } } })),
   gcTime: 24 * 3_600_000,
 })
+/** Nothing new is heard from the server. */
+const online = useOnline()
+const away = computed(() => !online.value || !heardOf.value || run.isError.value)
 const emergencyShown = ref(false)
 const nowMs = ref(timeNow())
 useIntervalFn(() => (nowMs.value = timeNow()), 500)
@@ -82,9 +84,7 @@ useShortcuts([{ keys: 'e', label: 'Emergency card', matches: plainKey('e'), run:
         <span v-if="moment?.round && moment.rounds > 1" class="quiet"
           >round {{ moment.round }} of {{ moment.rounds }}</span
         >
-        <span v-if="run.error.value" class="warn-text"
-          >The server does not answer; this goes on by the last clock.</span
-        >
+        <span v-if="away" class="warn-text">The server does not answer; this goes on by the last clock.</span>
       </p>
       <section aria-label="Now">
         <h2>Now</h2>
