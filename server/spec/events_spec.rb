@@ -96,7 +96,7 @@ RSpec.describe Server::Events do
 
   it "listens again after the database has thrown it out" do
     page = ready(listen(studio))
-    ActiveRecord::Base.connection.execute("SELECT pg_terminate_backend(pid) FROM pg_stat_activity WHERE query = 'LISTEN sparrow_changes'")
+    ActiveRecord::Base.connection.execute("SELECT pg_terminate_backend(pid) FROM pg_stat_activity WHERE query = 'LISTEN sparrow_changes' AND datname = current_database()")
     ready(page)
     announce("people", "p9")
     expect(told(page) { |changes| changes.any? { |told| told["record"] == "p9" } }).not_to be_empty

@@ -197,53 +197,47 @@ RSpec.describe "The Circuit board" do
     expect(page).to saved
   end
 
-  describe "in two tabs" do
-    let!(:first_tab) { page.current_window }
-
+  describe "on two devices" do
     def edit_in_both
       open_circuit
-      # What waits here has not been sent when the other tab saves.
+      # What waits here has not been sent when the other device saves.
       no_network
       in_block("Lock-gate circuit") { retype("Rounds", 2) }
       expect(page).to have_css("[data-testid=save-state]", text: "Kept here")
-      second = open_new_window
-      within_window(second) do
+      Capybara.using_session(:elsewhere) do
+        sign_in_as
         open_circuit
         in_block("Lock-gate circuit") { retype("Rounds", 4) }
         expect(page).to saved
       end
       sound_network
       expect(page).to have_content("A newer version was saved")
-      second
     end
 
     it "keeps mine on top of the other, which stays in the history" do
-      second = edit_in_both
+      edit_in_both
       click_button "Keep mine"
       expect(page).to saved
       workout = stored("Lock-gate Tuesday")
       expect(workout.document.dig("blocks", 2, "rounds")).to eq(2)
       expect(workout.revisions.order(:number).map { |revision| revision.document.dig("blocks", 2, "rounds") }).to eq([3, 4, 2])
-      second.close
     end
 
     it "takes the other, and undo brings mine back" do
-      second = edit_in_both
+      edit_in_both
       click_button "Take theirs"
       expect(page).to have_total("43:20")
       chord(:control, "z")
       expect(page).to have_total("30:00")
       expect(page).to saved
-      second.close
     end
 
     it "saves mine as a circuit of its own" do
-      second = edit_in_both
+      edit_in_both
       click_button "Save mine as a copy"
       expect(page).to have_css("h1", text: "Circuits")
       expect(stored("Lock-gate Tuesday (my version)").document.dig("blocks", 2, "rounds")).to eq(2)
       expect(stored("Lock-gate Tuesday").document.dig("blocks", 2, "rounds")).to eq(4)
-      second.close
     end
   end
 end
