@@ -5,7 +5,8 @@ module Sparrow
   module Cues
     # One call at an instant. +levels+ says whom it is for, nil for everybody. A
     # "countdown" begins at its instant and says its numbers a second apart.
-    Cue = Value.row(:at_s, :kind, :text, :levels, :block, :station, :round)
+    # Frozen once all of them are in order: thousands are made.
+    Cue = Struct.new(:at_s, :kind, :text, :levels, :block, :station, :round)
 
     # Calls at one instant are read in this order.
     ORDER = %w[finish block stop switch round last_round last_station next drink go last_minute ten_seconds halfway countdown
@@ -19,7 +20,7 @@ module Sparrow
         [opening(line)] + spoken + Reminders.new(line, spoken).cues + Breaks.new(line).cues
       end
       calls << finish(timeline) if timeline.total_s.positive?
-      calls.sort_by.with_index { |cue, index| ((cue.at_s * ORDER.size + ORDER.fetch(cue.kind)) * calls.size) + index }
+      calls.sort_by.with_index { |cue, index| ((cue.at_s * ORDER.size + ORDER.fetch(cue.kind)) * calls.size) + index }.each(&:freeze)
     end
 
     def self.opening(line)
