@@ -134,11 +134,6 @@ module Sparrow
       (clock == "own_pace") ? "here the people set the pace, and there is no work time" : why_no_targets
     end
 
-    # @return [Boolean] whether it has a field of this key
-    def key?(key)
-      @by_key.key?(key)
-    end
-
     # @return [Hash{String => #read}] the shape of each key that a block of it holds beyond those of all
     def block_shapes
       @by_key.except(*Fields::OF_ALL).transform_values(&:shape)
