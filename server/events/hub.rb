@@ -30,7 +30,7 @@ module Server
       def add(io, studio_id, seen: nil)
         @lock.synchronize do
           raise Full if @streams.size >= MOST
-          stream = Stream.new(io, studio_id, Process.clock_gettime(Process::CLOCK_MONOTONIC) + LASTS_S)
+          stream = Stream.new(io, studio_id, now_s + LASTS_S)
           @streams << stream
           stream.greet
           catch_up(stream, seen) if seen
@@ -70,9 +70,13 @@ module Server
         connection = PG.connect(@url)
         connection.exec("LISTEN #{CHANNEL}")
         missed
+        beat_at = now_s + HEARTBEAT_S
+        # However much is said, streams hear that they are there, and end in time.
         loop do
-          heard = connection.wait_for_notify(HEARTBEAT_S) { |_, _, payload| deliver(JSON.parse(payload)) }
-          beat unless heard
+          connection.wait_for_notify([beat_at - now_s, 0].max) { |_, _, payload| deliver(JSON.parse(payload)) }
+          next if now_s < beat_at
+          beat
+          beat_at = now_s + HEARTBEAT_S
         end
       rescue PG::Error, SystemCallError, JSON::ParserError
         sleep RETRY_S
@@ -102,11 +106,15 @@ module Server
       end
 
       def beat
-        now = Process.clock_gettime(Process::CLOCK_MONOTONIC)
+        now = now_s
         @lock.synchronize do
           @streams.each { |stream| (now > stream.ends_at) ? stream.close : stream.beat }
           sweep
         end
+      end
+
+      def now_s
+        Process.clock_gettime(Process::CLOCK_MONOTONIC)
       end
 
       def sweep

@@ -88,6 +88,14 @@ RSpec.describe Server::Events do
     expect(hub.size).to eq(0)
   end
 
+  it "ends a stream in time, however much is said meanwhile" do
+    stub_const("Server::Events::Hub::HEARTBEAT_S", 0.3)
+    stub_const("Server::Events::Hub::LASTS_S", 0)
+    page = listen(other)
+    Timeout.timeout(5) { announce("people", "p1") && sleep(0.02) until hub.size.zero? }
+    expect(page.read).to end_with(": hello\n\ndata: {\"reset\":true}\n\n")
+  end
+
   it "takes no more pages than it can tell" do
     stub_const("Server::Events::Hub::MOST", 1)
     listen(studio)
