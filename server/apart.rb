@@ -39,8 +39,11 @@ module Server
       Process.detach(pid) if pid
     end
 
-    # In the child: nothing of the parent's is ended by its end.
+    # In the child: nothing of the parent's is ended by its end. Its memory is never
+    # tidied, because the parent's other threads may have stood in the middle of
+    # changing what a finaliser would then free (a database connection's buffers).
     def self.answer(reader, writer)
+      GC.disable
       reader.close
       Process.setpriority(Process::PRIO_PROCESS, 0, NICE)
       result = begin

@@ -55,6 +55,11 @@ module Server
       @versions ||= @class.choices.to_h { |stored| [[stored.person_id, stored.block, stored.station], stored.version] }
     end
 
+    # @return [String, nil]
+    def movement_name(id)
+      @catalogue.movement(id)&.name if id
+    end
+
     # @return [Integer] the class's version
     def lock_version
       @class.lock_version

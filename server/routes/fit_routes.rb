@@ -8,8 +8,9 @@ module Server
       S = Sparrow::Shape
       CHOICE = S::Record.new({"variation" => S::Text.new(length: 1..64), "number" => S::Whole.new(1..300), "why" => S::Text.new(length: 0..200),
                               "version" => S::Whole.new(0..1_000_000_000)}, required: %w[version])
-      NEEDS = S::Record.new({"take" => S::List.new(S::Text.new(length: 5..120), size: 1..200, distinct: true, noun: "targets"), "lock_version" => PeopleForms::VERSION},
-        required: %w[take lock_version])
+      TARGET = S::Record.new({"block" => S::Text.new(length: 1..64), "station" => S::Text.new(length: 1..64), "level" => S::OneOf.new(*Sparrow::Level::ALL),
+                              "variation" => S::Text.new(length: 1..64), "number" => S::Whole.new(1..1000)}, required: %w[block station level])
+      NEEDS = S::Record.new({"take" => S::List.new(TARGET, size: 1..200, noun: "targets"), "lock_version" => PeopleForms::VERSION}, required: %w[take lock_version])
 
       # What these routes share.
       module Helpers
@@ -70,11 +71,15 @@ module Server
           entry.person
         end
 
-        def take_needs(group_class, keys)
-          rows = ClassFit.new(group_class).needs.rows.select { |row| keys.include?([row.place.block.id, row.place.station.id, row.level].join("/")) }
-          document = Sparrow::Pointer.put(group_class.document, rows.flat_map(&:patch))
+        # @param targets [Array<Hash>] as they were shown: what was read is what is written
+        # @raise [Problems::Error] with pointers into the body
+        def take_needs(group_class, targets)
+          wanted = targets.map { |target| Sparrow::Fitting::Needs::Target.new(*target.values_at("block", "station", "level", "variation", "number")) }
+          document = Sparrow::Pointer.put(group_class.document, ClassFit.new(group_class).needs.patches(wanted))
           preview = preview_of(document, under: "/document")
           group_class.update!(document: document, total_s: preview.timeline.total_s)
+        rescue Sparrow::Refused => refused
+          raise Problems.unprocessable(refused, under: "/take")
         end
       end
 

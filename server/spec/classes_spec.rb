@@ -14,6 +14,11 @@ RSpec.describe "Classes" do
     send_json(:post, "/api/classes", {"workout_id" => keys[:workout_id] || workout["id"], "starts_at" => starts_at, "people" => [tamsin.id, pavel.id], **keys.transform_keys(&:to_s)})
   end
 
+  # A target of the sheet, as the screen sends it.
+  def target(need)
+    need.slice("block", "station", "level").merge(need["to"].slice("variation", "number"))
+  end
+
   def fit(id)
     send_json(:get, "/api/classes/#{id}/fit")
   end
@@ -135,9 +140,35 @@ RSpec.describe "Classes" do
     it "moves the class's own targets to the people, and leaves the circuit as it is" do
       id = make_class["id"]
       need = fit(id)["needs"].find { |held| held["level"] == "beginner" && held["changes"] }
-      after = send_json(:post, "/api/classes/#{id}/needs", {"take" => [need["key"]], "lock_version" => 1})
+      after = send_json(:post, "/api/classes/#{id}/needs", {"take" => [target(need)], "lock_version" => 1})
       expect(after["needs"].find { |held| held["key"] == need["key"] }["from"]["variation"]).to eq(need["to"]["variation"])
       expect(send_json(:get, "/api/workouts/#{workout["id"]}")["document"]).to eq(workout["document"])
+    end
+
+    it "writes the target that was shown, whatever the fit says by now" do
+      id = make_class["id"]
+      need = fit(id)["needs"].find { |held| held["level"] == "beginner" && held["changes"] }
+      after = send_json(:post, "/api/classes/#{id}/needs", {"take" => [target(need).merge("variation" => "push_up.hands_60", "number" => 7)], "lock_version" => 1})
+      expect(after["needs"].find { |held| held["key"] == need["key"] }["from"]).to include("variation" => "push_up.hands_60", "number" => 7)
+    end
+
+    it "answers with 409 and the newer sheet where somebody else changed the class, and takes nothing" do
+      id = make_class["id"]
+      need = fit(id)["needs"].find { |held| held["level"] == "beginner" && held["changes"] }
+      send_json(:post, "/api/classes/#{id}/needs", {"take" => [target(need).merge("number" => 6)], "lock_version" => 1})
+      answer = send_json(:post, "/api/classes/#{id}/needs", {"take" => [target(need)], "lock_version" => 1})
+      expect(status).to eq(409)
+      theirs = answer["theirs"]["needs"].find { |held| held["key"] == need["key"] }
+      expect(theirs["from"]["number"]).to eq(6)
+      send_json(:post, "/api/classes/#{id}/needs", {"take" => [target(need)], "lock_version" => answer["theirs"]["lock_version"]})
+      expect(status).to eq(200)
+    end
+
+    it "names the target that cannot be had any more" do
+      id = make_class["id"]
+      need = fit(id)["needs"].find { |held| held["changes"] }
+      send_json(:post, "/api/classes/#{id}/needs", {"take" => [target(need), target(need).merge("station" => "gone"), target(need).merge("variation" => "squat.parallel")], "lock_version" => 1})
+      expect(field_errors).to match("/take/1" => /not in the circuit/, "/take/2" => /does not have/)
     end
 
     it "counts the kit of the class, else of the place" do

@@ -38,7 +38,7 @@ RSpec.describe "A fuzz over every route" do
       "POST /api/classes" => {"workout_id" => workout["id"], "starts_at" => "2026-12-02T18:30:00Z", "people" => [person.id], "also_at" => ["2026-12-09T18:30:00Z"]},
       "PUT /api/classes/:id" => {"lock_version" => 1, "starts_at" => "2026-12-02T18:30:00Z", "kit" => {"chair" => 2}}, "PUT /api/classes/:id/roster" => {"add" => [person.id]},
       "PUT /api/classes/:id/roster/:person" => {"present" => true, "sore" => ["knee"]}, "POST /api/classes/:id/newcomers" => {"name" => "New", "lane" => "beginner"}, "POST /api/classes/:id/run" => {"client_key" => "12345678"},
-      "PUT /api/classes/:id/fit/:person/:block/:station" => {"variation" => "push_up.floor", "number" => 5, "version" => 0}, "POST /api/classes/:id/needs" => {"take" => ["main/s1/beginner"], "lock_version" => 1},
+      "PUT /api/classes/:id/fit/:person/:block/:station" => {"variation" => "push_up.floor", "number" => 5, "version" => 0}, "POST /api/classes/:id/needs" => {"take" => [{"block" => "main", "station" => "s1", "level" => "beginner", "variation" => "push_up.knees", "number" => 8}], "lock_version" => 1},
       "POST /api/runs" => {"workout_id" => workout["id"], "client_key" => "12345678"}, "PUT /api/runs/:id/clock" => {"anchor_ms" => 1_790_000_000_000, "additions" => [{"at_s" => 1, "add_s" => 10}], "told_at_ms" => 1_790_000_000_000, "sent_at_ms" => 1_790_000_000_000},
       "PUT /api/runs/:id/log" => {"submission_id" => "12345678", "log_version" => 0, "attendances" => [{"person_id" => person.id, "present" => true, "effort" => 5, "exceptions" => [{"block" => "main", "station" => "s1", "reps" => 3}]}]},
       "POST /api/runs/:id/ticks" => {"client_key" => "12345678", "block" => "main", "lane" => "beginner", "amount" => 1},

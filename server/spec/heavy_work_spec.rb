@@ -52,6 +52,11 @@ RSpec.describe Server::Apart do
     expect { described_class.call { raise "insides" } }.to raise_error(RuntimeError, /RuntimeError at/)
   end
 
+  it "frees nothing of the parent's memory, which another thread may have been changing" do
+    expect(described_class.call { GC.disable.to_s }).to eq("true")
+    expect(GC.enable).to be(false)
+  end
+
   it "gives up what takes too long, and ends it" do
     stub_const("Server::Apart::DEADLINE_S", 0.2)
     pid_file = Tempfile.new

@@ -167,7 +167,8 @@ RSpec.describe "Nothing that was typed is lost" do
 
     it "moves targets once for two who do it at the same moment" do
       held
-      take = fit["needs"].find { |need| need["changes"] }["key"]
+      need = fit["needs"].find { |row| row["changes"] }
+      take = need.slice("block", "station", "level").merge(need["to"].slice("variation", "number"))
       statuses = Array.new(2) do
         Thread.new { Rack::MockRequest.new(Api::APP).post("/api/classes/#{held["id"]}/needs", "HTTP_HOST" => "example.org", "HTTP_COOKIE" => @cookie, "CONTENT_TYPE" => "application/json", :input => JSON.generate("take" => [take], "lock_version" => 1)).status }
       end.map(&:value)
@@ -189,6 +190,7 @@ RSpec.describe "Nothing that was typed is lost" do
         cell(tamsin, version: index.zero? ? 0 : 1, variation: "push_up.knees", number: 3) if index.zero?
         rewrite(changed)
         expect(fit["set_aside"].map { |choice| choice["why"] }.join).to include(why)
+        expect(fit["set_aside"].first["station_name"]).to eq(index.zero? ? "Push-up" : send_json(:get, "/api/classes/#{held["id"]}/fit")["stations"].first["name"])
         whole_class_works
         rewrite(block)
         expect(fit["set_aside"]).to eq([])

@@ -38,8 +38,14 @@ module Server
       end
 
       def set_aside(stored, name, why)
-        {"person_id" => stored.person_id, "person" => name, "block" => stored.block, "station" => stored.station, "variation" => stored.variation, "number" => stored.number,
+        {"person_id" => stored.person_id, "person" => name, "block" => stored.block, "station" => stored.station, "station_name" => station_name(stored), "variation" => stored.variation, "number" => stored.number,
          "why" => why, "by" => stored.instructor&.name, "version" => stored.version}
+      end
+
+      # A station that is gone is called by the movement that it had when the choice was made.
+      def station_name(stored)
+        place = @fit.sheet.course.places.find { |held| held.block.id == stored.block && held.station.id == stored.station }
+        place&.station&.name || @fit.movement_name(stored.movement) || "a set of parts"
       end
 
       def need(row)

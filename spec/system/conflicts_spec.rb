@@ -184,4 +184,36 @@ RSpec.describe "Two at once" do
     expect(page).to have_content("1 result")
     expect(yuki.benchmarks.where(test: "push_ups").order(:taken_on).last.amount).to eq(9)
   end
+
+  it "are shown both targets of a level where the class was changed meanwhile" do
+    sign_in_as
+    held = studio.group_classes.where(title: "Lock-gate Tuesday").order(:starts_at).last
+    visit "/classes/#{held.id}/fit"
+    needs = find("section", text: "What this class needs", match: :first)
+    box = needs.all("tbody input[type=checkbox]").find { |one| reps_of(held, one.value) }
+    key = box.value
+    wanted = box.find(:xpath, "./ancestor::tr").all("td").last.text
+    box.check
+    held.update!(document: Sparrow::Pointer.put(held.document, [[pointer_of(held, key), 17]]), lock_version: held.lock_version + 1)
+    click_button "Move the targets to this class"
+    within("[role=dialog]", text: "These targets were changed by somebody else") do
+      expect(find("label", text: wanted)).to have_css("input[value=mine]:checked")
+      expect(find("label", text: "17")).to have_css("input[value=theirs]")
+      click_button "Save this choice"
+    end
+    expect(page).to have_no_css("[role=dialog]")
+    expect(needs).to have_no_css("input[value='#{key}']")
+    expect(reps_of(held.reload, key)).not_to eq(17)
+  end
+
+  # @param key [String] block, station and level
+  def pointer_of(held, key)
+    block, station, level = key.split("/")
+    at = held.document["blocks"].index { |one| one["id"] == block }
+    "/blocks/#{at}/stations/#{held.document["blocks"][at]["stations"].index { |one| one["id"] == station }}/levels/#{level}/reps"
+  end
+
+  def reps_of(held, key)
+    held.document.dig(*pointer_of(held, key).split("/").drop(1).map { |part| part.match?(/\A\d+\z/) ? part.to_i : part })
+  end
 end

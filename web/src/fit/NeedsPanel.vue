@@ -1,8 +1,10 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed, ref, watch } from 'vue'
+import ConflictFields from '@/components/ConflictFields.vue'
 import LevelMark from '@/components/LevelMark.vue'
 import type { Fit } from './useFit'
+import { targetWords } from './useTargets'
 
 // The circuit's three lane targets beside what this roster needs. Taken into the
 // class's own copy; the circuit stays as it is.
@@ -16,7 +18,9 @@ const names = computed(
 const picked = ref<string[]>([])
 watch(needs, (list) => (picked.value = picked.value.filter((key) => list.some((need) => need.key === key))))
 const all = computed(() => needs.value.length > 0 && picked.value.length === needs.value.length)
-const words = (asked: { name: string | null; target: string }) => [asked.name, asked.target].filter(Boolean).join(': ')
+// Unwrapped for the template.
+const { met, rows, decide, close } = props.fit.moved
+const move = () => props.fit.moved.move(needs.value.filter((need) => picked.value.includes(need.key)))
 </script>
 
 <template>
@@ -60,21 +64,17 @@ const words = (asked: { name: string | null; target: string }) => [asked.name, a
               <th scope="row">{{ names.get(`${need.block}/${need.station}`) }}</th>
               <td><LevelMark :level="need.level" /></td>
               <td>{{ need.as_planned }} of {{ need.people }}</td>
-              <td>{{ words(need.from) }}</td>
+              <td>{{ targetWords(need.from) }}</td>
               <td>
-                <b>{{ words(need.to) }}</b>
+                <b>{{ targetWords(need.to) }}</b>
               </td>
             </tr>
           </tbody>
         </table>
       </div>
-      <Button
-        label="Move the targets to this class"
-        size="small"
-        :disabled="!picked.length"
-        @click="fit.needs(picked)"
-      />
+      <Button label="Move the targets to this class" size="small" :disabled="!picked.length" @click="move" />
     </template>
+    <ConflictFields :visible="met !== null" what="These targets were" :rows="rows" @save="decide" @close="close" />
   </section>
 </template>
 

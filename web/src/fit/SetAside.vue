@@ -8,8 +8,6 @@ import type { Fit } from './useFit'
 const props = defineProps<{ fit: Fit }>()
 const aside = computed(() => props.fit.sheet.value?.set_aside ?? [])
 const notices = computed(() => props.fit.sheet.value?.notices ?? [])
-const stationName = (block: string, station: string) =>
-  props.fit.sheet.value?.stations.find((held) => held.block === block && held.station === station)?.name ?? 'a station'
 const words = (choice: (typeof aside.value)[number]) =>
   [choice.variation && (props.fit.rungs.value.get(choice.variation)?.name ?? choice.variation), choice.number]
     .filter(Boolean)
@@ -24,15 +22,15 @@ const words = (choice: (typeof aside.value)[number]) =>
       <ul>
         <li v-for="choice in aside" :key="`${choice.person_id}/${choice.block}/${choice.station}`">
           <span>
-            <b>{{ choice.person }}</b>, {{ stationName(choice.block, choice.station) }}: {{ words(choice) }} is set
-            aside, because {{ choice.why }}.
+            <b>{{ choice.person }}</b>, {{ choice.station_name }}: {{ words(choice) }} is set aside, because
+            {{ choice.why }}.
           </span>
           <Button
             label="Remove"
             size="small"
             variant="text"
             severity="secondary"
-            :aria-label="`Remove the choice for ${choice.person} at ${stationName(choice.block, choice.station)}`"
+            :aria-label="`Remove the choice for ${choice.person} at ${choice.station_name}`"
             @click="fit.dropSetAside(choice)"
           />
         </li>

@@ -6,6 +6,7 @@ import { useMovements, useRungs } from '@/api/queries'
 import type { FitCell, FitPerson, FitSheet, FitStation, Variation } from '@/api/types'
 import { useAttempt } from '@/composables/useAttempt'
 import { keptChoices, type Choice, type KeptChoice } from './keptChoices'
+import { useTargets } from './useTargets'
 
 const RETRY_MS = 2000
 
@@ -217,22 +218,7 @@ export function useFit(id: string) {
     void send(person, cell, { variation: now.variation, number: value })
   }
 
-  const needs = (keys: string[]) =>
-    attempt(async () =>
-      take(
-        await ask(
-          api.POST('/api/classes/{id}/needs', {
-            params: { path: { id } },
-            body: { take: keys, lock_version: sheet.value?.lock_version ?? 1 },
-          }),
-        ).catch((error: unknown) => {
-          // Somebody else was first: what they left is shown, and nothing is taken.
-          if (error instanceof Refusal && error.status === 409)
-            take((error.problem as unknown as { theirs: FitSheet }).theirs)
-          throw error
-        }),
-      ),
-    )
+  const moved = useTargets(id, sheet, take)
 
   return {
     query,
@@ -248,7 +234,7 @@ export function useFit(id: string) {
     send,
     rung,
     number,
-    needs,
+    moved,
     rungs,
   }
 }

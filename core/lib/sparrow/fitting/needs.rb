@@ -12,6 +12,9 @@ module Sparrow
       # One lane at one place; from and to are rung, number and words.
       Row = Value.row(:place, :level, :people, :as_planned, :from, :to, :patch)
 
+      # What somebody wants a level to do at a station: the number in the version's own unit.
+      Target = Value.row(:block, :station, :level, :variation, :number)
+
       # @param sheet [Sheet]
       def initialize(sheet)
         @sheet = sheet
@@ -22,7 +25,28 @@ module Sparrow
         @sheet.course.places.flat_map { |place| Level::ALL.filter_map { |level| row(place, level) } }
       end
 
+      # @param targets [Array<Target>] as they were shown, on this sheet or an earlier one
+      # @return [Array<Array(String, Object)>] what changes in the document: pointer and value
+      # @raise [Refused] where one cannot be had here any more; pointers into the list
+      def patches(targets)
+        found = targets.map { |target| patch_to(target) }
+        problems = found.each_with_index.filter_map { |answer, index| Problem.new(pointer: "/#{index}", message: answer) if answer.is_a?(String) }
+        raise Refused.new(problems) if problems.any?
+        found.flatten(1)
+      end
+
       private
+
+      # @return [Array, String] what changes, or why nothing can
+      def patch_to(target)
+        place = @sheet.course.places.find { |held| held.block.id == target.block && held.station.id == target.station }
+        return "names a station that is not in the circuit any more" unless place
+        rung = target.variation && place.station.movement&.variation(target.variation)
+        return "names a version that #{place.station.movement&.name || "a set of parts"} does not have" if target.variation && rung.nil?
+        from = @sheet.course.option(place.index, place.station.at(target.level).variation, target.level)
+        option = @sheet.course.option(place.index, rung || from.rung, target.level)
+        patch(place, target.level, from, (target.number && option.number) ? option.asking(target.number) : option)
+      end
 
       def row(place, level)
         lane = @sheet.settled.select { |settle| settle.participant.lane == level && settle.given[place.index].option }
