@@ -23,7 +23,7 @@ puts "A class of #{Sparrow::ClockText.of(timeline.total_s)}: #{workout.each_stat
 formats = SixtyMinutes.every_format
 in_formats = Sparrow::Circuit.read(formats)
 puts "A class in every format, #{Sparrow::ClockText.of(Sparrow::Timeline.compile(in_formats).total_s)}: " \
-  "#{in_formats.blocks.map(&:format).join(", ")}; #{in_formats.each_station.count} stations."
+  "#{in_formats.blocks.map { |block| block.format.id }.join(", ")}; #{in_formats.each_station.count} stations."
 
 room = FullRoom.new(timeline)
 puts "A full room: #{room.people.size} people, #{room.timeline.workout.each_station.count} stations, limits, tests and one piece that is scarce."

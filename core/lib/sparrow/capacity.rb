@@ -7,8 +7,6 @@ module Sparrow
   module Capacity
     # Patterns whose work is measured in seconds, whether counted aloud or not.
     BY_TIME = %w[trunk_bracing lateral_trunk gait jump].freeze
-    # House estimate: fatigue falls to 1/e in this many seconds without the pattern.
-    RECOVERY_S = 90.0
     # Beyond this a clean maximum says little about strength.
     MOST = 100
 

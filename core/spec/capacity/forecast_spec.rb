@@ -1,11 +1,10 @@
 # frozen_string_literal: true
 
-# The forecast walks with the model's constants at hand; here the same is walked
-# with the model itself, a set at a time.
+# A level's forecast against the model told plainly, a set at a time.
 RSpec.describe Sparrow::Capacity::Forecast do
   def by_the_model(timeline, lane)
     profile = Sparrow::Capacity::Profile.of_level(lane)
-    fatigue = Sparrow::Capacity::Fatigue.new(Sparrow::Catalogue::Movement::PATTERNS)
+    fatigue = PlainFatigue.new
     now_s = 0
     timeline.blocks.flat_map { |line| line.visits.fetch(lane, []) }.filter_map do |visit|
       fatigue.rest(visit.start_s - now_s)

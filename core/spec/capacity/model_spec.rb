@@ -22,31 +22,6 @@ RSpec.describe Sparrow::Capacity do
     expect(described_class.seconds(60, 0.6, 1.2)).to eq(15)
   end
 
-  it "leaves 20, 14.9, 12.2 and 10.9 before sets of ten with a minute between" do
-    fatigue = described_class::Fatigue.new(%w[push])
-    left = Array.new(4) do
-      (fatigue.left("push") * 20).round(1).tap do
-        fatigue.work("push", 10 / 20.0, 0)
-        fatigue.rest(60)
-      end
-    end
-    expect(left).to eq([20.0, 14.9, 12.2, 10.9])
-  end
-
-  it "tires related patterns by their share and others by a twentieth, both ways round" do
-    fatigue = described_class::Fatigue.new(%w[squat lunge jump push])
-    fatigue.work("squat", 0.5, 0)
-    expect(%w[squat lunge jump push].map { |pattern| fatigue.left(pattern).round(3) }).to eq([0.5, 0.7, 0.75, 0.975])
-    expect(described_class::Fatigue.share("trunk_bracing", "push")).to eq(0.3)
-    expect(described_class::Fatigue.share("trunk_bracing", "trunk_flexion")).to eq(0.5)
-  end
-
-  it "never tires beyond all there is" do
-    fatigue = described_class::Fatigue.new(%w[push])
-    5.times { fatigue.work("push", 0.9, 0) }
-    expect(fatigue.left("push")).to eq(0)
-  end
-
   it "has a profile for each level, a higher one never weaker" do
     profiles = Sparrow::Level::ALL.map { |level| described_class::Profile.of_level(level) }
     profiles.first.strengths.each_key do |pattern|

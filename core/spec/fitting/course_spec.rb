@@ -7,7 +7,7 @@ RSpec.describe Sparrow::Fitting::Course do
 
   it "knows each lane's visits in the order of time, turn by turn" do
     found = course(intervals([station("a", movement: "squat"), station("b", movement: "row")], rounds: 2, rounds_by_level: {"beginner" => 1}))
-    expect(found.visits("advanced", 0).map { |visit| [visit.place, visit.turn, visit.round] }).to eq([[0, 0, 1], [1, 0, 1], [0, 1, 2], [1, 1, 2]])
+    expect(found.visits("advanced", 0).map { |visit| [visit.place, visit.round] }).to eq([[0, 1], [1, 1], [0, 2], [1, 2]])
     expect(found.visits("beginner", 0).map(&:place)).to eq([0, 1])
   end
 
@@ -23,7 +23,7 @@ RSpec.describe Sparrow::Fitting::Course do
                "stations" => [station("a", movement: "squat", levels: Sparrow::Level::ALL.to_h { |level| [level, {"variation" => "squat.parallel", "reps" => 60, "splits" => [30, 20, 10]}] })]}
     visits = course(chipper).visits("advanced", 0)
     expect(visits.map(&:part)).to eq([Rational(1, 2), Rational(1, 3), Rational(1, 6)])
-    expect(visits[1].rest_keep).to be_within(1e-9).of(Math.exp(-25 / 90.0))
+    expect(visits[1].time).to have_attributes(wait_fast: be_within(1e-9).of(Math.exp(-25 / 35.0)), wait_slow: be_within(1e-9).of(Math.exp(-25 / 400.0)))
   end
 
   it "finds a place by its block and station, and says what rungs stand elsewhere in the pattern" do

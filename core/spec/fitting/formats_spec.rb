@@ -11,7 +11,7 @@ RSpec.describe "The fit in every format" do
     sheet = fit([weak, strong], block)
     [weak, strong].to_h do |somebody|
       cells = sheet.cells(somebody.id)
-      cells.each { |cell| cell.looks.each { |look| expect(look.left).to be >= -1e-6, "#{somebody.id} #{cell.place.station.id}: #{look.to_a}" unless look.open } }
+      cells.each { |cell| cell.outlooks.each { |look| expect(look.left).to be >= -1e-6, "#{somebody.id} #{cell.place.station.id}: #{look.to_a}" unless look.open } }
       [somebody.id, cells]
     end
   end
@@ -34,31 +34,31 @@ RSpec.describe "The fit in every format" do
     laddered = paced("ladder", rounds: 4)
     laddered["stations"] = stations.first(2).map { |given| given.merge("ladder" => {"total" => 60, "shape" => "descending"}, "levels" => given["levels"].transform_values { |level| level.except("reps") }) }
     cells = sound(laddered)
-    expect(cells["strong"].first.looks.map(&:asked)).to eq([24.0, 18.0, 12.0, 6.0])
+    expect(cells["strong"].first.outlooks.map(&:asked)).to eq([24.0, 18.0, 12.0, 6.0])
     given = cells["weak"].first
-    expect(given.looks.map(&:asked)).to eq([24, 18, 12, 6].map { |asked| [asked, given.option.number].min.to_f }) if given.option&.rung&.movement_id == "push_up"
+    expect(given.outlooks.map(&:asked)).to eq([24, 18, 12, 6].map { |asked| [asked, given.option.number].min.to_f }) if given.option&.rung&.movement_id == "push_up"
   end
 
   it "takes the whole prescription of the round where levels escalate" do
     block = intervals([station("p", movement: "push_up", levels: {"beginner" => {"work_s" => 20}, "advanced" => {"work_s" => 40}})], rounds: 3, escalate: true, work_s: 30, rest_s: 60)
     cells = sound(block)
-    expect(cells["strong"].first.looks.map(&:round)).to eq([1, 2, 3])
-    expect(cells["weak"].first.looks.map(&:round)).to eq([1, 2, 3])
+    expect(cells["strong"].first.outlooks.map(&:round)).to eq([1, 2, 3])
+    expect(cells["weak"].first.outlooks.map(&:round)).to eq([1, 2, 3])
   end
 
   it "follows the rounds of the lane and not of the level" do
     block = intervals([station("p", movement: "push_up")], rounds: 3, rounds_by_level: {"beginner" => 1}, work_s: 30, rest_s: 30)
     cells = sound(block)
-    expect([cells["weak"].first.looks.size, cells["strong"].first.looks.size]).to eq([1, 3])
+    expect([cells["weak"].first.outlooks.size, cells["strong"].first.outlooks.size]).to eq([1, 3])
   end
 
   it "tires one block by what another took" do
     first = {**intervals([station("n", movement: "push_up_narrow")], rounds: 3, work_s: 40, rest_s: 10), "id" => "first"}
     second = {**intervals([station("p", movement: "push_up")], work_s: 40), "id" => "second"}
-    alone = fit([strong], second).cells("strong").first.looks.first.available
-    after = fit([strong], first, second).cells("strong").last.looks.first.available
+    alone = fit([strong], second).cells("strong").first.outlooks.first.available
+    after = fit([strong], first, second).cells("strong").last.outlooks.first.available
     expect(after).to be < alone
-    rested = fit([strong], first, pause(600), second).cells("strong").last.looks.first.available
+    rested = fit([strong], first, pause(600), second).cells("strong").last.outlooks.first.available
     expect(rested).to be > after
   end
 end

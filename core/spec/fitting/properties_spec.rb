@@ -96,9 +96,9 @@ RSpec.describe "The fit of anybody" do
     simulated(sheet, cells, somebody) { |available, asked, rung| expect(asked).to be <= available + 1e-6, "#{rung}: #{asked} of #{available}" }
   end
 
-  # The model once more, by Fatigue itself and with nothing shared with the walk.
+  # The model once more, told plainly and with nothing shared with the code.
   def simulated(sheet, cells, somebody)
-    fatigue = Sparrow::Capacity::Fatigue.new(Sparrow::Catalogue::Movement::PATTERNS)
+    fatigue = PlainFatigue.new
     profile = somebody.estimates.profile
     now_s = 0
     sets(sheet.course.timeline.blocks.first, somebody.lane).each do |visit, start_s, work_s, part|

@@ -32,7 +32,7 @@ RSpec.describe Sparrow::Fitting::Settle do
     others = held.others(0)
     expect(others.map(&:demand)).to eq(others.map(&:demand).sort.reverse)
     expect(others).to all(satisfy { |option| option.demand < held.given.first.option.demand })
-    expect(others).to all(satisfy { |option| held.walk.slack(0, option, 0) >= -1e-9 })
+    expect(others).to all(satisfy { |option| held.forecast.slack(0, option, 0) >= -1e-9 })
   end
 
   it "finds something of the pattern that needs none of the pieces that are short" do
@@ -62,8 +62,8 @@ RSpec.describe Sparrow::Fitting::Settle do
     option = held.course.options(0).find { |known| known.rung.id == "push_up.floor" }
     asked = Hash.new { |hash, number| hash[number] = option.asking(number) }
     most = held.highest(0, asked, 30)
-    expect(held.walk.slack(0, asked[most], 2)).to be >= -1e-9
-    expect(held.walk.slack(0, asked[most + 1], 2)).to be_negative
+    expect(held.forecast.slack(0, asked[most], 2)).to be >= -1e-9
+    expect(held.forecast.slack(0, asked[most + 1], 2)).to be_negative
     weak = settle(person(measured: {"push_up.floor" => 1})).call
     expect(weak.highest(0, asked, 30)).to be_nil
   end

@@ -7,9 +7,9 @@ RSpec.describe Sparrow::Fitting::Settle do
     settle = described_class.new(course, person(measured: {"push_up.floor" => 10})).call
     too_much = course.options(0).find { |option| option.rung.id == "push_up.floor" }.asking(9)
     settle.put(0, described_class::Given.new(too_much, "fits"))
-    expect(settle.walk.slack(0, too_much, 0)).to be_negative
+    expect(settle.forecast.slack(0, too_much, 0)).to be_negative
     settle.verify
-    settle.given.each_with_index { |given, index| expect(settle.walk.slack(index, given.option, 0)).to be >= -1e-9 if given.option }
+    settle.given.each_with_index { |given, index| expect(settle.forecast.slack(index, given.option, 0)).to be >= -1e-9 if given.option }
     expect(settle.given.first.option&.number.to_i).to be < 9
   end
 end

@@ -33,6 +33,13 @@ module Sparrow
       end
       private_class_method :levels, :read, :strength, :demand
 
+      # @param load [Load]
+      # @param part [Numeric] of the strength that is there today
+      # @return [Float, nil] the fresh maximum of what a set asks: moves per working side, or seconds
+      def most(load, part: 1)
+        load.by_time ? seconds(load.pattern, load.demand, part: part) : moves(load.pattern, load.demand, part: part)
+      end
+
       # @param part [Numeric] of the strength that is there today
       # @return [Float, nil] moves per working side, fresh; nil where the profile says nothing
       def moves(pattern, demand, part: 1)

@@ -26,7 +26,7 @@ module Sparrow
       # @return [Array<Integer>]
       def self.comfortable(take, total)
         load = load_of(take, 1)
-        fresh = load && fresh(take, load)
+        fresh = load && Profile.of_level(take.level).most(load)
         per_set = (fresh && load.amount.positive?) ? (fresh * COMFORTABLE / load.amount).floor : PLAIN
         size = [per_set, LEAST].max.clamp(nil, total)
         split(total, (total / size.to_f).ceil)
@@ -39,22 +39,17 @@ module Sparrow
       end
 
       def self.keeps?(take, sets, rest_s, reserve)
-        load = load_of(take, 1)
-        fresh = load && fresh(take, load)
-        return sets.first <= PLAIN * 2 unless fresh
-        fatigue = Fatigue.new([load.pattern])
-        sets.all? do |count|
-          amount = (load.amount * count).to_f
-          enough = fatigue.left(load.pattern) * fresh - amount >= Forecast.least(reserve, amount, load.by_time)
-          fatigue.work(load.pattern, fresh.positive? ? amount / fresh : 1.0, 0)
-          fatigue.rest(rest_s)
-          enough
-        end
+        loads = sets.map { |count| [set_load(take, count)].compact }
+        return sets.first <= PLAIN * 2 unless loads.all? { |set| set.first&.most }
+        turns = sets.each_index.map { |index| FatigueSimulation::Turn.of(FatigueSimulation.recovery(index.zero? ? 0 : rest_s), FatigueSimulation.recovery(0)) }
+        there = FatigueSimulation.available(turns, loads, loads.first.first.pattern)
+        loads.zip(there).all? { |(set), available| available >= set.needs(reserve) - Forecast::TOLERANCE }
       end
 
-      def self.fresh(take, load)
-        profile = Profile.of_level(take.level)
-        load.by_time ? profile.seconds(load.pattern, load.demand) : profile.moves(load.pattern, load.demand)
+      # Of several parts the first decides.
+      def self.set_load(take, count)
+        load = load_of(take, count)
+        load && FatigueSimulation::SetLoad.of(load, Profile.of_level(take.level).most(load), FatigueSimulation.recovery(0))
       end
 
       # Nothing leaves the reserve: short sets all the same, at least of three.
@@ -65,7 +60,7 @@ module Sparrow
       def self.load_of(take, count)
         Load.of(take, count, take.set_s(count)).first
       end
-      private_class_method :keeps?, :fresh, :fallback, :load_of
+      private_class_method :keeps?, :set_load, :fallback, :load_of
     end
   end
 end

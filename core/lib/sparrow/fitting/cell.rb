@@ -25,14 +25,14 @@ module Sparrow
         given.option
       end
 
-      # @return [Array<Walk::Look>]
-      def looks
-        @looks ||= option ? @settle.walk.looks(place.index, option) : []
+      # @return [Array<PersonForecast::SetOutlook>]
+      def outlooks
+        @outlooks ||= option ? @settle.forecast.outlooks(place.index, option) : []
       end
 
-      # @return [Walk::Look, nil] the round that leaves least
+      # @return [PersonForecast::SetOutlook, nil] the round that leaves least
       def worst
-        @worst ||= looks.min_by(&:left)
+        @worst ||= outlooks.min_by(&:left)
       end
 
       # The level whose mark it carries: whose rung it is here, else the highest in whose band it lies.
@@ -83,7 +83,7 @@ module Sparrow
                  "name" => option ? option.rung&.name || place.station.name : nil, "level" => level, "unit" => option&.unit,
                  "number" => option&.number, "short" => short, "target" => target, "reason" => reason, "attention" => attention?, "standard" => standard?}
         shown["reserve"] = reserve if worst
-        shown["rounds"] = looks.map { |look| [look.round, look.available.round(1), look.asked.round(1)] } if looks.any?
+        shown["rounds"] = outlooks.map { |look| [look.round, look.available.round(1), look.asked.round(1)] } if outlooks.any?
         shown["ruled_out"] = ruled_out if ruled_out.any?
         shown
       end

@@ -6,9 +6,9 @@ module Sparrow
     # in order, and at each station the rungs that may be given, the hardest first.
     class Course
       Place = Value.row(:index, :block, :station)
-      # One set of one lane. +turn+ counts its sets at the place from 0; +part+ is
-      # the share of the number that is done in this set; sets of one +kind+ ask the same.
-      Visit = Value.row(:place, :turn, :round, :rest_keep, :work_keep, :work_s, :part, :kind)
+      # One set of one lane. +time+ is a Capacity::FatigueSimulation::Turn; +part+ is the
+      # share of the number that is done in this set; sets of one +kind+ ask the same.
+      Visit = Value.row(:place, :round, :time, :work_s, :part, :kind)
 
       attr_reader :places, :catalogue, :reserve, :timeline
 
@@ -23,7 +23,7 @@ module Sparrow
         @visits = {}
         @options = {}
         @loads = {}.compare_by_identity
-        @keeps = Hash.new { |hash, seconds| hash[seconds] = seconds.positive? ? Math.exp(-seconds / Capacity::RECOVERY_S) : 1.0 }
+        @recovery = Hash.new { |hash, seconds| hash[seconds] = Capacity::FatigueSimulation.recovery(seconds) }
       end
 
       # @return [Place, nil]
@@ -74,9 +74,9 @@ module Sparrow
         (@loads[option] ||= {})[[visit.round, visit.work_s, visit.part]] ||= work(option, visit)
       end
 
-      # @return [Float] what is left of a tiredness after so many seconds
-      def keep(seconds)
-        @keeps[seconds]
+      # @return [Capacity::FatigueSimulation::Recovery] over so many seconds
+      def recovery(seconds)
+        @recovery[seconds]
       end
 
       private
@@ -99,14 +99,12 @@ module Sparrow
 
       def lay_out(lane, order)
         now_s = 0
-        turns = Hash.new(0)
         kinds = {}
         raw(lane, order).map do |place, round, start_s, work_s, part|
           kind = kinds[[place.index, (round if place.station.counts), work_s, part]] ||= kinds.size
-          visit = Visit.new(place.index, turns[place.index], round, keep([start_s - now_s, 0].max), keep(work_s), work_s, part, kind)
-          turns[place.index] += 1
+          time = Capacity::FatigueSimulation::Turn.of(recovery(start_s - now_s), recovery(work_s))
           now_s = start_s + work_s
-          visit
+          Visit.new(place.index, round, time, work_s, part, kind)
         end
       end
 

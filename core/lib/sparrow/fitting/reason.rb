@@ -76,12 +76,12 @@ module Sparrow
       # The next harder rung and what speaks against it.
       def harder
         index = @cell.place.index
-        next_up = @settle.walk && ladder.reverse.find { |option| option.demand > @cell.option.demand }
+        next_up = @settle.forecast && ladder.reverse.find { |option| option.demand > @cell.option.demand }
         return unless next_up
         why = @settle.barred(index, next_up)
         return "not #{next_up.rung.name}: #{why}" if why
-        worst = @settle.walk.looks(index, next_up).min_by(&:left)
-        "#{next_up.rung.name} would leave #{number(worst.left)}, too little" if worst && !worst.open
+        worst = @settle.forecast.outlooks(index, next_up).min_by(&:left)
+        "#{next_up.rung.name} would leave #{worst.left.round(1).positive? ? "#{number(worst.left)}, too little" : "none"}" if worst && !worst.open
       end
 
       def ladder

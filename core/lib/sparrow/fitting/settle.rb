@@ -10,14 +10,14 @@ module Sparrow
       # it), "lowered", "substitute", "sit_out", "locked", "remembered", "kit" or "waits".
       Given = Value.row(:option, :kind, :why)
 
-      attr_reader :course, :walk, :participant, :given
+      attr_reader :course, :forecast, :participant, :given
 
       # @param order [Integer] the person's place in the roster
       def initialize(course, participant, order: 0, kit: nil)
         @course = course
         @participant = participant
         @allowed = Allowed.new(participant, kit)
-        @walk = Walk.new(course, course.visits(participant.lane, order), participant.estimates.profile(state: participant.state), sore: participant.sore)
+        @forecast = PersonForecast.new(course, course.visits(participant.lane, order), participant.estimates.profile(state: participant.state), sore: participant.sore)
         @standards = course.places.map { |place| course.standard(place.index, level_at(place)) }
         @barred = {}.compare_by_identity
         @free = {}
@@ -38,8 +38,8 @@ module Sparrow
       # What would be given here by the rules alone, all other cells as they are.
       # @return [Given]
       def best(index)
-        return unknown(index) unless @walk.known?(index, @standards[index]) || !@walk.meets?(index)
-        return Given.new(@standards[index], "fits") unless @walk.meets?(index)
+        return unknown(index) unless @forecast.known?(index, @standards[index]) || !@forecast.meets?(index)
+        return Given.new(@standards[index], "fits") unless @forecast.meets?(index)
         ceiling = choose(index, without_limits(index), nil) if without_limits(index).size > free(index).size
         return ceiling if ceiling&.kind == "sit_out"
         choose(index, free(index), ceiling)
@@ -80,7 +80,7 @@ module Sparrow
       def put(index, given)
         @changes += 1 unless given.option.equal?(@given[index].option)
         @given[index] = given
-        @walk.give(index, given.option)
+        @forecast.give(index, given.option)
       end
 
       # Numbers that the model would not have last, now that all is settled, come
@@ -91,7 +91,7 @@ module Sparrow
           changed = false
           @course.places.each do |place|
             held = @given[place.index]
-            next if held.option.nil? || held.kind == "locked" || @walk.leaves?(place.index, held.option, 0)
+            next if held.option.nil? || held.kind == "locked" || @forecast.leaves?(place.index, held.option, 0)
             put(place.index, down(place.index, held))
             changed = true
           end
@@ -120,7 +120,7 @@ module Sparrow
 
       def start(place)
         given = participant.waits? ? Given.new(nil, "waits") : Given.new(@standards[place.index], "fits")
-        @walk.give(place.index, given.option)
+        @forecast.give(place.index, given.option)
         given
       end
 
@@ -140,7 +140,7 @@ module Sparrow
         option = option.asking(choice.number) if choice.number && choice.number != option.number
         return if @allowed.limit(option)
         return Given.new(option, "locked", choice) if choice.locked
-        Given.new(option, "remembered", choice) if barred(place.index, option).nil? && @walk.leaves?(place.index, option, LOWERED_LEAVES)
+        Given.new(option, "remembered", choice) if barred(place.index, option).nil? && @forecast.leaves?(place.index, option, LOWERED_LEAVES)
       end
 
       # @return [Array<Option>] those that nothing rules out, the hardest first
@@ -171,7 +171,7 @@ module Sparrow
 
       # @return [Boolean] whether the reserve is left in every round
       def keeps?(index, option)
-        @walk.leaves?(index, option, @course.reserve)
+        @forecast.leaves?(index, option, @course.reserve)
       end
 
       # The highest number that leaves something, in the steps in which it is called.
@@ -180,7 +180,7 @@ module Sparrow
         return if option.unit == "open"
         top = option.number || @course.places[index].station.at(option.level).stop_s
         steps = (1..((top - option.least) / option.step)).bsearch do |down|
-          @walk.leaves?(index, option.asking(top - down * option.step), leaves_of(option, leaves))
+          @forecast.leaves?(index, option.asking(top - down * option.step), leaves_of(option, leaves))
         end
         steps && option.asking(top - steps * option.step)
       end

@@ -1,12 +1,12 @@
 # frozen_string_literal: true
 
-# The fitting's walk against the levels' forecast: two codes, one model.
-RSpec.describe Sparrow::Fitting::Walk do
-  def walk(timeline, lane, sore: [], profile: Sparrow::Capacity::Profile.of_level(lane))
+# A person who is as the level's profile is has just the level's forecast.
+RSpec.describe Sparrow::Fitting::PersonForecast do
+  def forecast(timeline, lane, sore: [], profile: Sparrow::Capacity::Profile.of_level(lane))
     course = Sparrow::Fitting::Course.new(timeline)
-    walked = described_class.new(course, course.visits(lane, 0), profile, sore: sore)
-    course.places.each { |place| walked.give(place.index, standard(course, place, lane)) }
-    [walked, course]
+    person = described_class.new(course, course.visits(lane, 0), profile, sore: sore)
+    course.places.each { |place| person.give(place.index, standard(course, place, lane)) }
+    [person, course]
   end
 
   def standard(course, place, lane)
@@ -15,15 +15,15 @@ RSpec.describe Sparrow::Fitting::Walk do
   end
 
   def same_as_the_forecast(timeline, lane)
-    walked, course = walk(timeline, lane)
+    person, course = forecast(timeline, lane)
     points = Sparrow::Capacity::Forecast.new(timeline, lane).points.group_by { |point| [point.block.id, point.station.id] }
     course.places.each do |place|
       expected = points.fetch([place.block.id, place.station.id], [])
-      looks = walked.looks(place.index, standard(course, place, lane))
-      expect(looks.map(&:round)).to eq(expected.map(&:round))
-      looks.zip(expected) do |look, point|
-        expect(look.available).to be_within(1e-9).of(point.available)
-        expect(look.asked).to be_within(1e-9).of(point.asked)
+      outlooks = person.outlooks(place.index, standard(course, place, lane))
+      expect(outlooks.map(&:round)).to eq(expected.map(&:round))
+      outlooks.zip(expected) do |outlook, point|
+        expect(outlook.available).to be_within(1e-9).of(point.available)
+        expect(outlook.asked).to be_within(1e-9).of(point.asked)
       end
     end
   end
@@ -43,48 +43,48 @@ RSpec.describe Sparrow::Fitting::Walk do
   it "does so in a chipper, set by set" do
     chipper = {"id" => "c", "role" => "main", "format" => "chipper", "stations" => [station("a", movement: "squat", levels: Sparrow::Level::ALL.to_h { |level| [level, {"variation" => "squat.parallel", "reps" => 40}] }), station("b", movement: "sit_up")]}
     timeline = timeline_of(chipper)
-    walked, course = walk(timeline, "intermediate")
+    person, course = forecast(timeline, "intermediate")
     points = Sparrow::Capacity::Forecast.new(timeline, "intermediate").points.select { |point| point.station.id == "a" }
-    looks = walked.looks(0, standard(course, course.places.first, "intermediate"))
-    expect(looks.map(&:asked).sum).to be_within(1e-6).of(40)
-    expect(looks.map(&:available)).to match(points.map { |point| be_within(1e-6).of(point.available) })
+    outlooks = person.outlooks(0, standard(course, course.places.first, "intermediate"))
+    expect(outlooks.map(&:asked).sum).to be_within(1e-6).of(40)
+    expect(outlooks.map(&:available)).to match(points.map { |point| be_within(1e-6).of(point.available) })
   end
 
   it "recovers while somebody sits out" do
     block = intervals([station("a", movement: "push_up"), station("b", movement: "push_up_narrow")], rounds: 2, work_s: 40, rest_s: 10)
-    walked, course = walk(timeline_of(block), "intermediate")
+    person, course = forecast(timeline_of(block), "intermediate")
     option = standard(course, course.places.first, "intermediate")
-    with = walked.looks(0, option).last.available
-    walked.give(1, nil)
-    expect(walked.looks(0, option).last.available).to be > with
+    with = person.outlooks(0, option).last.available
+    person.give(1, nil)
+    expect(person.outlooks(0, option).last.available).to be > with
   end
 
   it "has four fifths of it on a rung that loads a sore joint, and all on one that does not" do
     timeline = timeline_of(intervals([station("a", movement: "push_up"), station("b", movement: "squat")], work_s: 40))
-    fresh, course = walk(timeline, "intermediate")
-    sore, = walk(timeline, "intermediate", sore: %w[wrist])
+    fresh, course = forecast(timeline, "intermediate")
+    sore, = forecast(timeline, "intermediate", sore: %w[wrist])
     first = course.places.map { |place| standard(course, place, "intermediate") }
-    expect(sore.looks(0, first[0]).first.available).to be < fresh.looks(0, first[0]).first.available
-    part = ->(index) { sore.looks(index, first[index]).first.available / fresh.looks(index, first[index]).first.available }
+    expect(sore.outlooks(0, first[0]).first.available).to be < fresh.outlooks(0, first[0]).first.available
+    part = ->(index) { sore.outlooks(index, first[index]).first.available / fresh.outlooks(index, first[index]).first.available }
     expect(part.call(0)).to be < 0.8 # of the strength; of the moves it is less
     expect(part.call(1)).to be > 0.9 # only as tired from elsewhere
   end
 
   it "knows where a lane never comes, and where the model says nothing" do
     stations = [station("a", movement: "squat"), station("b", movement: "push_up", in_rounds: [2])]
-    walked, course = walk(timeline_of(intervals(stations, rounds: 2, rounds_by_level: {"beginner" => 1})), "beginner")
-    expect([walked.meets?(0), walked.meets?(1)]).to eq([true, false])
-    expect(walked.slack(1, course.options(1).first, 2)).to eq(Float::INFINITY)
-    nothing, chops = walk(timeline_of(intervals([station("w", movement: "wood_chop")])), "beginner")
+    person, course = forecast(timeline_of(intervals(stations, rounds: 2, rounds_by_level: {"beginner" => 1})), "beginner")
+    expect([person.meets?(0), person.meets?(1)]).to eq([true, false])
+    expect(person.slack(1, course.options(1).first, 2)).to eq(Float::INFINITY)
+    nothing, chops = forecast(timeline_of(intervals([station("w", movement: "wood_chop")])), "beginner")
     expect(nothing.known?(0, chops.options(0).first)).to be(false)
   end
 
   it "asks of an open set only that something worth doing is left" do
     open = station("s", movement: "squat", levels: Sparrow::Level::ALL.to_h { |level| [level, {"variation" => "squat.parallel", "reps" => nil}] })
-    walked, course = walk(timeline_of(intervals([open], rounds: 2, work_s: 40, rest_s: 60)), "advanced")
+    somebody, course = forecast(timeline_of(intervals([open], rounds: 2, work_s: 40, rest_s: 60)), "advanced")
     option = course.options(0).find { |held| held.unit == "open" && held.rung.id == "squat.parallel" }
-    look = walked.looks(0, option).first
-    expect(look.open).to be(true)
-    expect(walked.slack(0, option, 2)).to be_within(1e-6).of(walked.looks(0, option).map(&:available).min - 5)
+    outlook = somebody.outlooks(0, option).first
+    expect(outlook.open).to be(true)
+    expect(somebody.slack(0, option, 2)).to be_within(1e-6).of(somebody.outlooks(0, option).map(&:available).min - 5)
   end
 end

@@ -1,0 +1,127 @@
+# frozen_string_literal: true
+
+module Sparrow
+  module Fitting
+    # One person taken through all rounds of the whole class, with what they are
+    # given at each place, by the model of fatigue that the levels go through too.
+    class PersonForecast
+      # One set: what is there before it and what it asks, moves per working side or seconds.
+      SetOutlook = Value.row(:round, :available, :asked, :by_time, :open) do
+        # @return [Float] left undone
+        def left
+          available - asked
+        end
+      end
+
+      # @param course [Course]
+      # @param visits [Array<Course::Visit>] the person's, in order of time
+      # @param profile [Capacity::Profile]
+      # @param sore [Array<String>] joints; a version that loads one is done with less
+      def initialize(course, visits, profile, sore: [])
+        @course = course
+        @turns = visits.map(&:time)
+        @at = visits.each_index.group_by { |at| visits[at].place }
+        @visits = visits
+        @profile = profile
+        @sore = sore
+        @loads = Array.new(visits.size)
+        @asked = {}
+        @watched = {}
+      end
+
+      # @param option [Option, nil] nil for nothing
+      def give(index, option)
+        put(index, option && asked(index, option).loads)
+      end
+
+      # @return [Boolean] whether the person comes to this place at all
+      def meets?(index)
+        @at.key?(index)
+      end
+
+      # @return [Boolean] whether the model knows anything of what is asked here
+      def known?(index, option)
+        asked(index, option).sets.any?
+      end
+
+      # @return [Float] the least that any set here leaves beyond what it must; infinite where nothing is known
+      def slack(index, option, reserve)
+        least = Float::INFINITY
+        each_pattern(index, asked(index, option)) do |sets, there|
+          at = -1
+          while (set = sets[at += 1])
+            left = there[at] - (set.open ? LEAST + reserve : set.needs(reserve))
+            least = left if left < least
+          end
+        end
+        least
+      end
+
+      # @return [Boolean] whether every set here leaves so much
+      def leaves?(index, option, reserve)
+        slack(index, option, reserve) >= -Capacity::Forecast::TOLERANCE
+      end
+
+      # @return [Array<SetOutlook>] every set here of which something is known, in order
+      def outlooks(index, option)
+        asked = asked(index, option)
+        there = {}
+        each_pattern(index, asked) { |sets, available| there[sets.first.pattern] = available.each }
+        at(index).zip(asked.loads).flat_map do |at, sets|
+          sets.select(&:most).map { |set| SetOutlook.new(@visits[at].round, there.fetch(set.pattern).next, set.amount, set.by_time, set.open) }
+        end
+      end
+
+      private
+
+      # What an option asks at a place: +loads+ of each visit to it, and +sets+, those of
+      # them of which something is known, by pattern and in order.
+      Asked = Value.row(:loads, :sets)
+      NEVER = [].freeze
+      private_constant :Asked, :NEVER
+
+      def at(index)
+        @at.fetch(index, NEVER)
+      end
+
+      def put(index, loads)
+        turn = -1
+        visits = at(index)
+        while (at = visits[turn += 1])
+          @loads[at] = loads && loads[turn]
+        end
+      end
+
+      # What is there before each set here, were this given; nothing stays changed.
+      # @yieldparam sets [Array<SetLoad>] of one pattern
+      # @yieldparam there [Array<Float>] before each of them
+      def each_pattern(index, asked)
+        return if asked.sets.empty?
+        before = at(index).map { |at| @loads[at] }
+        put(index, asked.loads)
+        asked.sets.each { |pattern, sets| yield sets, Capacity::FatigueSimulation.available(@turns, @loads, pattern, watched(index)) }
+        put(index, before)
+      end
+
+      def watched(index)
+        @watched[index] ||= Array.new(@turns.size, false).tap { |all| at(index).each { |at| all[at] = true } }.freeze
+      end
+
+      # @return [Asked]
+      def asked(index, option)
+        (@asked[index] ||= {}.compare_by_identity)[option] ||= begin
+          kept = {}
+          loads = at(index).map { |at| kept[@visits[at].kind] ||= loads(option, @visits[at]) }
+          Asked.new(loads, loads.flatten.select(&:most).group_by(&:pattern))
+        end
+      end
+
+      def loads(option, visit)
+        found = @course.loads(option, visit)
+        weak = (@sore.any? && (option.joints & @sore).any?) ? Capacity::Estimate::SORE : 1
+        recovery = @course.recovery(visit.work_s / found.size.to_f)
+        found.map { |load| Capacity::FatigueSimulation::SetLoad.of(load, @profile.most(load, part: weak), recovery, open: option.unit == "open") }
+      end
+    end
+  end
+end
