@@ -7,6 +7,7 @@ import {
   addStation,
   chooseRung,
   duplicateStation,
+  edited,
   emptyDocument,
   freeId,
   move,
@@ -35,6 +36,28 @@ const movement = (id: string, ...ladder: ReturnType<typeof rung>[]) =>
   }) as unknown as Movement
 const squat = movement('squat', rung('squat.chair'), rung('squat.air'), rung('squat.hold', 'hold'))
 const block = () => ({ id: 'b1', stations: [] }) as unknown as Block
+
+describe('an edit', () => {
+  const before = emptyDocument('Tuesday', [timed])
+  addBlock(before, [timed])
+
+  it('leaves the document before as it was, and shares with it what it did not touch', () => {
+    const after = edited(before, (draft) => setKey(draft.blocks[1]!, 'work_s', 50))
+    expect([before.blocks[1]!.work_s, after.blocks[1]!.work_s]).toEqual([40, 50])
+    expect(after.blocks[0]).toBe(before.blocks[0])
+  })
+
+  it('is none where nothing has changed', () => {
+    expect(edited(before, (draft) => setKey(draft.blocks[1]!, 'work_s', 40))).toBe(before)
+    expect(edited(before, (draft) => draft.blocks.splice(5, 1))).toBe(before)
+  })
+
+  it('moves what is in a list without copying it', () => {
+    const after = edited(before, (draft) => move(draft.blocks, 0, 1))
+    expect(after.blocks.map((block) => block.id)).toEqual(['b2', 'b1'])
+    expect(after.blocks[1]).toEqual(before.blocks[0])
+  })
+})
 
 describe('a circuit’s document', () => {
   it('opens with a block in the format that is offered first, as that format opens', () => {

@@ -1,3 +1,4 @@
+import { produce } from 'immer'
 import type { Block, Format, Level, Movement, Prescription, Station, WorkoutDocument } from '@/api/types'
 import { LEVELS } from '@/api/types'
 
@@ -13,6 +14,17 @@ export const ROLES: { value: Block['role']; label: string }[] = [
   { value: 'finisher', label: 'Finisher' },
   { value: 'cool_down', label: 'Cool-down' },
 ]
+
+/**
+ * The document with a change made to a draft of it. What the change does not touch is
+ * shared with the document before, so that a step back costs no copy of a whole class.
+ * @returns the same object where nothing has changed
+ */
+export function edited(document: WorkoutDocument, change: (draft: WorkoutDocument) => unknown): WorkoutDocument {
+  return produce(document, (draft: WorkoutDocument) => {
+    change(draft)
+  })
+}
 
 export function emptyDocument(title: string, formats: Format[]): WorkoutDocument {
   return {

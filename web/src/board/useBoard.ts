@@ -1,6 +1,7 @@
 import { applyPatch, compare, deepClone, type Operation } from 'fast-json-patch'
 import { computed, inject, provide, ref, type InjectionKey } from 'vue'
 import type { Block, Finding, Format, Movement, Workout, WorkoutDocument } from '@/api/types'
+import { edited } from './document'
 import { formatOf } from './formats'
 import { useHistory } from './history'
 import { drafts, useAutosave } from './useAutosave'
@@ -27,14 +28,13 @@ export function createBoard(workout: Workout, movements: Movement[], formats: Fo
 
   /** @param key edits of one key in quick succession are one step back */
   function edit(label: string, change: (draft: WorkoutDocument) => void, key = '') {
-    const draft = deepClone(document.value) as WorkoutDocument
-    change(draft)
-    history.change(draft, label, key)
+    const next = edited(document.value, change)
+    if (next !== document.value) history.change(next, label, key)
   }
 
   /** Another document in its place, as one step. */
   function replace(label: string, next: WorkoutDocument) {
-    history.change(deepClone(next) as WorkoutDocument, label)
+    history.change(next, label)
   }
 
   /** A JSON Patch that the server offered, as one step. */
