@@ -39,6 +39,16 @@ module Server
       Sparrow::Fitting::Sheet.new(timeline, [participant(entries[place])], kit: @class.kit_there, from: place, catalogue: @catalogue)
     end
 
+    # One person's cells as the whole sheet has them. The others are fitted too only where this
+    # person uses a piece of kit that might not be enough for all.
+    # @return [Array<Sparrow::Fitting::Cell>]
+    def self.cells_of(group_class, person_id)
+      fit = new(group_class, only: person_id)
+      alone = fit.alone(person_id)
+      return new(group_class).sheet.cells(person_id) if alone.could_run_short?(fit.entries.size)
+      alone.cells(person_id)
+    end
+
     # Choices that were made here and make no sense any more: they stay, and do not count.
     # @return [Array<Array(Records::Choice, String, String)>] the choice, the person's name, and why
     def set_aside

@@ -11,6 +11,11 @@ module Server
       # Those that tell something: what was left, or a target that was not met.
       TELLING = "results.reps_left IS NOT NULL OR results.reps < results.least OR results.seconds < results.least"
 
+      # @return [Hash] as it would have been typed
+      def as_exception
+        attributes.slice("block", "station", "variation", "reps", "seconds", "reps_left", "skipped").merge("level" => (level unless variation))
+      end
+
       # @param people [Array<Person>]
       # @return [Array<Result>] with person_id, group_class_id and done_at beside
       def self.telling_of(people)

@@ -75,6 +75,15 @@ module Server
         fitted.merge(logged)
       end
 
+      # What was handed in for each person, in the log as it stands: their exceptions.
+      # A log from before submissions were kept has the results that differ from the plan.
+      # @return [Hash{String => Array<Hash>}] by person
+      def submitted
+        kept = log_revisions.find_by(number: log_version)
+        return kept.content["attendances"].to_h { |line| [line["person_id"], line["exceptions"] || []] } if kept
+        attendances.includes(:results).to_h { |attendance| [attendance.person_id, attendance.results.reject(&:planned).map(&:as_exception)] }
+      end
+
       # Reps that were tapped for one person at one station.
       # @return [Hash{String => Hash{Array(String, String) => Integer}}] by person
       def counted

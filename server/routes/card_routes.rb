@@ -46,7 +46,7 @@ module Server
 
         app.get("/api/cards/:token", access: :open, heavy: true) do |token|
           stored, person_id = ClassCards.open(token)
-          cells = ClassFit.new(stored).sheet.cells(person_id)
+          cells = ClassFit.cells_of(stored, person_id)
           render_json(Views::Card.new(stored, cells, stored.studio.people.find(person_id).name.split.first).to_h)
         rescue ClassCards::Void
           raise void_card

@@ -71,13 +71,17 @@ module Server
           entry.person
         end
 
+        # Moves the class's targets, over the version that was read. The fit behind it takes
+        # a while: it is computed before the class is locked.
         # @param targets [Array<Hash>] as they were shown: what was read is what is written
         # @raise [Problems::Error] with pointers into the body
-        def take_needs(group_class, targets)
+        # @raise [Records::GroupClass::Outdated]
+        def take_needs(group_class, targets, over:)
+          raise Records::GroupClass::Outdated unless group_class.lock_version == over
           wanted = targets.map { |target| Sparrow::Fitting::Needs::Target.new(*target.values_at("block", "station", "level", "variation", "number")) }
           document = Sparrow::Pointer.put(group_class.document, ClassFit.new(group_class).needs.patches(wanted))
-          preview = preview_of(document, under: "/document")
-          group_class.update!(document: document, total_s: preview.timeline.total_s)
+          total_s = preview_of(document, under: "/document").timeline.total_s
+          group_class.change_over(over) { group_class.update!(document: document, total_s: total_s) }
         rescue Sparrow::Refused => refused
           raise Problems.unprocessable(refused, under: "/take")
         end
@@ -116,7 +120,7 @@ module Server
         app.post("/api/classes/:id/needs", heavy: true) do |id|
           stored = group_class(id)
           given = body_as(NEEDS)
-          stored.change_over(given["lock_version"]) { take_needs(stored, given["take"]) }
+          take_needs(stored, given["take"], over: given["lock_version"])
           render_json(fit_view(stored.reload))
         rescue Records::GroupClass::Outdated
           raise Problems.conflict("This class was changed from another place after you opened it.", theirs: fit_view(stored.reload))

@@ -134,7 +134,7 @@ module Server
 
         app.get("/api/runs/:id/results", access: :helper) do |id|
           stored = run(id)
-          lines = Views::AttendanceLine.new(stored.attendances.includes(:person, :results).to_a).to_h
+          lines = Views::AttendanceLine.new(stored.attendances.includes(:person, :results).to_a, params: {submitted: stored.submitted}).to_h
           render_json({"attendances" => attendances_view(stored, lines)})
         end
       end

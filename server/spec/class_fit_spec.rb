@@ -82,4 +82,35 @@ RSpec.describe Server::ClassFit do
     many = gather(Time.now.utc + 3600, people: Array.new(12) { |index| studio.people.create!(name: "Person #{index}", lane: "beginner") })
     expect(ask.call(many)).to be <= ask.call(few) + 2
   end
+
+  describe "of one person" do
+    def cells_of(held, person)
+      described_class.cells_of(held.reload, person.id).map(&:to_h)
+    end
+
+    let(:crew) { %w[beginner intermediate advanced].cycle.first(6).each_with_index.map { |lane, index| studio.people.create!(name: "Person #{index}", lane: lane, since: Date.today - 300) } }
+    let(:document) { workout_document(intervals([station("p", movement: "push_up"), station("r", movement: "row"), station("s", movement: "squat")], rounds: 2, work_s: 40, rest_s: 40)) }
+
+    it "is just what the whole sheet has for them, with kit for all, for some, and with none counted" do
+      [nil, {"bench" => 9, "step" => 9, "bar" => 9, "chair" => 9, "mat" => 9}, {"bench" => 1, "step" => 1, "bar" => 1, "chair" => 9, "mat" => 9}].each do |kit|
+        held = gather(Time.now.utc + 3600, people: crew)
+        held.update!(kit: kit)
+        sheet = described_class.new(held.reload).sheet
+        crew.each { |person| expect(cells_of(held, person)).to eq(sheet.cells(person.id).map(&:to_h)), "#{person.name} #{kit}" }
+      end
+    end
+
+    it "fits nobody else where all have enough, and all where a piece is short" do
+      held = gather(Time.now.utc + 3600, people: crew)
+      held.update!(kit: {"bench" => 9, "step" => 9, "bar" => 9, "chair" => 9, "mat" => 9})
+      fitted = []
+      allow(Sparrow::Fitting::Settle).to receive(:new).and_wrap_original { |original, course, participant, **rest| fitted << participant.id && original.call(course, participant, **rest) }
+      cells_of(held, crew[2])
+      expect(fitted).to eq([crew[2].id])
+      held.update!(kit: {"bar" => 1, "step" => 1, "bench" => 1, "chair" => 1})
+      fitted.clear
+      cells_of(held, crew[2])
+      expect(fitted.uniq).to match_array(crew.map(&:id))
+    end
+  end
 end

@@ -83,6 +83,30 @@ RSpec.describe Server::LogBook do
     end
   end
 
+  describe "what was handed in" do
+    def handed_in
+      Server::Views::LogSheet.new(run.reload).to_h["attendances"].first["exceptions"].map(&:compact)
+    end
+
+    let(:typed) { {"block" => "main", "station" => "s2", "reps" => 4, "reps_left" => 1} }
+
+    it "stands on the log sheet as it was typed, also after it has been brought back" do
+      write({"exceptions" => [typed]})
+      expect(handed_in).to eq([typed])
+      write
+      expect(handed_in).to eq([])
+      described_class.new(run, by: studio.instructors.first).bring_back(run.log_revisions.find_by!(number: 1))
+      expect(handed_in).to eq([typed])
+    end
+
+    it "is told from the results where a log is older than what is kept of it" do
+      write({"exceptions" => [typed]})
+      Server::Records::LogRevision.where(studio_id: studio.id, run_id: run.id).delete_all
+      done = results.find_by(station: "s2").variation
+      expect(handed_in).to eq([typed.merge("variation" => done, "skipped" => false)])
+    end
+  end
+
   it "replaces the whole log, and leaves no row of the old one" do
     write({"exceptions" => [{"block" => "main", "station" => "s2", "skipped" => true}]})
     write({"present" => false})

@@ -17,7 +17,7 @@ module Server
           "run" => RunLine.new(@run).to_h, "log_version" => @run.log_version, "last_submission" => @run.last_submission,
           "note" => @run.log_note, "stations" => @run.sheet.stations,
           "people" => people,
-          "attendances" => AttendanceLine.new(attendances).to_h
+          "attendances" => AttendanceLine.new(attendances, params: {submitted: @run.submitted}).to_h
         }
       end
 

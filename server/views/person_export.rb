@@ -22,7 +22,7 @@ module Server
       private
 
       def attendance(attendance)
-        AttendanceLine.new(attendance).to_h.merge("title" => attendance.run.title, "on" => Views.instant(attendance.run.started_at))
+        AttendanceLine.new(attendance, params: {submitted: attendance.run.submitted}).to_h.merge("title" => attendance.run.title, "on" => Views.instant(attendance.run.started_at))
       end
 
       def roster(entry)

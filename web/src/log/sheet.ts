@@ -54,47 +54,21 @@ export function typingOf(sheet: LogSheet): Typing {
       effort: before?.effort ?? undefined,
       pain: before?.pain ?? null,
       note: before?.note ?? '',
-      exceptions: Object.fromEntries(
-        (before?.results ?? [])
-          .filter((result) => !result.planned && !asCounted(sheet, person.id, result))
-          .map((result) => [
-            keyOf(result),
-            {
-              ...instead(sheet, person.id, result),
-              reps: result.reps ?? undefined,
-              seconds: result.seconds ?? undefined,
-              reps_left: result.reps_left ?? undefined,
-              skipped: result.skipped,
-            },
-          ]),
-      ),
+      exceptions: Object.fromEntries((before?.exceptions ?? []).map((typed) => [keyOf(typed), exceptionOf(typed)])),
     }
   })
   return { log_version: sheet.log_version, everybody: undefined, note: sheet.note ?? '', lines }
 }
 
-type LoggedResult = LogSheet['attendances'][number]['results'][number]
-
-/** A level's own way by the level, any other rung by itself; nothing where it is what they were given. */
-function instead(sheet: LogSheet, personId: string, result: LoggedResult): Exception {
-  const at = keyOf(result)
-  const given = givenTo(sheet, personId)?.get(at)
-  if (given && given.variation === result.variation && given.level === result.level) return {}
-  const station = sheet.stations.find((known) => keyOf(known) === at)
-  if (!result.variation || station?.levels[result.level].variation === result.variation) return { level: result.level }
-  return { variation: result.variation }
-}
-
-/** Nothing but what was tapped while the run went on. */
-function asCounted(sheet: LogSheet, personId: string, result: LoggedResult) {
-  const count = countedFor(sheet, personId).get(keyOf(result))
-  return (
-    count === result.reps &&
-    count !== undefined &&
-    result.reps_left === null &&
-    !Object.keys(instead(sheet, personId, result)).length
-  )
-}
+/** What was handed in of one station, as it stands in the form. */
+const exceptionOf = (typed: ExceptionEntry): Exception => ({
+  level: typed.level ?? undefined,
+  variation: typed.variation ?? undefined,
+  reps: typed.reps ?? undefined,
+  seconds: typed.seconds ?? undefined,
+  reps_left: typed.reps_left ?? undefined,
+  skipped: typed.skipped ?? false,
+})
 
 /** Reps that were tapped for somebody, by "block/station". */
 export function countedFor(sheet: LogSheet, personId: string) {

@@ -32,6 +32,16 @@ module Sparrow
       # @return [Array<Settle>]
       attr_reader :settled
 
+      # Whether somebody here might have to be moved in a class of so many, because they are given a
+      # piece of which there are fewer.
+      # @param size [Integer] people in the class
+      def could_run_short?(size)
+        return false unless @kit
+        @settled.any? do |settle|
+          settle.given.any? { |given| given.option&.equipment&.any? { |piece| countable.fetch(piece, size) < size } }
+        end
+      end
+
       private
 
       def by_person
