@@ -51,12 +51,20 @@ RSpec.describe "Every screen" do
     expect(page).to be_axe_clean.checking_only("color-contrast")
   end
 
+  def fit_a_phone
+    page.current_window.resize_to(500, 844)
+    expect(page.evaluate_script("document.documentElement.clientWidth")).to be <= 500
+    wider = page.evaluate_script("document.documentElement.scrollWidth - document.documentElement.clientWidth")
+    expect(wider).to be <= 0, "#{wider} px wider than a phone's screen"
+  end
+
   screens.each do |name, (path, sign)|
-    it "is clean in light and dark: #{name}" do
+    it "is clean in light and dark, and fits a phone without scrolling sideways: #{name}" do
       sign_in_as
       visit path.is_a?(Proc) ? instance_exec(&path) : path
       expect(page).to have_css(sign)
       look_in_both_themes
+      fit_a_phone
     end
   end
 
@@ -126,16 +134,5 @@ RSpec.describe "Every screen" do
     click_button "Kofi Penhallow: as planned; station by station"
     expect(page).to have_css(".exception")
     expect(page).to be_axe_clean
-  end
-
-  it "fits a phone without scrolling sideways" do
-    sign_in_as
-    page.current_window.resize_to(500, 844)
-    screens.each do |name, (path, sign)|
-      visit path.is_a?(Proc) ? instance_exec(&path) : path
-      expect(page).to have_css(sign)
-      wider = page.evaluate_script("document.documentElement.scrollWidth - document.documentElement.clientWidth")
-      expect(wider).to be <= 0, "#{name} is #{wider} px wider than the screen"
-    end
   end
 end

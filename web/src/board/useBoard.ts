@@ -17,7 +17,9 @@ export interface TargetsPlace {
  * The circuit on the board: its document with undo, its saving and its preview.
  * Everything on the board changes it through edit().
  */
-export function createBoard(workout: Workout, movements: Movement[], formats: Format[]) {
+export function createBoard(opened: Workout, movements: Movement[], formats: Format[]) {
+  // A copy of its own: what the query holds is watched by Vue, and an edited document is frozen.
+  const workout = { ...opened, document: deepClone(opened.document) as WorkoutDocument }
   const history = useHistory<WorkoutDocument>(workout.document)
   const document = history.present
   const autosave = useAutosave(workout, document, (theirs) =>
@@ -34,7 +36,7 @@ export function createBoard(workout: Workout, movements: Movement[], formats: Fo
 
   /** Another document in its place, as one step. */
   function replace(label: string, next: WorkoutDocument) {
-    history.change(next, label)
+    history.change(deepClone(next) as WorkoutDocument, label)
   }
 
   /** A JSON Patch that the server offered, as one step. */
