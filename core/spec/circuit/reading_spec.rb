@@ -117,4 +117,71 @@ RSpec.describe "Reading a workout document" do
       expect(refusal_of(whole)).to eq("" => "must be an object")
     end
   end
+
+  describe "a station" do
+    def station_refused(pointer, message, **keys, &block)
+      refused("/blocks/0/stations/0#{pointer}", message) do |changed|
+        changed["blocks"][0]["stations"][0].merge!(keys.transform_keys(&:to_s))
+        block&.call(changed)
+      end
+    end
+
+    let(:parts) { [{"movement" => "push_up", "reps" => 2}, {"movement" => "squat", "reps" => 2}] }
+
+    it "needs a movement, and one that the catalogue has" do
+      refused("/blocks/0/stations/0/movement", "is missing") { |changed| changed["blocks"][0]["stations"][0].delete("movement") }
+      station_refused("/movement", "is not a movement in the catalogue", movement: "nonsense")
+    end
+
+    it "is a set of parts only where it is counted as one, without a movement of its own" do
+      station_refused("/parts", "are needed for a compound count", counting: "compound")
+      station_refused("/counting", "must be compound where parts are given", parts: parts)
+      station_refused("/movement", "must be left out where parts are given", counting: "compound", parts: parts)
+      station_refused("/parts", "at least two different movements", movement: nil, counting: "compound", parts: [parts.first, parts.first])
+      station_refused("/parts/1/movement", "is not a movement in the catalogue", movement: nil, counting: "compound", parts: [parts.first, {"movement" => "nonsense", "reps" => 1}])
+    end
+
+    it "has levels that count as it does" do
+      station_refused("/levels/beginner/counting", "only where the station has parts") { |changed| cell(changed)["counting"] = "compound" }
+      station_refused("/levels/beginner/counting", "must be compound, as its station's is", movement: nil, counting: "compound", parts: parts) do |changed|
+        changed["blocks"][0]["stations"][0]["levels"].each_value { |level| level.delete("variation") }
+        cell(changed)["counting"] = "each"
+      end
+    end
+
+    it "has levels with a number or a hold, and ranges the right way round" do
+      station_refused("/levels/beginner/hold_s", "excludes reps") { |changed| cell(changed).merge!("reps" => 5, "hold_s" => 20) }
+      station_refused("/levels/beginner/reps/min", "is above the maximum") { |changed| cell(changed)["reps"] = {"min" => 9, "max" => 5} }
+    end
+
+    it "does not mix half a window a side with a whole one" do
+      station_refused("/sides", "mixes split and each", sides: "split") { |changed| cell(changed)["sides"] = "each" }
+    end
+  end
+
+  describe "a ladder" do
+    let(:document) do
+      levels = Sparrow::Level::ALL.to_h { |level| [level, {"variation" => "squat.parallel"}] }
+      workout_document({"id" => "l", "role" => "main", "format" => "ladder", "rounds" => 3, "stations" => [{"id" => "s", "movement" => "squat", "ladder" => {"total" => 18, "shape" => "typed", "counts" => [9, 6, 3]}, "levels" => levels}]})
+    end
+
+    def ladder(changed)
+      changed["blocks"][0]["stations"][0]["ladder"]
+    end
+
+    it "names a number for each of its rounds, which add up to the total" do
+      expect(refusal_of(document)).to eq({})
+      at = "/blocks/0/stations/0/ladder"
+      refused("#{at}/counts", "are needed for a typed ladder") { |changed| ladder(changed).delete("counts") }
+      refused("#{at}/counts", "name 2 rounds where the station stands in 3") { |changed| ladder(changed)["counts"] = [9, 9] }
+      refused("#{at}/total", "is 18, but the rounds add up to 19") { |changed| ladder(changed)["counts"] = [10, 6, 3] }
+      refused("#{at}/counts", "belong to a typed ladder only") { |changed| ladder(changed)["shape"] = "flat" }
+      refused("#{at}/total", "cannot be split so") { |changed| ladder(changed).merge!("shape" => "flat", "total" => 2).delete("counts") }
+    end
+
+    it "gives the numbers itself, and stands in a round that there is" do
+      refused("/blocks/0/stations/0/levels/beginner/reps", "the ladder gives the numbers") { |changed| cell(changed)["reps"] = 5 }
+      refused("/blocks/0/stations/0/in_rounds", "leaves this station no round of the 3") { |changed| changed["blocks"][0]["stations"][0]["in_rounds"] = [7] }
+    end
+  end
 end

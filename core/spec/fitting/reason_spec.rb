@@ -54,4 +54,34 @@ RSpec.describe Sparrow::Fitting::Reason do
     jacks = intervals([station("j", movement: "jumping_jack", levels: Sparrow::Level::ALL.to_h { |level| [level, {"variation" => "jumping_jack.step", "reps" => 20}] })], work_s: 30)
     expect(reason(person(measured: {"push_up.floor" => 10}), jacks)).to include("a guess from the intermediate level")
   end
+
+  it "says “none” of a harder version that would leave nothing" do
+    expect(reason(person(measured: {"push_up.floor" => 11}))).to match(/would leave (none|\d)/)
+    expect(reason(person(measured: {"push_up.knees" => 9}))).not_to match(/leave -/)
+  end
+
+  it "speaks of seconds at a hold, and of as many as stay clean where there is no number" do
+    held = intervals([station("k", movement: "plank", levels: Sparrow::Level::ALL.to_h { |level| [level, {"variation" => "plank.forearm", "hold_s" => 30}] })], work_s: 40, rest_s: 60)
+    expect(reason(person(measured: {"plank.forearm" => 90}), held)).to match(/are there, 30 s asked, \d+(\.\d)? left/)
+    open = intervals([station("s", movement: "squat", levels: Sparrow::Level::ALL.to_h { |level| [level, {"variation" => "squat.jump", "reps" => nil}] })], work_s: 40)
+    expect(reason(person(lane: "advanced", measured: {"squat.parallel" => 90}), open)).to include("as many as stay clean")
+  end
+
+  it "gives the instructor's words for a choice, and does without where there are none" do
+    own = {block: "main", station: "p"}
+    chosen = ->(**rest) { person(choices: {own.values => Sparrow::Fitting::Participant::Choice.new(variation: "push_up.knees", number: 6, locked: true, **rest)}) }
+    expect(reason(chosen.call(by: "Ottoline Varga", why: "as agreed"))).to start_with("Set by Ottoline Varga (“as agreed”)")
+    expect(reason(chosen.call(why: " "))).to start_with("Set by the instructor; ")
+  end
+
+  it "says from how long a hold was lowered" do
+    held = intervals([station("k", movement: "plank", levels: Sparrow::Level::ALL.to_h { |level| [level, {"variation" => "plank.wall", "hold_s" => 60}] })], work_s: 60, rest_s: 0, rounds: 3)
+    expect(reason(person(lane: "beginner", measured: {"plank.wall" => 50}), held)).to match(/lowered from 60 s|Lowered from 60 s/)
+  end
+
+  it "does not know the number that a station of several movements leaves, but says what is there" do
+    parts = [{"movement" => "push_up", "reps" => 2}, {"movement" => "squat", "reps" => 2}]
+    compound = {"id" => "c", "counting" => "compound", "parts" => parts, "levels" => Sparrow::Level::ALL.to_h { |level| [level, {"reps" => 3}] }}
+    expect(reason(person(measured: {"push_up.floor" => 40, "squat.parallel" => 80}), intervals([compound], work_s: 120))).to match(/\AIn round 1 about .* left \(no estimate\)\.\z/)
+  end
 end

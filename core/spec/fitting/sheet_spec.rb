@@ -59,4 +59,19 @@ RSpec.describe Sparrow::Fitting::Sheet do
     expect(hung.moved.map(&:piece)).to eq(%w[bar])
     expect(hung.cells(hung.moved.first.participant.id).first.reason).to match(/\AThe bars do not go round|\ANo bar is left/)
   end
+
+  describe "of one person alone" do
+    it "could run short where they are given a piece of which a class of that size has fewer" do
+      alone = fit([person("a", lane: "advanced", measured: strong)], raised, kit: {"step" => 2, "mat" => 9})
+      expect([alone.could_run_short?(2), alone.could_run_short?(3)]).to eq([false, true])
+    end
+
+    it "cannot where they need no piece, or nobody has counted any" do
+      floor = intervals([station("s", movement: "squat", levels: Sparrow::Level::ALL.to_h { |level| [level, {"variation" => "squat.parallel", "reps" => 5}] })])
+      expect(fit([person("a", lane: "advanced", measured: {"squat.parallel" => 6})], floor, kit: {"step" => 0}).could_run_short?(30)).to be(false)
+      expect(fit([person("a", lane: "advanced", measured: strong)], raised).could_run_short?(30)).to be(false)
+      waits = fit([person("a", screening: "see_instructor")], raised, kit: {"step" => 0})
+      expect(waits.could_run_short?(30)).to be(false)
+    end
+  end
 end

@@ -48,4 +48,33 @@ RSpec.describe Sparrow::Logging::Given do
     given = described_class.of_level(read(station("p", movement: "push_up")).first, "advanced")
     expect(described_class.read(JSON.parse(JSON.generate(given.to_h)))).to eq(given)
   end
+
+  describe "at a station with a total spread over the rounds" do
+    let(:ladder) do
+      {"id" => "l", "role" => "main", "format" => "ladder", "rounds" => 3, "gate" => "round",
+       "stations" => [{"id" => "s", "movement" => "squat", "ladder" => {"total" => 18, "shape" => "descending"},
+                       "levels" => Sparrow::Level::ALL.to_h { |level| [level, {"variation" => "squat.parallel"}] }}]}
+    end
+
+    it "is the number of the last round" do
+      found = Sparrow::Circuit.read(workout_document(ladder)).each_station.map { |_, held| held }.first
+      expect(described_class.of_level(found, "advanced")).to have_attributes(reps: 3, least: 3, seconds: nil)
+    end
+
+    it "is no more than the fit gave there" do
+      strong = fit([person("a", measured: {"squat.parallel" => 60})], ladder).cells("a").first
+      expect(described_class.of_cell(strong)).to have_attributes(reps: 3, least: 3, seconds: nil)
+    end
+  end
+
+  it "is neither a number nor seconds where a level goes on for its time" do
+    march = read(station("m", movement: "high_knees")).first
+    expect(described_class.of_level(march, "beginner")).to have_attributes(reps: nil, seconds: nil, least: nil)
+    expect(described_class.of_cell(cell(person("a"), station("m", movement: "high_knees")))).to have_attributes(reps: nil, seconds: nil, least: nil)
+  end
+
+  it "keeps the level of who was there where their level is asked for the version" do
+    asked = read(station("p", movement: "push_up", levels: Sparrow::Level::ALL.to_h { |level| [level, {"variation" => "push_up.floor"}] })).first
+    expect(described_class.of_rung(asked, Sparrow::Catalogue.house.variation("push_up.floor"), "beginner").level).to eq("beginner")
+  end
 end

@@ -85,4 +85,24 @@ RSpec.describe Sparrow::Scaling do
     document = workout_document(intervals(1, scaling: "share", shares: {"beginner" => 80, "intermediate" => 60}))
     expect(refusal_of(document)).to eq("/blocks/0/shares" => "must not fall from one level to the next")
   end
+
+  it "shares a range at both its ends, and a hold in fives" do
+    expect(under("share", open_levels(reps: {"min" => 20, "max" => 40})).map { |take| take.reps.then { |range| [range.min, range.max] } }).to eq([[10, 20], [15, 30], [20, 40]])
+    held = {"beginner" => "plank.forearm", "intermediate" => "plank.forearm", "advanced" => "plank.forearm"}
+    expect(under("share", open_levels(held, hold_s: 60), movement: "plank").map(&:hold_s)).to eq([30, 45, 60])
+    expect(under("hold", open_levels(held, hold_s: {"min" => 30, "max" => 60}), movement: "plank").map { |take| [take.hold.min, take.hold.max] }).to eq([[10, 20], [20, 40], [30, 60]])
+  end
+
+  it "has nothing to share where nothing was typed" do
+    expect(under("share", open_levels).map(&:reps)).to eq([nil, nil, nil])
+    held = {"beginner" => "plank.forearm", "intermediate" => "plank.forearm", "advanced" => "plank.forearm"}
+    expect(under("hold", open_levels(held), movement: "plank").first(2).map { |take| take.hold&.max }).to eq([nil, nil])
+    expect(under("load", open_levels(reps: 8)).map(&:load_kg)).to eq([nil, nil, nil])
+    expect(under("rest", open_levels(reps: 8), rest_s: 0).map(&:rest_s)).to eq([0, 0, 0])
+  end
+
+  it "gives the same number on each version, and a hold where a version is held" do
+    mixed = {"beginner" => "squat.chair_tap", "intermediate" => "squat.parallel", "advanced" => "squat.parallel"}
+    expect(under("variation", open_levels(mixed, reps: 9)).map(&:reps_counted)).to eq([9, 9, 9])
+  end
 end

@@ -76,7 +76,7 @@ module Sparrow
       # The next harder rung and what speaks against it.
       def harder
         index = @cell.place.index
-        next_up = @settle.forecast && ladder.reverse.find { |option| option.demand > @cell.option.demand }
+        next_up = ladder.reverse.find { |option| option.demand > @cell.option.demand }
         return unless next_up
         why = @settle.barred(index, next_up)
         return "not #{next_up.rung.name}: #{why}" if why
