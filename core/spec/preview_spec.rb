@@ -38,4 +38,11 @@ RSpec.describe Sparrow::Preview do
     expect(waits.call(cap_s: 3600)).to eq([true, true])
     expect(waits.call(cap_s: 40)).to eq([true, false])
   end
+
+  it "shows a level's own tempo and load, and nothing where none was typed" do
+    plan = workout_document(intervals([station("s", movement: "squat", levels: {"advanced" => {"tempo" => "3-1-1-0", "load_kg" => 7.5}})]))
+    cells = described_class.new(plan).to_h["blocks"][0]["stations"][0]["levels"]
+    expect(cells["advanced"]).to include("tempo" => "3-1-1-0", "load_kg" => 7.5)
+    expect(cells["beginner"].keys).not_to include("tempo", "load_kg")
+  end
 end

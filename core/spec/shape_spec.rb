@@ -99,4 +99,12 @@ RSpec.describe Sparrow::Shape do
   it "lets anything through where somebody else reads it" do
     expect(described_class.read(described_class::Anything.new, {"x" => [nil]})).to eq("x" => [nil])
   end
+
+  describe "an object that may hold anything" do
+    it "is taken as it is, and is an object all the same" do
+      shape = described_class::AnyObject.new
+      expect(described_class.read(shape, {"a" => [1, {"b" => nil}]})).to eq({"a" => [1, {"b" => nil}]})
+      [[], "a", 1, true].each { |value| expect(problems_of(shape, value)).to eq("" => "must be an object") }
+    end
+  end
 end

@@ -6,7 +6,7 @@ if ENV["COVERAGE"]
   SimpleCov.start do
     enable_coverage :branch
     add_filter { |source| !source.filename.include?("/core/lib/") }
-    minimum_coverage line: 95, branch: 90
+    minimum_coverage line: 99, branch: 95
   end
 end
 

@@ -57,4 +57,12 @@ RSpec.describe Sparrow::Capacity::Estimates do
     found = estimates({"push_up.floor" => 10})
     expect(found.profile(state: "tired").strengths["push"]).to be_within(1e-9).of(found.profile.strengths["push"] * 0.9)
   end
+
+  it "says in words from where something is known, and how old it is" do
+    words = ->(days, **rest) { estimates({"push_up.floor" => 10}, on: People::TODAY - days, **rest).of("push").words(People::TODAY) }
+    expect([words.call(3), words.call(7), words.call(20)]).to eq(["measured this week", "measured 1 week ago", "measured 2 weeks ago"])
+    expect(words.call(7, source: "results")).to eq("from results 1 week ago")
+    expect(words.call(100)).to eq("measured 14 weeks ago, so trusted less")
+    expect(estimates.of("push").words(People::TODAY)).to eq("a guess from the intermediate level")
+  end
 end

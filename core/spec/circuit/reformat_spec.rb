@@ -85,4 +85,21 @@ RSpec.describe Sparrow::Circuit::Reformat do
     told = File.read(File.join(Sparrow::ROOT, "..", "docs", "formats", "changing-formats.md"))
     expect(told).to include(described_class.table)
   end
+
+  it "leaves a block alone that is in the format already" do
+    block = typed("rounds", blocks.fetch("rounds"))
+    expect(described_class.call(block, "rounds")).to equal(block)
+  end
+
+  it "makes an empty block of one that has no stations yet" do
+    expect(described_class.call({"id" => "b", "role" => "main", "format" => "rounds"}, "intervals")).to include("format" => "intervals", "stations" => [])
+  end
+
+  it "refuses what is no block with stations, whatever it holds instead" do
+    [nil, [], {}, {"format" => "nonsense"}, {"format" => "pause"}, {"format" => "rounds", "stations" => "many"}, {"format" => "rounds", "stations" => [1]},
+      {"format" => "rounds", "set_aside" => 1}, {"format" => "rounds", "stations" => [{"levels" => {"advanced" => 1}}]}, {"format" => "rounds", "stations" => [{"ladder" => 5}]},
+      {"format" => "rounds", "stations" => [{"levels" => {"advanced" => {"set_aside" => []}}}]}].each do |block|
+      expect { described_class.call(block, "intervals") }.to raise_error(Sparrow::Refused, /must be a block with stations/), block.inspect
+    end
+  end
 end

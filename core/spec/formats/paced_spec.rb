@@ -206,4 +206,26 @@ RSpec.describe "Paced formats" do
       expect(laid.groups.map { |group| group.stops.map { |stop| stop.station.id } }).to eq([%w[a b], %w[b a]])
     end
   end
+
+  describe "a time to aim at" do
+    it "says at what pace the reps would have to be done, and whether anybody could" do
+      demanded = ->(target_s, stations = [sets("a", [5, 8, 10])]) { line("rounds", stations, rounds: 2, target_s: target_s).forecast.fetch("advanced").demand }
+      expect(demanded.call(65)).to have_attributes(seconds_per_rep: 3.0, of_default: 0.75, plausible: true)
+      expect(demanded.call(20).plausible).to be(false)
+      expect(demanded.call(45, [{"id" => "m", "movement" => "high_knees", "levels" => Sparrow::Level::ALL.to_h { |level| [level, {"variation" => "high_knees.run", "work_s" => 20}] }}])).to be_nil
+      expect(line("rounds", [sets("a", [5, 8, 10])], rounds: 2).forecast.fetch("advanced").demand).to be_nil
+    end
+
+    it "takes a station of several movements at its own pace" do
+      parts = [{"movement" => "push_up", "reps" => 2}, {"movement" => "squat", "reps" => 2}]
+      compound = {"id" => "c", "counting" => "compound", "parts" => parts, "levels" => Sparrow::Level::ALL.to_h { |level| [level, {"reps" => 3}] }}
+      expect(line("rounds", [compound], rounds: 2, target_s: 600).forecast.fetch("advanced").demand.plausible).to be(true)
+    end
+  end
+
+  it "gives an empty block no time" do
+    laid = line("amrap", [], cap_s: 120)
+    expect(laid.total_s).to eq(0)
+    expect(laid.forecast.fetch("beginner")).to have_attributes(rounds: 0, remainder_s: 0)
+  end
 end

@@ -67,6 +67,20 @@ RSpec.describe "The partner format" do
     end
   end
 
+  it "counts down to who begins where there is time for it, and not in a turn of one second" do
+    ready = line([sets("a", [5, 8, 10]), sets("c", [5, 8, 10])], rounds: 1, turns: 1, work_s: 30, rest_s: 20, get_ready_s: 10)
+    texts = Sparrow::Formats::Partner::Calls.new(ready).cues.map { |cue| [cue.at_s, cue.kind] }
+    expect(texts).to include([7, "countdown"], [10, "go"])
+    expect(texts).to include([ready.windows[2].start_s - 3, "countdown"])
+  end
+
+  it "is called as other blocks at the people's own pace are, where the set decides" do
+    paced = line([sets("a", [5, 8, 10])], rounds: 1, turns: 1, change: "set")
+    calls = Sparrow::Formats::Partner::Calls.new(paced).cues
+    expect(calls.map(&:kind)).to eq(Sparrow::Cues::PacedCalls.new(paced).cues.map(&:kind))
+    expect(calls).not_to be_empty
+  end
+
   describe "when the set is done" do
     let(:laid) { line([sets("a", [5, 8, 10])], rounds: 1, turns: 2, change: "set", switch_s: 3) }
 

@@ -77,4 +77,12 @@ RSpec.describe Sparrow::Logging::Sheet do
     expect { sheet.results("advanced", [at("z")], at: "/x") }.to raise_error(Sparrow::Refused, %r{/x/0/station})
     expect { sheet.results("advanced", [at("a"), at("a")]) }.to raise_error(Sparrow::Refused, /twice/)
   end
+
+  it "lists a set of parts with its target, without a movement or a version" do
+    parts = [{"movement" => "push_up", "reps" => 2}, {"movement" => "squat", "reps" => 2}]
+    compound = {"id" => "c", "counting" => "compound", "parts" => parts, "levels" => Sparrow::Level::ALL.to_h { |level| [level, {"reps" => 3}] }}
+    listed = described_class.new(Sparrow::Circuit.read(workout_document(intervals([compound], work_s: 120)))).stations.first
+    expect(listed).to include("movement" => nil)
+    expect(listed["levels"]["beginner"]).to include("variation" => nil, "name" => nil, "reps" => 3)
+  end
 end

@@ -12,7 +12,6 @@ module Sparrow
       :parts, :load_kg, :splits, :quota, :filled, :note
     )
       UP = %w[standing seated hanging].freeze
-      STANDING = "standing"
 
       # @return [Integer, nil] of a range of holds the longest
       def hold_s
@@ -60,11 +59,11 @@ module Sparrow
       # Where the body is when the set begins and ends, for the way to the next.
       # @return [Boolean] up rather than on the floor
       def starts_up?
-        UP.include?((variation || parts&.first&.fetch("rung"))&.position || STANDING)
+        UP.include?((variation || parts.first.fetch("rung")).position)
       end
 
       def ends_up?
-        UP.include?((variation || parts&.last&.fetch("rung"))&.position || STANDING)
+        UP.include?((variation || parts.last.fetch("rung")).position)
       end
 
       # @param two_windows [Boolean] whether the station takes a full window a side
