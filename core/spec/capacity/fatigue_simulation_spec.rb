@@ -10,7 +10,7 @@ RSpec.describe Sparrow::Capacity::FatigueSimulation do
   # Sets of one pattern with so many seconds between them.
   def before_each(most, sets, rest_s, open: false)
     turns = sets.each_index.map { |index| turn(index.zero? ? 0 : rest_s) }
-    described_class.available(turns, sets.map { |amount| [load_of("push", most, amount, open: open)] }, place("push")).map { |left| left.round(1) }
+    described_class.left(turns, sets.map { |amount| [load_of("push", most, amount, open: open)] }, place("push")).map { |left| left.round(1) }
   end
 
   def turn(wait_s, work_s = 0)
@@ -57,14 +57,14 @@ RSpec.describe Sparrow::Capacity::FatigueSimulation do
   it "leaves of a related pattern what its share of the set leaves" do
     turns = [turn(0), turn(0)]
     left = %w[lunge hinge jump gait push].map do |pattern|
-      described_class.available(turns, [[load_of("squat", 20.0, 10)], [load_of(pattern, 1.0, 0.1)]], place(pattern)).last
+      described_class.left(turns, [[load_of("squat", 20.0, 10)], [load_of(pattern, 1.0, 0.1)]], place(pattern)).last
     end
     effort = 0.5**1.5
     expect(left).to match([0.6, 0.4, 0.5, 0.3, 0.05].map { |share| be_within(1e-9).of(1 - share * effort) })
   end
 
-  it "never leaves less than nothing, and no set counts as more than all that is there fresh" do
-    expect(before_each(10.0, [30] * 3, 0)).to eq([10.0, 0.0, 0.0])
+  it "counts no set as more than all that is there fresh" do
+    expect(before_each(10.0, [30] * 3, 0)).to eq([10.0, 0.0, -10.0])
     expect(before_each(10.0, [30, 1], 180)).to eq(before_each(10.0, [10, 1], 180))
   end
 
@@ -74,7 +74,7 @@ RSpec.describe Sparrow::Capacity::FatigueSimulation do
     another = load_of("pull", nil, 10, seconds: 60)
     last = load_of("push", 20.0, 5)
     turns = [turn(0), turn(0, 60), turn(0)]
-    after = ->(middle) { described_class.available(turns, [[first], middle, [last]], place("push")).last }
+    after = ->(middle) { described_class.left(turns, [[first], middle, [last]], place("push")).last }
     effort = 0.5**1.5
     expect(after.call([itself])).to be_within(1e-9).of(20 * (1 - effort))
     recovered = 20 * (1 - effort * (0.7 * Math.exp(-60 / 35.0) + 0.3 * Math.exp(-60 / 400.0)))
@@ -84,13 +84,13 @@ RSpec.describe Sparrow::Capacity::FatigueSimulation do
 
   it "says nothing of a set of which nothing is known, and tires nothing by it" do
     loads = [[load_of("push", nil, 10)], [load_of("push", 20.0, 5)]]
-    expect(described_class.available([turn(0), turn(0)], loads, place("push"))).to eq([20.0])
+    expect(described_class.left([turn(0), turn(0)], loads, place("push"))).to eq([20.0])
   end
 
   it "answers only for the turns that are watched" do
     loads = Array.new(3) { [load_of("push", 20.0, 10)] }
     turns = [turn(0), turn(60), turn(60)]
-    expect(described_class.available(turns, loads, place("push"), [false, false, true]).map { |left| left.round(1) }).to eq([15.6])
+    expect(described_class.left(turns, loads, place("push"), [false, false, true]).map { |left| left.round(1) }).to eq([15.6])
   end
 
   it "is asked of a version by the pattern that it tires" do
@@ -112,9 +112,15 @@ RSpec.describe Sparrow::Capacity::FatigueSimulation do
       take = timeline.workout.blocks.first.stations.first.at("intermediate")
       highest = lanes.highest(take, reserve: 2, below: 60)
       expect(highest).to be_between(1, 52)
-      forecast = Sparrow::Capacity::Forecast.new(timeline, "intermediate")
-      expect(forecast.leaves?(take, 2, {take => highest})).to be(true)
-      expect(forecast.leaves?(take, 2, {take => highest + 1})).to be(false)
+      lowest = [highest, highest + 1].map { |seconds| lowest_share_left(seconds) }
+      expect(lowest.first).to be >= 0.15
+      expect(lowest.last).to be < 0.15
+    end
+
+    def lowest_share_left(seconds)
+      plank = station("p", movement: "plank", levels: Sparrow::Level::ALL.to_h { |level| [level, {"variation" => "plank.forearm", "hold_s" => seconds}] })
+      timeline = timeline_of(intervals([plank], work_s: 120, rest_s: 0, rounds: 4))
+      Sparrow::Capacity::Forecast.new(timeline, "intermediate").points.map { |point| point.reserve / point.asked }.min
     end
   end
 end

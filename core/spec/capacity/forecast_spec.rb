@@ -44,6 +44,12 @@ RSpec.describe Sparrow::Capacity::Forecast do
     end
   end
 
+  it "shows nothing, and not less than nothing, where somebody is tired beyond doing any" do
+    levels = Sparrow::Level::ALL.to_h { |level| [level, {"variation" => "push_up.floor", "reps" => 30}] }
+    timeline = timeline_of(intervals([station("s", movement: "push_up", levels: levels)], rounds: 3, work_s: 40, rest_s: 0))
+    expect(described_class.new(timeline, "beginner").points.map(&:available).last(2)).to eq([0.0, 0.0])
+  end
+
   it "finds the worst of each cell among its points" do
     timeline = plan(3)
     forecast = described_class.new(timeline, "intermediate")
@@ -52,11 +58,48 @@ RSpec.describe Sparrow::Capacity::Forecast do
     end
   end
 
-  it "leaves less the more another cell asks" do
+  # Three movements and one of them again, with numbers, holds or as many as one can, and a rep of two parts.
+  def mixed_document(seed)
+    random = Random.new(seed)
+    movements = %w[squat push_up row lunge_back sit_up plank].sample(3, random: random)
+    stations = [*movements, movements.first].map.with_index { |movement, index| station("s#{index}", movement: movement, levels: asked_of(movement, random)) }
+    parts = [{"movement" => "squat", "reps" => 2}, {"movement" => "push_up", "reps" => 1}]
+    stations << {"id" => "parts", "counting" => "compound", "parts" => parts, "levels" => asked_of(nil, random)}
+    workout_document(intervals(stations, rounds: random.rand(1..4), work_s: random.rand(30..60), rest_s: random.rand(0..60)))
+  end
+
+  def asked_of(movement, random)
+    number = random.rand(1..19)
+    given = (movement == "plank") ? {"hold_s" => number} : {"reps" => (number if movement.nil? || random.rand > 0.25)}
+    Sparrow::Level::ALL.to_h { |level| [level, given] }
+  end
+
+  # Whether the cell leaves the reserve in a document that asks it for this number.
+  def leaves?(document, cell, number, reserve)
+    changed = Sparrow::Pointer.put(document, [["#{cell.pointer}/#{cell.hold ? "hold_s" : "reps"}", number]])
+    points = described_class.new(Sparrow::Timeline.compile(Sparrow::Circuit.read(changed)), cell.level).points
+    points.select { |point| point.take.pointer == cell.pointer }.all? { |point| point.keeps?(reserve) }
+  end
+
+  it "finds the highest number with which a class leaves the reserve, and the next one does not" do
+    looked_at = 25.times.sum do |seed|
+      document = mixed_document(seed)
+      workout = Sparrow::Circuit.read(document)
+      forecast = described_class.new(Sparrow::Timeline.compile(workout), "intermediate")
+      workout.each_station.map { |_, station| station.at("intermediate") }.select { |cell| cell.reps || cell.hold }.each do |cell|
+        found = forecast.highest(cell, reserve: 2, below: 20)
+        expect(leaves?(document, cell, found, 2)).to be(true), "seed #{seed}: #{found} at #{cell.pointer}" if found.positive?
+        expect(leaves?(document, cell, found + 1, 2)).to be(false), "seed #{seed}: #{found + 1} at #{cell.pointer}" if found < 19
+      end.size
+    end
+    expect(looked_at).to be > 80
+  end
+
+  it "leaves less to a cell the more another asks" do
     timeline = plan(5)
     forecast = described_class.new(timeline, "advanced")
-    take = forecast.points.map(&:take).find { |candidate| candidate.reps }
-    more = forecast.points(take => take.reps_counted * 2)
-    expect(more.map(&:available).zip(forecast.points.map(&:available))).to all(satisfy { |now, before| now <= before + 1e-9 })
+    one, other = forecast.points.map(&:take).select(&:reps).uniq(&:pointer)
+    highest = [1, 10, 30].map { |number| forecast.highest(one, reserve: 0, below: 60, amounts: {}.compare_by_identity.merge!(other => number)) }
+    expect(highest).to eq(highest.sort.reverse)
   end
 end

@@ -99,9 +99,9 @@ module Sparrow
       # @param loads [Array<Array<SetLoad>, nil>] of each turn; nil where nothing is done
       # @param pattern [Integer] its place in PATTERNS
       # @param watched [Array<Boolean>, nil] turns to answer for; nil for all
-      # @return [Array<Float>] what is available before each set of the pattern of which something is
-      #   known, in order of time: moves per working side, or seconds
-      def self.available(turns, loads, pattern, watched = nil)
+      # @return [Array<Float>] what is left before each set of the pattern of which something is known, in
+      #   order of time: moves per working side, or seconds; below 0 for who is tired beyond doing any
+      def self.left(turns, loads, pattern, watched = nil)
         shares = SHARES[pattern]
         fast = slow = 0.0
         found = []
@@ -119,10 +119,9 @@ module Sparrow
             added = set.effort
             if set.pattern == pattern
               if (most = set.most)
-                left = 1.0 - fast - slow
-                left = 0.0 if left < 0.0
-                found << left * most if watched.nil? || watched[at]
-                added = effort(left * most, most) if set.open && left * most < set.amount
+                left = (1.0 - fast - slow) * most
+                found << left if watched.nil? || watched[at]
+                added = effort((left > 0.0) ? left : 0.0, most) if set.open && left < set.amount
               end
             else
               fast *= set.keep_fast

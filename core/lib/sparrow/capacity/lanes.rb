@@ -29,16 +29,10 @@ module Sparrow
       # @param amounts [Hash] what other cells are to ask, by prescription
       # @return [Integer] 0 where not one does
       def highest(take, reserve:, below:, amounts: {})
-        lane = forecast(take.level)
-        less = (1...below).bsearch { |step| lane.leaves?(take, reserve, with(amounts, take, below - step)) }
-        less ? below - less : 0
+        forecast(take.level).highest(take, reserve: reserve, below: below, amounts: amounts)
       end
 
       private
-
-      def with(amounts, take, number)
-        {}.compare_by_identity.merge!(amounts).tap { |changed| changed[take] = number }
-      end
 
       def forecast(lane)
         @forecasts[lane] ||= Forecast.new(@timeline, lane)

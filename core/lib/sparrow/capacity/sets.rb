@@ -42,8 +42,8 @@ module Sparrow
         loads = sets.map { |count| [set_load(take, count)].compact }
         return sets.first <= PLAIN * 2 unless loads.all? { |set| set.first&.most }
         turns = sets.each_index.map { |index| FatigueSimulation::Turn.of(FatigueSimulation.recovery(index.zero? ? 0 : rest_s), FatigueSimulation.recovery(0)) }
-        there = FatigueSimulation.available(turns, loads, loads.first.first.pattern)
-        loads.zip(there).all? { |(set), available| available >= set.needs(reserve) - Forecast::TOLERANCE }
+        there = FatigueSimulation.left(turns, loads, loads.first.first.pattern)
+        loads.zip(there).all? { |(set), left| left >= set.needs(reserve) - Forecast::TOLERANCE }
       end
 
       # Of several parts the first decides.

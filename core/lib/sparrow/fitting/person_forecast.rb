@@ -68,7 +68,7 @@ module Sparrow
         there = {}
         each_pattern(index, asked) { |sets, available| there[sets.first.pattern] = available.each }
         at(index).zip(asked.loads).flat_map do |at, sets|
-          sets.select(&:most).map { |set| SetOutlook.new(@visits[at].round, there.fetch(set.pattern).next, set.amount, set.by_time, set.open) }
+          sets.select(&:most).map { |set| SetOutlook.new(@visits[at].round, there.fetch(set.pattern).next.clamp(0.0, nil), set.amount, set.by_time, set.open) }
         end
       end
 
@@ -99,7 +99,7 @@ module Sparrow
         return if asked.sets.empty?
         before = at(index).map { |at| @loads[at] }
         put(index, asked.loads)
-        asked.sets.each { |pattern, sets| yield sets, Capacity::FatigueSimulation.available(@turns, @loads, pattern, watched(index)) }
+        asked.sets.each { |pattern, sets| yield sets, Capacity::FatigueSimulation.left(@turns, @loads, pattern, watched(index)) }
         put(index, before)
       end
 
