@@ -69,7 +69,8 @@ RSpec.describe "bin/start" do
     [modes.values.uniq, File.stat(@state).mode & 0o007]
   end
 
-  it "starts all there is on the next free port, tells how to sign in, keeps its secrets from others, and stops cleanly at Ctrl-C" do
+  # One state folder through its life: each start costs some seconds, so what follows from another is looked at after it.
+  it "starts on the next free port, tells how to sign in, keeps its secrets from others, and starts again after it was killed, with the demo as it was" do
     taken = TCPServer.new("127.0.0.1", 0)
     pid, log = start(PORT: taken.addr[1].to_s)
     address = address_in(log)
@@ -78,30 +79,15 @@ RSpec.describe "bin/start" do
     expect(seen_by_others).to eq([["600"], 0o001])
     expect(File.read(log)).to match(/Sign in +\S+@tumblingbay.example/).and match(/^  Migrations and demo +\d+ s/)
 
-    _, second = start
-    Timeout.timeout(30) { sleep 0.2 until File.read(second).include?("running already") }
-    expect(File.read(second)).to include(address)
-
-    Process.kill("INT", -Process.getpgid(pid))
-    Timeout.timeout(40) { Process.wait(pid) }
-    @running.delete(pid)
-    expect([answers?(address), database_runs?]).to eq([false, false])
-    expect(File.read(log)).to include("The app has stopped.", "Its database has stopped.")
-  ensure
-    taken&.close
-  end
-
-  it "starts again after it was killed outright, and loads the demo once only" do
-    pid, log = start
-    address = address_in(log)
     stop(pid, "KILL")
     Timeout.timeout(20) { sleep 0.2 while answers?(address) }
-
     again, second = start
     expect(answers?(address_in(second))).to be(true)
     expect(File.read(second)).to include("running already", "demo there already")
     stop(again, "TERM")
     expect(database_runs?).to be(false)
+  ensure
+    taken&.close
   end
 
   # Runs to its end, which it must come to by itself.
@@ -112,10 +98,19 @@ RSpec.describe "bin/start" do
     [$CHILD_STATUS.success?, File.read(log)]
   end
 
-  it "stops where the secret of its database is empty, missing or another, says which file, and touches nothing" do
+  it "is started once only, stops cleanly at Ctrl-C, and then refuses a secret that is empty, missing or another, says which file, and touches nothing" do
     pid, log = start
-    address_in(log)
-    stop(pid, "TERM")
+    address = address_in(log)
+    _, second = start
+    Timeout.timeout(30) { sleep 0.2 until File.read(second).include?("running already") }
+    expect(File.read(second)).to include(address)
+
+    Process.kill("INT", -Process.getpgid(pid))
+    Timeout.timeout(40) { Process.wait(pid) }
+    @running.delete(pid)
+    expect([answers?(address), database_runs?]).to eq([false, false])
+    expect(File.read(log)).to include("The app has stopped.", "Its database has stopped.")
+
     file = File.join(@state, "encryption-secret")
     secret = File.read(file)
     pictures = -> { Dir[File.join(@state, "{encryption-secret,session-secret,pg-password}")].to_h { |path| [path, File.read(path)] } }

@@ -44,6 +44,7 @@ RSpec.configure do |config|
   config.include Steps, type: :system
   config.include ManualClock, type: :system
   config.include Network, type: :system
+  config.include KeptInBrowser, type: :system
   config.include HeldAnswers::Steps, type: :system
 
   config.before(:each, type: :system) do

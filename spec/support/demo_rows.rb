@@ -1,13 +1,24 @@
 # frozen_string_literal: true
 
 # The demo scenario in an empty database, as it was loaded the first time: its
-# plans need not be measured anew for every example.
+# plans need not be measured, nor its rows made, anew for every example.
 module DemoRows
-  CLASSES = %w[Studio Instructor Person Benchmark Workout WorkoutRevision Place GroupClass RosterEntry Choice Run Attendance Result LogRevision AuditEvent].map { |name| Server::Records.const_get(name) }.freeze
+  TABLES = %w[Studio Instructor Person Benchmark Workout WorkoutRevision Place GroupClass RosterEntry Choice Run Attendance Result LogRevision AuditEvent]
+    .map { |name| Server::Records.const_get(name).table_name }.freeze
 
   def self.load
-    return @rows.each { |record, rows| record.insert_all!(rows) } if @rows
+    connection = Server::Records::Studio.connection
+    return connection.execute(@rows) if @rows
     Demo::Scenario.load
-    @rows = CLASSES.to_h { |record| [record, record.all.map(&:attributes)] }
+    @rows = rows(connection)
   end
+
+  # @return [String] a statement a table, which writes every row again as it is in the database
+  def self.rows(connection)
+    TABLES.filter_map do |table|
+      rows = connection.select_values("SELECT to_json(held) FROM #{table} held")
+      "INSERT INTO #{table} SELECT * FROM json_populate_recordset(NULL::#{table}, #{connection.quote("[#{rows.join(",")}]")})" if rows.any?
+    end.join(";")
+  end
+  private_class_method :rows
 end

@@ -9,8 +9,9 @@ module ManualClock
     }
   JS
 
-  # To be called on any page of the application, before the Floor is opened.
+  # To be called before the Floor is opened.
   def hold_clock
+    visit "/health" unless page.current_url.start_with?("http")
     @clock_script = page.driver.browser.execute_cdp("Page.addScriptToEvaluateOnNewDocument", source: SOURCE)["identifier"]
     @held_ms = page.evaluate_script("Date.now()")
     page.execute_script("localStorage.setItem('spec.now', #{@held_ms})")

@@ -161,7 +161,7 @@ RSpec.describe "The Floor" do
     press "+"
     expect(page).to have_css("[data-testid=numeral]", text: "40")
     Timeout.timeout(5) { sleep 0.05 until run.reload.clock&.dig("additions")&.any? }
-    page.execute_script("localStorage.removeItem('sparrow.clock.#{run.id}')")
+    forget_in_browser
     page.refresh
     expect(page).to have_css("[data-testid=numeral]", text: "40")
   end

@@ -6,7 +6,8 @@ import { watch } from 'vue'
 import { RouterView, useRoute, useRouter } from 'vue-router'
 import UndoOffer from './components/UndoOffer.vue'
 import AppMasthead from './components/AppMasthead.vue'
-import { useOutboxSending } from './log/outbox'
+import { useDelivering } from './lib/delivery/delivery'
+import './state/unsent'
 import { usePreferences } from './state/preferences'
 import { listenToChanges } from './state/changes'
 import { useStaleQueries } from './state/staleQueries'
@@ -17,7 +18,7 @@ const route = useRoute()
 const router = useRouter()
 const session = useSession()
 usePreferences()
-useOutboxSending()
+useDelivering()
 useStaleQueries(useQueryClient())
 
 // A page that was not fetched before the server went away.

@@ -1,4 +1,5 @@
 import { createRouter, createWebHistory } from 'vue-router'
+import { kept } from './lib/delivery/kept'
 import { useSession } from './state/session'
 
 declare module 'vue-router' {
@@ -116,6 +117,7 @@ export const router = createRouter({
 
 router.beforeEach(async (to) => {
   const session = useSession()
+  await kept.ready()
   try {
     await session.restore()
   } catch {

@@ -1,13 +1,13 @@
-import { useChangesOf } from '@/state/changes'
-import { useDebounceFn, useEventListener, useTimeoutPoll } from '@vueuse/core'
+import { useDebounceFn, useEventListener } from '@vueuse/core'
 import { compare } from 'fast-json-patch'
 import { computed, onScopeDispose, ref, shallowRef, watch, type Ref } from 'vue'
-import { api, ask, Refusal, Unreachable } from '@/api/client'
+import { api, ask } from '@/api/client'
 import type { Workout, WorkoutDocument } from '@/api/types'
-import { device } from '@/state/device'
+import { delivery, type Outcome } from '@/lib/delivery/delivery'
+import { useChangesOf } from '@/state/changes'
+import { circuits, drafts } from './delivery'
 
 const QUIET_MS = 700
-const RETRY_MS = 3000
 
 /** How the saving stands, in words. */
 export const SAVING = {
@@ -18,18 +18,6 @@ export const SAVING = {
   refused: 'Not saved: some fields need correcting',
   conflict: 'Not saved: a newer version was saved',
 } as const
-
-interface Draft {
-  lock_version: number
-  document: WorkoutDocument
-}
-
-/** What was typed here and has not reached the server, by circuit. */
-export const drafts = {
-  read: (id: string) => device.read<Draft>(`draft.${id}`),
-  write: (id: string, draft: Draft) => device.write(`draft.${id}`, draft),
-  drop: (id: string) => device.drop(`draft.${id}`),
-}
 
 /**
  * Saves a document as it changes, over the version it was read at. Until the
@@ -46,48 +34,35 @@ export function useAutosave(
   const state = ref<keyof typeof SAVING>('saved')
   const conflict = shallowRef<Workout | null>(null)
   const dirty = computed(() => document.value !== saved.value)
-  let inFlight: Promise<void> | null = null
   let left = false
 
-  /** Saves until the server has the newest; whoever asks meanwhile waits for the same. */
-  function save(): Promise<void> {
-    inFlight ??= saveAll().finally(() => (inFlight = null))
-    return inFlight
-  }
-
-  async function saveAll() {
-    while (!left && dirty.value && state.value !== 'conflict') if (!(await saveOnce())) return
-  }
-
-  /** Whether it went through. */
-  async function saveOnce(): Promise<boolean> {
+  /** Hands over what is there now; settles when the server was asked. */
+  async function save(): Promise<void> {
+    if (left || !dirty.value || state.value === 'conflict') return
     state.value = 'saving'
-    const sent = document.value
-    try {
-      const workout = await ask(
-        api.PUT('/api/workouts/{id}', {
-          params: { path: { id: opened.id } },
-          body: { document: sent, lock_version: version.value },
-        }),
-      )
-      version.value = workout.lock_version
+    const waiting = circuits.get(opened.id)
+    if (waiting && !waiting.refused && waiting.body.document === document.value) return delivery.flush()
+    await circuits.put(opened.id, document.value.title, { document: document.value, lock_version: version.value })
+  }
+
+  const soon = useDebounceFn(save, QUIET_MS)
+
+  function answered(sent: WorkoutDocument, outcome: Outcome<Workout>) {
+    if (outcome.kind === 'sent') {
+      version.value = outcome.data.lock_version
       saved.value = sent
-      if (dirty.value) drafts.write(opened.id, { lock_version: version.value, document: document.value })
-      else drafts.drop(opened.id)
       state.value = dirty.value ? 'waiting' : 'saved'
-      return true
-    } catch (error) {
-      if (!(error instanceof Refusal || error instanceof Unreachable)) throw error
-      if (error instanceof Unreachable || error.status >= 500 || [401, 429].includes(error.status))
-        state.value = 'offline'
-      else if (error.status === 409) meet((error.problem as unknown as { theirs: Workout }).theirs)
-      else state.value = 'refused'
-      return false
-    }
+      if (!dirty.value) return
+      drafts.write(opened.id, { lock_version: version.value, document: document.value })
+      void soon()
+    } else if (outcome.kind === 'waiting') state.value = 'offline'
+    else if (outcome.refusal.status === 409) meet((outcome.refusal.problem as unknown as { theirs: Workout }).theirs)
+    else state.value = 'refused'
   }
 
   /** A version that says the same as ours, saved by this board's last visit say, is no conflict. */
   function meet(theirs: Workout) {
+    circuits.drop(opened.id)
     if (compare(theirs.document, document.value).length === 0) {
       version.value = theirs.lock_version
       saved.value = document.value
@@ -107,10 +82,10 @@ export function useAutosave(
     state.value = 'waiting'
   }
 
-  const soon = useDebounceFn(save, QUIET_MS)
   watch(document, (value) => {
     if (value === saved.value) {
       drafts.drop(opened.id)
+      circuits.drop(opened.id)
       state.value = 'saved'
       return
     }
@@ -122,21 +97,21 @@ export function useAutosave(
   // Somebody else saved: where nothing of ours waits, theirs is shown; else the two meet when ours is saved.
   useChangesOf('workouts', opened.id, async () => {
     const now = await ask(api.GET('/api/workouts/{id}', { params: { path: { id: opened.id } } }))
-    if (left || dirty.value || inFlight || now.lock_version <= version.value) return
+    if (left || dirty.value || circuits.get(opened.id) || now.lock_version <= version.value) return
     version.value = now.lock_version
     saved.value = now.document
     shown(now)
   })
 
-  // Whoever leaves the board leaves at once: what is not saved by then lies in this browser.
+  const off = circuits.on((item, outcome) => {
+    if (item.key === opened.id) answered(item.body.document, outcome)
+  })
+  // Whoever leaves the board leaves at once: what is not saved by then is sent from whatever page comes next.
   onScopeDispose(() => {
     void save()
     left = true
+    off()
   })
-  useTimeoutPoll(async () => {
-    if (state.value === 'offline') await save()
-  }, RETRY_MS)
-  useEventListener(window, 'online', () => void save())
   useEventListener(window, 'beforeunload', (event) => {
     if (dirty.value && state.value !== 'saved') event.preventDefault()
   })

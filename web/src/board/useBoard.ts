@@ -4,7 +4,8 @@ import type { Block, Finding, Format, Movement, Workout, WorkoutDocument } from 
 import { edited } from './document'
 import { formatOf } from './formats'
 import { useHistory } from './history'
-import { drafts, useAutosave } from './useAutosave'
+import { circuits, drafts } from './delivery'
+import { useAutosave } from './useAutosave'
 import { usePreview } from './usePreview'
 
 export interface TargetsPlace {
@@ -108,6 +109,7 @@ function restoreDraft(board: Board, workout: Workout) {
   const draft = drafts.read(workout.id)
   if (!draft || compare(draft.document, workout.document).length === 0) {
     drafts.drop(workout.id)
+    circuits.drop(workout.id)
     return
   }
   board.replace('Restore what was typed', draft.document)

@@ -4,7 +4,7 @@ import { computed, useTemplateRef } from 'vue'
 import { RouterLink } from 'vue-router'
 import { plural } from './clockText'
 import SignOutDialog from './SignOutDialog.vue'
-import { outbox } from '@/log/outbox'
+import { delivery } from '@/lib/delivery/delivery'
 import BrandMark from './BrandMark.vue'
 import { usePreferences } from '@/state/preferences'
 import { useSession } from '@/state/session'
@@ -23,6 +23,20 @@ const PLACES = [
   { name: 'logbook', label: 'Logbook', helper: true },
   { name: 'house', label: 'Standards', helper: false },
 ]
+/** What was not taken comes first: it waits for somebody. What only waits for the server is told once that does not answer. */
+const unsent = computed(() => {
+  const refused = delivery.refused.value
+  const waiting = delivery.away.value ? delivery.waiting.value : []
+  const first = refused[0] ?? waiting[0]
+  const to = first && delivery.place(first)
+  if (!to) return null
+  return {
+    to,
+    text: refused.length
+      ? `${plural(refused.length, 'thing')} not saved`
+      : `${plural(waiting.length, 'thing')} to send`,
+  }
+})
 const places = computed(() => PLACES.filter((place) => place.helper || session.plans))
 </script>
 
@@ -33,12 +47,7 @@ const places = computed(() => PLACES.filter((place) => place.helper || session.p
       <RouterLink v-for="place in places" :key="place.name" :to="{ name: place.name }">{{ place.label }}</RouterLink>
     </nav>
     <div class="end">
-      <RouterLink
-        v-if="outbox.waiting.value.length"
-        class="small warn-text"
-        :to="{ name: 'log', params: { id: outbox.waiting.value[0]!.runId } }"
-        >{{ plural(outbox.waiting.value.length, 'log') }} not sent yet</RouterLink
-      >
+      <RouterLink v-if="unsent" class="small warn-text" :to="unsent.to">{{ unsent.text }}</RouterLink>
       <RouterLink v-if="session.role === 'owner'" class="studio small" :to="{ name: 'studio' }">Studio</RouterLink>
       <RouterLink
         class="who small"

@@ -5,7 +5,7 @@ import Dialog from 'primevue/dialog'
 import { ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { wording } from '@/api/client'
-import { outbox } from '@/log/outbox'
+import { delivery } from '@/lib/delivery/delivery'
 import { useSession } from '@/state/session'
 import { unsent } from '@/state/unsent'
 
@@ -38,7 +38,7 @@ async function leave() {
 /** Sends what it can first; asks where something stays. */
 async function start() {
   busy.value = true
-  await outbox.flush()
+  await delivery.flush()
   busy.value = false
   waiting.value = unsent()
   if (waiting.value.length) asking.value = true

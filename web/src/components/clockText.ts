@@ -83,6 +83,6 @@ export function peopleText(count: number): string {
 }
 
 /** “1 round”, “3 rounds”. */
-export function plural(count: number, noun: string): string {
-  return `${count} ${noun}${count === 1 ? '' : 's'}`
+export function plural(count: number, noun: string, several = `${noun}s`): string {
+  return `${count} ${count === 1 ? noun : several}`
 }

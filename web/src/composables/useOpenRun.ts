@@ -1,8 +1,9 @@
 import { useToast } from 'primevue/usetoast'
 import { ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { api, ask, Refusal, wording } from '@/api/client'
-import { device } from '@/state/device'
+import { api, ask, wording } from '@/api/client'
+import { isFinal } from '@/lib/delivery/delivery'
+import { kept } from '@/lib/delivery/kept'
 
 /**
  * Opens a run of a circuit and goes to its Floor. The key of a run is kept until
@@ -17,16 +18,16 @@ export function useOpenRun() {
   async function openRun(workoutId: string) {
     if (opening.value) return
     opening.value = true
-    const kept = `run-key.${workoutId}`
-    const key = device.read<string>(kept) ?? crypto.randomUUID()
-    device.write(kept, key)
+    const place = `run-key.${workoutId}`
+    const key = kept.read<string>(place) ?? crypto.randomUUID()
+    kept.write(place, key)
     try {
       const run = await ask(api.POST('/api/runs', { body: { workout_id: workoutId, client_key: key } }))
-      device.drop(kept)
+      kept.drop(place)
       await router.push({ name: 'floor', params: { id: run.id } })
     } catch (error) {
       // A final no: the next press is another run. Anything else may have been done.
-      if (error instanceof Refusal && error.status < 500 && ![401, 429].includes(error.status)) device.drop(kept)
+      if (isFinal(error)) kept.drop(place)
       toast.add({ severity: 'warn', summary: 'Cannot run yet', detail: wording(error), life: 6000 })
     } finally {
       opening.value = false

@@ -3,7 +3,7 @@ import Button from 'primevue/button'
 import Dialog from 'primevue/dialog'
 import { computed } from 'vue'
 import { useReturnFocus } from '@/composables/useReturnFocus'
-import type { Choice } from './keptChoices'
+import type { Choice } from './delivery'
 import type { Fit } from './useFit'
 
 // Two people chose for the same cell. Both are shown, and one of them stays.

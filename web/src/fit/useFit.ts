@@ -1,16 +1,15 @@
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
-import { promiseTimeout, useDebounceFn } from '@vueuse/core'
-import { onScopeDispose, ref, shallowReactive, shallowRef, watch } from 'vue'
-import { api, ask, Refusal, Unreachable } from '@/api/client'
+import { useDebounceFn } from '@vueuse/core'
+import { computed, onScopeDispose, shallowRef, watch } from 'vue'
+import { api, ask } from '@/api/client'
 import { useMovements, useRungs } from '@/api/queries'
 import type { FitCell, FitPerson, FitSheet, FitStation, Variation } from '@/api/types'
 import { useAttempt } from '@/composables/useAttempt'
-import { keptChoices, type Choice, type KeptChoice } from './keptChoices'
+import { delivery } from '@/lib/delivery/delivery'
+import { choices, keyOfChoice, type Choice, type KeptChoice } from './delivery'
 import { useTargets } from './useTargets'
 
-const RETRY_MS = 2000
-
-export type { Choice } from './keptChoices'
+export type { Choice } from './delivery'
 
 /** What stands in a cell on the server. */
 export interface TheirChoice {
@@ -40,20 +39,23 @@ export function useFit(id: string) {
     queryFn: () => ask(api.GET('/api/classes/{id}/fit', { params: { path: { id } } })),
   })
   const sheet = shallowRef<FitSheet | null>(null)
-  /** Cells that are on their way to the server, with what they will hold; each cell follows its own entry. */
-  const pending = shallowReactive(new Map<string, Choice>())
-  watch(query.data, (data) => data && !pending.size && (sheet.value = data), { immediate: true })
+  /** Choices of this class that are on their way to the server, or were not taken. */
+  const mine = computed(() => choices.items.value.filter((item) => item.body.classId === id))
+  const onTheWay = computed(() => mine.value.some((item) => !item.refused))
+  watch(query.data, (data) => data && !onTheWay.value && (sheet.value = data), { immediate: true })
+  /** A choice that met another's: it waits until somebody has decided. */
+  const conflict = computed<ChoiceConflict | null>(() => {
+    const met = mine.value.find((item) => item.refused?.status === 409)
+    if (!met) return null
+    const { theirs } = met.refused!.problem as unknown as { theirs: TheirChoice | null }
+    return { kept: met.body, theirs }
+  })
   /** The server does not answer: choices are kept here and sent when it does. */
-  const away = ref(false)
-  const conflict = shallowRef<ChoiceConflict | null>(null)
-  /** Sent one after the other, so that the last answer is of the last choice. */
-  let queue: Promise<unknown> = Promise.resolve()
-  /** The sheet has been left: what is not sent by then lies in this browser, and goes on from there. */
-  let left = false
-  onScopeDispose(() => (left = true))
+  const away = computed(() => delivery.away.value && onTheWay.value)
 
   const rungs = useRungs()
-  const keyOf = (person: FitPerson, cell: FitCell) => `${person.id}/${cell.block}/${cell.station}`
+  const keyOf = (person: FitPerson, cell: FitCell) =>
+    keyOfChoice({ classId: id, person: person.id, block: cell.block, station: cell.station })
 
   /** Somebody's cells in the order of the stations that are shown. */
   function cellsOf(person: FitPerson, stations: FitStation[]): FitCell[] {
@@ -81,100 +83,37 @@ export function useFit(id: string) {
 
   function send(person: FitPerson, cell: FitCell, choice: Choice | null) {
     // A choice on a choice that is still on its way is made over the same version.
-    const waiting = keptChoices.of(id)[keyOf(person, cell)]
-    return hold({
+    const waiting = choices.get(keyOf(person, cell))
+    return put({
+      classId: id,
       person: person.id,
       block: cell.block,
       station: cell.station,
       choice,
-      version: waiting?.version ?? cell.choice_version,
+      version: waiting?.body.version ?? cell.choice_version,
     })
   }
 
-  /** Keeps a choice here first, then sends it in its turn. */
-  function hold(kept: KeptChoice) {
-    const key = `${kept.person}/${kept.block}/${kept.station}`
-    const mine = kept.choice ?? {}
-    keptChoices.put(id, key, kept)
-    pending.set(key, mine)
-    queue = queue.then(() => attempt(() => deliver(key, mine)))
-    return queue
-  }
+  const put = (kept: KeptChoice) => choices.put(keyOfChoice(kept), 'Fit sheet', kept)
 
-  /** Asks until there is an answer; a later choice for the same cell takes its place. */
-  async function deliver(key: string, mine: Choice) {
-    while (!left && pending.get(key) === mine) {
-      const kept = keptChoices.of(id)[key]
-      if (!kept) return void pending.delete(key)
-      try {
-        const row = (await tell(kept)).person
-        away.value = false
-        const next = keptChoices.of(id)[key]
-        if (pending.get(key) === mine) {
-          settle(key)
-          if (row) takeRow(row)
-        } else if (next && row) {
-          keptChoices.put(id, key, { ...next, version: versionIn(row, kept) })
-        }
-        return
-      } catch (error) {
-        if (error instanceof Refusal && error.status === 409) return meet(key, kept, error)
-        if (!waits(error)) {
-          settle(key)
-          throw error
-        }
-        away.value = true
-        await promiseTimeout(RETRY_MS)
-      }
-    }
-  }
-
-  function tell(kept: KeptChoice) {
-    const path = { id, person: kept.person, block: kept.block, station: kept.station }
-    const version = kept.version
-    if (kept.choice)
-      return ask(
-        api.PUT('/api/classes/{id}/fit/{person}/{block}/{station}', {
-          params: { path },
-          body: { ...kept.choice, version },
-        }),
-      )
-    return ask(api.DELETE('/api/classes/{id}/fit/{person}/{block}/{station}', { params: { path, query: { version } } }))
-  }
-
-  /** Away, signed out, slowed down or busy: it is asked again. Anything else is an answer. */
-  const waits = (error: unknown) =>
-    error instanceof Unreachable ||
-    (error instanceof Refusal && (error.status >= 500 || [401, 408, 429].includes(error.status)))
-
-  const versionIn = (row: FitPerson, kept: KeptChoice) =>
-    row.cells.find((cell) => cell.block === kept.block && cell.station === kept.station)?.choice_version ?? 0
-
-  function settle(key: string) {
-    keptChoices.drop(id, key)
-    pending.delete(key)
-  }
-
-  function meet(key: string, kept: KeptChoice, error: Refusal) {
-    const theirs = (error.problem as unknown as { theirs: TheirChoice | null }).theirs
-    pending.delete(key)
-    conflict.value = { kept, theirs }
-  }
+  onScopeDispose(
+    choices.on((item, outcome) => {
+      if (item.body.classId !== id) return
+      if (outcome.kind === 'sent' && outcome.data.person && !choices.get(item.key)) takeRow(outcome.data.person)
+      if (outcome.kind !== 'refused' || outcome.refusal.status === 409) return
+      choices.drop(item.key)
+      void attempt(() => Promise.reject(outcome.refusal))
+    }),
+  )
 
   /** The choice that met another's: over it, or given up. */
   function decide(which: 'mine' | 'theirs') {
     const met = conflict.value
     if (!met) return
-    conflict.value = null
-    const key = `${met.kept.person}/${met.kept.block}/${met.kept.station}`
-    if (which === 'theirs') {
-      settle(key)
-      void query.refetch()
-    } else void hold({ ...met.kept, version: met.theirs?.version ?? 0 })
+    if (which === 'mine') return void put({ ...met.kept, version: met.theirs?.version ?? 0 })
+    choices.drop(keyOfChoice(met.kept))
+    void query.refetch()
   }
-
-  // What was chosen here before, and never answered.
-  for (const kept of Object.values(keptChoices.of(id))) void hold(kept)
 
   /** Takes out a choice that makes no sense any more. */
   const dropSetAside = (choice: FitSheet['set_aside'][number]) =>
@@ -190,7 +129,8 @@ export function useFit(id: string) {
 
   /** What the cell holds, or will hold as soon as the server has answered. */
   function shown(person: FitPerson, cell: FitCell) {
-    const waiting = pending.get(keyOf(person, cell))
+    const item = choices.get(keyOf(person, cell))
+    const waiting = item && !item.refused ? (item.body.choice ?? {}) : null
     if (!waiting) return { variation: cell.variation, number: cell.number, name: cell.name, waiting: false }
     const variation = waiting.variation ?? cell.variation
     return {

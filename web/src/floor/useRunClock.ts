@@ -1,16 +1,16 @@
-import { useEventListener, useIntervalFn, useTimeoutPoll } from '@vueuse/core'
+import { useEventListener, useIntervalFn } from '@vueuse/core'
 import { computed, ref, shallowRef } from 'vue'
-import { api, ask, Refusal } from '@/api/client'
 import { fetchRun } from '@/api/runs'
 import type { Run } from '@/api/types'
 import { useChangesOf } from '@/state/changes'
-import { device } from '@/state/device'
+import { delivery } from '@/lib/delivery/delivery'
+import { kept } from '@/lib/delivery/kept'
 import * as clock from './clock'
+import { clocks } from './delivery'
 import { planOf, sectionAfter, sectionBefore } from './plan'
 import { timeNow } from './timeSource'
 
 const TICK_MS = 100
-const RETELL_MS = 4000
 export const ADDED_S = 10
 
 /**
@@ -19,10 +19,11 @@ export const ADDED_S = 10
  */
 export function useRunClock(run: Run) {
   const key = `clock.${run.id}`
-  const state = shallowRef(newest(clock.heard(run.clock), kept(key)))
+  const state = shallowRef(newest(clock.heard(run.clock), kept.read<clock.ClockState>(key) ?? clock.unstarted))
   /** Counts the jumps, so that what passes by itself can be told from what was skipped. */
   const jumps = ref(0)
-  const untold = ref(state.value.toldAtMs > (run.clock?.told_at_ms ?? 0))
+  /** Whether the server has not been told of the clock, and does not answer. */
+  const untold = computed(() => delivery.away.value && Boolean(clocks.get(run.id)))
   const nowMs = ref(timeNow())
   const plan = computed(() => planOf(run, state.value.additions))
   const second = computed(() => Math.min(plan.value.totalS, Math.max(0, clock.elapsed(state.value, nowMs.value))))
@@ -33,32 +34,21 @@ export function useRunClock(run: Run) {
   function set(next: clock.ClockState) {
     state.value = next
     nowMs.value = timeNow()
-    device.write(key, next)
-    untold.value = true
-    void tell()
+    kept.write(key, next)
+    tell()
   }
 
-  async function tell() {
-    const body = clock.told(state.value, timeNow())
-    if (!body) return
-    const telling = state.value
-    try {
-      await ask(api.PUT('/api/runs/{id}/clock', { params: { path: { id: run.id } }, body }))
-      if (state.value === telling) untold.value = false
-    } catch (error) {
-      if (error instanceof Refusal && error.status < 500 && ![401, 429].includes(error.status)) untold.value = false
-    }
+  function tell() {
+    if (clock.started(state.value)) void clocks.put(run.id, run.title, state.value)
   }
+  if (state.value.toldAtMs > (run.clock?.told_at_ms ?? 0)) tell()
 
-  useTimeoutPoll(async () => {
-    if (untold.value) await tell()
-  }, RETELL_MS)
   // Another device drives the same class: the newer telling counts.
   useChangesOf('runs', run.id, async () => {
     const told = clock.heard((await fetchRun(run.id)).clock)
     if (told.toldAtMs <= state.value.toldAtMs) return
     state.value = told
-    device.write(key, told)
+    kept.write(key, told)
   })
   useIntervalFn(() => {
     nowMs.value = timeNow()
@@ -92,10 +82,6 @@ export function useRunClock(run: Run) {
     addTime: moving(() => clock.add(state.value, second.value, ADDED_S, timeNow())),
     end: moving(() => clock.finish(state.value, timeNow())),
   }
-}
-
-function kept(key: string): clock.ClockState {
-  return device.read<clock.ClockState>(key) ?? clock.unstarted
 }
 
 function newest(one: clock.ClockState, other: clock.ClockState) {

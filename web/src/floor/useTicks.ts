@@ -1,18 +1,12 @@
 import { useTimeoutPoll } from '@vueuse/core'
-import { computed, shallowRef } from 'vue'
-import { api, ask, Refusal } from '@/api/client'
-import type { Level, Tick, TickEntry } from '@/api/types'
+import { computed, onScopeDispose, ref, shallowRef } from 'vue'
+import { api, ask } from '@/api/client'
+import type { Level, Tick } from '@/api/types'
+import { delivery } from '@/lib/delivery/delivery'
 import { useChangesOf } from '@/state/changes'
-import { device } from '@/state/device'
+import { taps } from './delivery'
 
-const SEND_MS = 2500
-
-interface Kept {
-  /** Taps that the server has not confirmed. */
-  waiting: TickEntry[]
-  /** Taps taken back that it has not been told of. */
-  undone: string[]
-}
+const ASK_MS = 2500
 
 /**
  * Rounds and reps counted during a run, a tap at a time. A tap counts at once
@@ -20,30 +14,22 @@ interface Kept {
  * fetched in between. Each carries its own key, so that nothing counts twice.
  */
 export function useTicks(runId: string) {
-  const key = `ticks.${runId}`
   const known = shallowRef<Tick[]>([])
-  const kept = shallowRef<Kept>(read())
-  const away = shallowRef(false)
+  const unknown = ref(false)
+  const mine = computed(() => taps.items.value.map((item) => item.body).filter((tap) => tap.runId === runId))
+  /** The server is away, so that what others counted is not seen, or what is counted here is not there yet. */
+  const away = computed(() => unknown.value || (delivery.away.value && mine.value.length > 0))
 
   const standing = computed(() => {
     const confirmed = new Set(known.value.map((tick) => tick.client_key))
-    const mine = kept.value.waiting.filter((entry) => !confirmed.has(entry.client_key))
-    return [...known.value, ...mine].filter((tick) => !kept.value.undone.includes(tick.client_key))
+    const undone = new Set(mine.value.flatMap((tap) => ('undone' in tap ? tap.undone : [])))
+    const added = mine.value.flatMap((tap) => ('entry' in tap && !confirmed.has(tap.entry.client_key) ? tap.entry : []))
+    return [...known.value, ...added].filter((tick) => !undone.has(tick.client_key))
   })
 
-  function read(): Kept {
-    return device.read<Kept>(key) ?? { waiting: [], undone: [] }
-  }
-
-  function keep(next: Kept) {
-    kept.value = next
-    if (next.waiting.length || next.undone.length) device.write(key, next)
-    else device.drop(key)
-  }
-
   function add(tick: { block: string; lane: Level; amount: number; station?: string; person_id?: string }) {
-    keep({ ...kept.value, waiting: [...kept.value.waiting, { ...tick, client_key: crypto.randomUUID() }] })
-    void send()
+    const client_key = crypto.randomUUID()
+    void taps.put(`${runId}/${client_key}`, 'A count', { runId, entry: { ...tick, client_key } })
   }
 
   /** Takes back the last tap that answers to a question. */
@@ -52,49 +38,30 @@ export function useTicks(runId: string) {
   ) {
     const last = standing.value.findLast(which)
     if (!last) return
-    keep({ ...kept.value, undone: [...kept.value.undone, last.client_key] })
-    void send()
+    void taps.put(`${runId}/${last.client_key}/undo`, 'A count', { runId, undone: last.client_key })
   }
 
-  let sending = false
-  async function send() {
-    if (sending) return
-    sending = true
+  onScopeDispose(
+    taps.on((item, outcome) => {
+      if (item.body.runId !== runId) return
+      if (outcome.kind === 'sent') known.value = outcome.data.ticks
+    }),
+  )
+
+  async function fetch() {
     try {
-      for (const entry of kept.value.waiting) {
-        await settle(() => ask(api.POST('/api/runs/{id}/ticks', { params: { path: { id: runId } }, body: entry })))
-        keep({ ...kept.value, waiting: kept.value.waiting.filter((other) => other.client_key !== entry.client_key) })
-      }
-      for (const client_key of kept.value.undone) {
-        await settle(() =>
-          ask(api.DELETE('/api/runs/{id}/ticks/{key}', { params: { path: { id: runId, key: client_key } } })),
-        )
-        keep({ ...kept.value, undone: kept.value.undone.filter((other) => other !== client_key) })
-      }
       known.value = (await ask(api.GET('/api/runs/{id}/ticks', { params: { path: { id: runId } } }))).ticks
-      away.value = false
+      unknown.value = false
     } catch {
-      away.value = true
-    } finally {
-      sending = false
-    }
-  }
-
-  /** A refusal is an answer: that tap is not asked again. Anything else waits. */
-  async function settle(request: () => Promise<{ ticks: Tick[] }>) {
-    try {
-      known.value = (await request()).ticks
-    } catch (error) {
-      if (error instanceof Refusal && error.status < 500 && ![401, 429].includes(error.status)) return
-      throw error
+      unknown.value = true
     }
   }
 
   useTimeoutPoll(async () => {
-    if (away.value || kept.value.waiting.length || kept.value.undone.length) await send()
-  }, SEND_MS)
-  void send()
-  useChangesOf('runs', runId, send)
+    if (unknown.value) await fetch()
+  }, ASK_MS)
+  void fetch()
+  useChangesOf('runs', runId, fetch)
 
   const sum = (
     which: (tick: { block: string; lane: Level; station?: string | null; person_id?: string | null }) => boolean,

@@ -11,7 +11,7 @@ import { clockText, dayText, plural } from '@/components/clockText'
 import { controlKey, useShortcuts } from '@/composables/useShortcuts'
 import type { LogSheet } from '@/api/types'
 import LogLine from './LogLine.vue'
-import { outbox } from './outbox'
+import { logs } from './delivery'
 import { attendancesOf, countedFor, givenTo, type Line } from './sheet'
 import { useTyping } from './useTyping'
 
@@ -25,10 +25,11 @@ const { typing, forget } = useTyping(props.sheet)
 
 const errors = shallowRef(new Map<string, string>())
 /** A log of this run that was refused: it stays here until somebody has decided. */
-const refused = computed(() => outbox.waiting.value.find((item) => item.runId === props.sheet.run.id)?.refused)
+const mine = computed(() => logs.get(props.sheet.run.id))
+const refused = computed(() => mine.value?.refused)
 const conflict = computed(() => (refused.value?.status === 409 ? refused.value.problem : null))
 const sending = ref(false)
-const waits = computed(() => outbox.waiting.value.some((item) => item.runId === props.sheet.run.id && !item.refused))
+const waits = computed(() => Boolean(mine.value && !refused.value))
 const given = computed(() => new Map(props.sheet.people.map((person) => [person.id, givenTo(props.sheet, person.id)])))
 const counted = computed(
   () => new Map(props.sheet.people.map((person) => [person.id, countedFor(props.sheet, person.id)])),
@@ -52,18 +53,18 @@ async function save() {
     note: typing.value.note,
     attendances: attendancesOf(typing.value),
   }
-  await outbox.put({ runId: props.sheet.run.id, title: props.sheet.run.title, body })
+  await logs.put(props.sheet.run.id, props.sheet.run.title, body)
   sending.value = false
 }
 
-const off = outbox.on((item, outcome) => {
-  if (item.runId !== props.sheet.run.id) return
+const off = logs.on((item, outcome) => {
+  if (item.key !== props.sheet.run.id) return
   if (outcome.kind === 'sent') {
     forget()
     void queries.invalidateQueries({ queryKey: ['runs'] })
     void queries.invalidateQueries({ queryKey: ['today'] })
     toast.add({ severity: 'success', summary: 'Logged', detail: props.sheet.run.title, life: 4000 })
-    void router.push({ name: 'run', params: { id: item.runId } })
+    void router.push({ name: 'run', params: { id: item.key } })
   } else if (outcome.kind === 'refused') {
     if (outcome.refusal.status !== 409) errors.value = outcome.refusal.fields()
   }
@@ -74,12 +75,12 @@ onUnmounted(off)
 function saveOver() {
   const theirs = (conflict.value as unknown as { theirs: LogSheet }).theirs
   typing.value = { ...typing.value, log_version: theirs.log_version }
-  outbox.drop(props.sheet.run.id)
+  logs.drop(props.sheet.run.id)
   void save()
 }
 
 function takeTheirs() {
-  outbox.drop(props.sheet.run.id)
+  logs.drop(props.sheet.run.id)
   forget()
   emit('reload')
 }

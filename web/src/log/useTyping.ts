@@ -1,7 +1,7 @@
 import { shallowRef, watch } from 'vue'
 import type { LogSheet } from '@/api/types'
-import { device } from '@/state/device'
-import { outbox } from './outbox'
+import { kept } from '@/lib/delivery/kept'
+import { logs } from './delivery'
 import { typingOf, type Typing } from './sheet'
 
 /**
@@ -11,14 +11,14 @@ import { typingOf, type Typing } from './sheet'
  */
 export function useTyping(sheet: LogSheet) {
   const key = `log.${sheet.run.id}`
-  const kept = device.read<Typing>(key)
-  const waits = outbox.waiting.value.some((item) => item.runId === sheet.run.id)
-  const typing = shallowRef(kept && (waits || kept.log_version === sheet.log_version) ? kept : typingOf(sheet))
-  const stop = watch(typing, (value) => device.write(key, value))
+  const held = kept.read<Typing>(key)
+  const waits = Boolean(logs.get(sheet.run.id))
+  const typing = shallowRef(held && (waits || held.log_version === sheet.log_version) ? held : typingOf(sheet))
+  const stop = watch(typing, (value) => kept.write(key, value))
 
   function forget() {
     stop()
-    device.drop(key)
+    kept.drop(key)
   }
 
   return { typing, forget }

@@ -64,7 +64,7 @@ const signOutOthers = () =>
 const signOutEverywhere = () =>
   devices.attempt(async () => {
     await ask(api.DELETE('/api/account/sign-ins', { params: { query: { all: true } } }))
-    session.leave()
+    await session.leave()
     queries.clear()
     await router.push({ name: 'sign-in' })
   })

@@ -33,7 +33,7 @@ watch(
 const join = () =>
   attempt(async () => {
     const body = { name: name.value, password: password.value }
-    session.entered(await ask(api.POST('/api/invitations/{token}', { params, body })))
+    await session.entered(await ask(api.POST('/api/invitations/{token}', { params, body })))
     await router.push({ name: 'today' })
   })
 </script>

@@ -36,7 +36,7 @@ const languages = computed(() => dateLanguages(setup.data.value?.date_locales ??
 
 const begin = () =>
   attempt(async () => {
-    session.entered(
+    await session.entered(
       await ask(api.POST('/api/setup', { body: { ...form, time_zone: zone.value, date_locale: locale.value } })),
     )
     await router.push({ name: 'today' })

@@ -97,7 +97,7 @@ const remove = () =>
   end.attempt(async () => {
     await ask(api.DELETE('/api/studio', { body: { name: typed.value, password: password.value } }))
     const demo = studio.data.value?.demo
-    session.leave()
+    await session.leave()
     queries.clear()
     await router.push({ name: demo ? 'setup' : 'sign-in' })
     toast.add({ severity: 'success', summary: demo ? 'The demo is gone' : 'The studio is deleted', life: 6000 })

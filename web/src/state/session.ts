@@ -3,7 +3,7 @@ import { computed, ref } from 'vue'
 import { api, ask, onSignedOut, Refusal } from '@/api/client'
 import type { Session } from '@/api/types'
 import { writeDates } from '@/components/clockText'
-import { device } from './device'
+import { kept } from '@/lib/delivery/kept'
 
 /** Who is signed in. */
 export const useSession = defineStore('session', () => {
@@ -19,11 +19,11 @@ export const useSession = defineStore('session', () => {
   onSignedOut(() => (session.value = null))
 
   /** Somebody is in: what is kept on this device is theirs, and days are written as their studio writes them. */
-  function entered(now: Session) {
+  async function entered(now: Session) {
+    await kept.belongsTo(now.instructor.id)
     session.value = now
     asked.value = true
     left.value = false
-    device.belongsTo(now.instructor.id)
     writeDates(now.studio.date_locale, now.studio.time_zone)
   }
 
@@ -31,7 +31,7 @@ export const useSession = defineStore('session', () => {
   async function restore() {
     if (asked.value) return
     try {
-      entered(await ask(api.GET('/api/session')))
+      await entered(await ask(api.GET('/api/session')))
     } catch (error) {
       if (error instanceof Refusal) asked.value = true
       else throw error
@@ -40,32 +40,32 @@ export const useSession = defineStore('session', () => {
 
   /** Asks again, after a name or the studio's settings were changed. */
   async function refresh() {
-    entered(await ask(api.GET('/api/session')))
+    await entered(await ask(api.GET('/api/session')))
   }
 
   /** @returns whether a code is asked for next */
   async function signIn(email: string, password: string): Promise<boolean> {
     const answer = await ask(api.POST('/api/session', { body: { email, password } }))
     if ('second_factor' in answer) return true
-    entered(answer)
+    await entered(answer)
     return false
   }
 
   async function giveCode(code: string) {
-    entered(await ask(api.POST('/api/session/second-factor', { body: { code } })))
+    await entered(await ask(api.POST('/api/session/second-factor', { body: { code } })))
   }
 
   /** Signs out, and leaves nothing of this person on the device. */
   async function signOut() {
     await ask(api.DELETE('/api/session'))
-    leave()
+    await leave()
   }
 
   /** The session is over on the server already. */
-  function leave() {
+  async function leave() {
     left.value = true
     session.value = null
-    device.forget()
+    await kept.forget()
   }
 
   return { session, signedIn, left, role, plans, restore, refresh, entered, signIn, giveCode, signOut, leave }
