@@ -3,7 +3,7 @@ import { defineConfigWithVueTs, vueTsConfigs } from '@vue/eslint-config-typescri
 import vue from 'eslint-plugin-vue'
 
 export default defineConfigWithVueTs(
-  { ignores: ['dist/**', 'node_modules/**', 'src/api/schema.ts'] },
+  { ignores: ['dist/**', 'node_modules/**', 'src/lib/api/schema.ts'] },
   vue.configs['flat/recommended'],
   vueTsConfigs.strict,
   prettier,

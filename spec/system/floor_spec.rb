@@ -132,6 +132,8 @@ RSpec.describe "The Floor" do
     advance(25)
     press "+"
     expect(page).to have_css("[data-testid=numeral]", text: "35")
+    # What is on its way to the server is told by one clock only.
+    expect { run.reload.clock&.dig("additions")&.size }.to eventually_be(1)
     advance(7)
     page.refresh
     expect(page).to have_css("[data-testid=numeral]", text: "28")

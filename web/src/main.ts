@@ -1,17 +1,17 @@
 import '@fontsource-variable/libre-franklin'
 import '@fontsource-variable/besley'
 import 'primeicons/primeicons.css'
-import './styles/tokens.css'
-import './styles/base.css'
+import '@/styles/tokens.css'
+import '@/styles/base.css'
 import { VueQueryPlugin } from '@tanstack/vue-query'
 import { createPinia } from 'pinia'
 import PrimeVue from 'primevue/config'
 import ToastService from 'primevue/toastservice'
 import { createApp } from 'vue'
 import App from './App.vue'
-import { Refusal } from './api/client'
+import { Refusal } from '@/lib/api/client'
 import { router } from './router'
-import theme from './styles/theme'
+import theme from '@/styles/theme'
 
 const nonce = document.querySelector<HTMLMetaElement>('meta[property="csp-nonce"]')?.nonce
 

@@ -1,6 +1,6 @@
 import { createRouter, createWebHistory } from 'vue-router'
-import { kept } from './lib/delivery/kept'
-import { useSession } from './state/session'
+import { kept } from '@/lib/delivery/kept'
+import { useSession } from '@/lib/session'
 
 declare module 'vue-router' {
   interface RouteMeta {
@@ -20,7 +20,7 @@ const pages = {
   signIn: () => import('./pages/SignInPage.vue'),
   circuits: () => import('./pages/CircuitsPage.vue'),
   compare: () => import('./pages/ComparePage.vue'),
-  house: () => import('./pages/HousePage.vue'),
+  house: () => import('./pages/StandardsPage.vue'),
   movementForm: () => import('./pages/MovementFormPage.vue'),
   count: () => import('./pages/CountPage.vue'),
   board: () => import('./pages/BoardPage.vue'),
@@ -34,10 +34,10 @@ const pages = {
   classes: () => import('./pages/ClassesPage.vue'),
   groupClass: () => import('./pages/ClassPage.vue'),
   fit: () => import('./pages/FitPage.vue'),
-  mine: () => import('./pages/MinePage.vue'),
+  mine: () => import('./pages/InstructorViewPage.vue'),
   card: () => import('./pages/CardPage.vue'),
   run: () => import('./pages/RunPage.vue'),
-  nowhere: () => import('./pages/NowherePage.vue'),
+  notFound: () => import('./pages/NotFoundPage.vue'),
   setup: () => import('./pages/SetupPage.vue'),
   forgotten: () => import('./pages/ForgottenPage.vue'),
   newPassword: () => import('./pages/NewPasswordPage.vue'),
@@ -73,12 +73,14 @@ export const router = createRouter({
     },
     {
       path: '/new-password/:token',
+      props: true,
       name: 'new-password',
       component: pages.newPassword,
       meta: { title: 'New password', bare: true, open: true },
     },
     {
       path: '/join/:token',
+      props: true,
       name: 'join',
       component: pages.join,
       meta: { title: 'Join', bare: true, open: true },
@@ -92,26 +94,45 @@ export const router = createRouter({
     { path: '/house', name: 'house', component: pages.house, meta: { title: 'Studio standards' } },
     {
       path: '/movements/:id/edit',
+      props: true,
       name: 'movement-form',
       component: pages.movementForm,
       meta: { title: 'Your movement' },
     },
-    { path: '/runs/:id/count', name: 'count', component: pages.count, meta: { title: 'Count' } },
-    { path: '/circuits/:id', name: 'board', component: pages.board, meta: { title: 'Circuit board' } },
+    { path: '/runs/:id/count', props: true, name: 'count', component: pages.count, meta: { title: 'Count' } },
+    { path: '/circuits/:id', props: true, name: 'board', component: pages.board, meta: { title: 'Circuit board' } },
     { path: '/movements/:id?', name: 'movements', component: pages.movements, meta: { title: 'Movements' } },
-    { path: '/runs/:id/floor', name: 'floor', component: pages.floor, meta: { title: 'Floor', bare: true } },
-    { path: '/runs/:id/log', name: 'log', component: pages.log, meta: { title: 'Log' } },
+    {
+      path: '/runs/:id/floor',
+      props: true,
+      name: 'floor',
+      component: pages.floor,
+      meta: { title: 'Floor', bare: true },
+    },
+    { path: '/runs/:id/log', props: true, name: 'log', component: pages.log, meta: { title: 'Log' } },
     { path: '/logbook', name: 'logbook', component: pages.logbook, meta: { title: 'Logbook' } },
-    { path: '/logbook/:id', name: 'run', component: pages.run, meta: { title: 'Run' } },
+    { path: '/logbook/:id', props: true, name: 'run', component: pages.run, meta: { title: 'Run' } },
     { path: '/people', name: 'people', component: pages.people, meta: { title: 'People' } },
     { path: '/people/benchmarks', name: 'benchmarks', component: pages.benchmarks, meta: { title: 'Benchmarks' } },
-    { path: '/people/:id', name: 'person', component: pages.person, meta: { title: 'Person' } },
+    { path: '/people/:id', props: true, name: 'person', component: pages.person, meta: { title: 'Person' } },
     { path: '/classes', name: 'classes', component: pages.classes, meta: { title: 'Classes' } },
-    { path: '/classes/:id', name: 'class', component: pages.groupClass, meta: { title: 'Class' } },
-    { path: '/classes/:id/fit', name: 'fit', component: pages.fit, meta: { title: 'Fit sheet' } },
-    { path: '/classes/:id/run/:run', name: 'mine', component: pages.mine, meta: { title: 'Instructor’s view' } },
-    { path: '/card/:token', name: 'card', component: pages.card, meta: { title: 'Card', bare: true, open: true } },
-    { path: '/:rest(.*)*', name: 'nowhere', component: pages.nowhere, meta: { title: 'Not found' } },
+    { path: '/classes/:id', props: true, name: 'class', component: pages.groupClass, meta: { title: 'Class' } },
+    { path: '/classes/:id/fit', props: true, name: 'fit', component: pages.fit, meta: { title: 'Fit sheet' } },
+    {
+      path: '/classes/:id/run/:run',
+      props: true,
+      name: 'mine',
+      component: pages.mine,
+      meta: { title: 'Instructor’s view' },
+    },
+    {
+      path: '/card/:token',
+      props: true,
+      name: 'card',
+      component: pages.card,
+      meta: { title: 'Card', bare: true, open: true },
+    },
+    { path: '/:rest(.*)*', name: 'not-found', component: pages.notFound, meta: { title: 'Not found' } },
   ],
 })
 

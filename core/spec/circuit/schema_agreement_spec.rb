@@ -72,7 +72,7 @@ RSpec.describe "The published workout schema" do
   end
 
   it "has its lists in the front end as they are now (bin/describe writes them)" do
-    expect(File.read(File.join(Sparrow::ROOT, "..", "web", "src", "api", "vocabulary.ts"))).to eq(Sparrow::Published.vocabulary)
+    expect(File.read(File.join(Sparrow::ROOT, "..", "web", "src", "lib", "api", "vocabulary.ts"))).to eq(Sparrow::Published.vocabulary)
     expect(Sparrow::Catalogue::Vocabulary.to_h.values).to all(be_an(Array).and(be_any))
     expect(Sparrow::Catalogue::Vocabulary.to_h).to include("pattern" => Sparrow::Catalogue::Movement::PATTERNS, "joints" => Sparrow::Catalogue::Variation::JOINTS,
       "strains" => Sparrow::Catalogue::Variation::STRAINS, "plane" => Sparrow::Catalogue::Movement::PLANES)

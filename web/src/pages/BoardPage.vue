@@ -1,12 +1,11 @@
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query'
-import { useRoute } from 'vue-router'
-import { api, ask } from '@/api/client'
-import { useFormats, useMovements } from '@/api/queries'
-import BoardView from '@/board/BoardView.vue'
-import PageState from '@/components/PageState.vue'
+import { api, ask } from '@/lib/api/client'
+import { useFormats, useMovements } from '@/lib/api/queries'
+import BoardView from '@/features/board/BoardView.vue'
+import PageState from '@/ui/PageState.vue'
 
-const id = String(useRoute().params.id)
+const { id } = defineProps<{ id: string }>()
 const workout = useQuery({
   queryKey: ['workout', id],
   queryFn: () => ask(api.GET('/api/workouts/{id}', { params: { path: { id } } })),

@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query'
 import { watch } from 'vue'
-import { useRoute, useRouter } from 'vue-router'
-import { fetchRun } from '@/api/runs'
-import { useMovements } from '@/api/queries'
-import PageState from '@/components/PageState.vue'
-import FloorView from '@/floor/FloorView.vue'
+import { useRouter } from 'vue-router'
+import { fetchRun } from '@/lib/api/runs'
+import { useMovements } from '@/lib/api/queries'
+import PageState from '@/ui/PageState.vue'
+import FloorView from '@/features/floor/FloorView.vue'
 
-const id = String(useRoute().params.id)
+const { id } = defineProps<{ id: string }>()
 // Fetched once: from then on the class runs from what is here.
 const run = useQuery({
   queryKey: ['run', id],

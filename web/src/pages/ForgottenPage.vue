@@ -2,10 +2,10 @@
 import Button from 'primevue/button'
 import { ref } from 'vue'
 import { RouterLink } from 'vue-router'
-import { api, ask } from '@/api/client'
-import DoorLeaf from '@/components/DoorLeaf.vue'
-import TextField from '@/components/TextField.vue'
-import { useAttempt } from '@/composables/useAttempt'
+import { api, ask } from '@/lib/api/client'
+import DoorLeaf from '@/features/doors/DoorLeaf.vue'
+import TextField from '@/ui/TextField.vue'
+import { useAttempt } from '@/lib/useAttempt'
 
 const { attempt, busy, errors } = useAttempt()
 const email = ref('')

@@ -1,62 +1,9 @@
 <script setup lang="ts">
-import { useQuery } from '@tanstack/vue-query'
-import Button from 'primevue/button'
-import { ref, watch } from 'vue'
-import { useRoute, useRouter } from 'vue-router'
-import { api, ask } from '@/api/client'
-import DoorLeaf from '@/components/DoorLeaf.vue'
-import PageState from '@/components/PageState.vue'
-import SecretField from '@/components/SecretField.vue'
-import TextField from '@/components/TextField.vue'
-import { useAttempt } from '@/composables/useAttempt'
-import { ROLES } from '@/people/roles'
-import { useSession } from '@/state/session'
+import JoinForm from '@/features/doors/JoinForm.vue'
 
-// An invitation, by its link.
-const params = { path: { token: String(useRoute().params.token) } }
-const router = useRouter()
-const session = useSession()
-const { attempt, busy, errors } = useAttempt()
-const invitation = useQuery({
-  queryKey: ['invitation', params.path.token],
-  queryFn: () => ask(api.GET('/api/invitations/{token}', { params })),
-  refetchOnWindowFocus: false,
-  gcTime: 0,
-})
-const name = ref('')
-const password = ref('')
-watch(
-  () => invitation.data.value?.name,
-  (given) => given && (name.value ||= given),
-  { immediate: true },
-)
-const join = () =>
-  attempt(async () => {
-    const body = { name: name.value, password: password.value }
-    await session.entered(await ask(api.POST('/api/invitations/{token}', { params, body })))
-    await router.push({ name: 'today' })
-  })
+defineProps<{ token: string }>()
 </script>
 
 <template>
-  <DoorLeaf :title="invitation.data.value ? `Join ${invitation.data.value.studio}` : 'An invitation'">
-    <PageState :loading="invitation.isPending.value" :error="invitation.error.value" @retry="invitation.refetch()">
-      <form v-if="invitation.data.value" novalidate @submit.prevent="join">
-        <p>
-          You are invited as {{ ROLES[invitation.data.value.role].someone }}, who
-          {{ ROLES[invitation.data.value.role].says }} You sign in with {{ invitation.data.value.email }}.
-        </p>
-        <p v-if="errors.get('/email')" class="warn-text" role="alert">That address {{ errors.get('/email') }}.</p>
-        <TextField v-model="name" label="Your name" :error="errors.get('/name')" :maxlength="80" />
-        <SecretField
-          v-model="password"
-          label="Password"
-          autocomplete="new-password"
-          :error="errors.get('/password')"
-          hint="At least 12 characters. A few words in a row are easy to remember."
-        />
-        <Button type="submit" label="Join" :loading="busy" fluid />
-      </form>
-    </PageState>
-  </DoorLeaf>
+  <JoinForm :token="token" />
 </template>

@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import { useRoute } from 'vue-router'
-import { useLogSheet } from '@/api/queries'
-import PageState from '@/components/PageState.vue'
-import LogView from '@/log/LogView.vue'
+import { useLogSheet } from '@/lib/api/queries'
+import PageState from '@/ui/PageState.vue'
+import LogView from '@/features/log/LogView.vue'
 
-const sheet = useLogSheet(String(useRoute().params.id))
+const { id } = defineProps<{ id: string }>()
+const sheet = useLogSheet(id)
 </script>
 
 <template>

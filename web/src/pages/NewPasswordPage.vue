@@ -2,15 +2,16 @@
 import { useQuery } from '@tanstack/vue-query'
 import Button from 'primevue/button'
 import { ref } from 'vue'
-import { RouterLink, useRoute } from 'vue-router'
-import { api, ask } from '@/api/client'
-import DoorLeaf from '@/components/DoorLeaf.vue'
-import PageState from '@/components/PageState.vue'
-import SecretField from '@/components/SecretField.vue'
-import { useAttempt } from '@/composables/useAttempt'
+import { RouterLink } from 'vue-router'
+import { api, ask } from '@/lib/api/client'
+import DoorLeaf from '@/features/doors/DoorLeaf.vue'
+import PageState from '@/ui/PageState.vue'
+import SecretField from '@/ui/SecretField.vue'
+import { useAttempt } from '@/lib/useAttempt'
 
 // A new password by a link that was sent.
-const params = { path: { token: String(useRoute().params.token) } }
+const { token } = defineProps<{ token: string }>()
+const params = { path: { token } }
 const { attempt, busy, errors } = useAttempt()
 const link = useQuery({
   queryKey: ['password-link', params.path.token],

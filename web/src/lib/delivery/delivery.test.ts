@@ -11,7 +11,7 @@ interface Body {
 }
 
 let queue: Queue
-let client: typeof import('@/api/client')
+let client: typeof import('@/lib/api/client')
 let kept: Kept
 let sent: string[]
 /** What the server says next, the last of it for ever: a status, 0 for no answer. */
@@ -35,7 +35,7 @@ async function send(body: Body) {
 /** As a page is loaded: what is in memory is gone, what the browser keeps is there. */
 async function load() {
   vi.resetModules()
-  client = await import('@/api/client')
+  client = await import('@/lib/api/client')
   queue = await import('./delivery')
   kept = (await import('./kept')).kept
   await kept.ready()

@@ -1,8 +1,8 @@
 import { useEventListener, useTimeoutPoll } from '@vueuse/core'
 import { computed, readonly, ref, shallowRef, type ComputedRef } from 'vue'
 import type { RouteLocationRaw } from 'vue-router'
-import { Refusal } from '@/api/client'
-import type { Problem } from '@/api/types'
+import { Refusal } from '@/lib/api/client'
+import type { Problem } from '@/lib/api/types'
 import { kept } from './kept'
 
 // Everything that is kept here first and sent to the server when it can be goes

@@ -1,0 +1,120 @@
+<script setup lang="ts">
+import Select from 'primevue/select'
+import { computed, ref } from 'vue'
+import { clockText } from '@/lib/clockText'
+import LevelTally from '@/ui/LevelTally.vue'
+import { readable } from '@/lib/readable'
+import { LEVELS, type Balance, type Level } from '@/lib/api/types'
+import { useBoard } from './useBoard'
+
+// What each level is given to do, in seconds of work or in moves.
+const board = useBoard()
+const by = ref<keyof Balance>('pattern')
+const unit = ref<'work_s' | 'moves'>('work_s')
+const BY = [
+  { value: 'pattern', label: 'by pattern' },
+  { value: 'plane', label: 'by plane' },
+  { value: 'position', label: 'by position' },
+  { value: 'impact', label: 'by impact' },
+]
+const UNITS = [
+  { value: 'work_s', label: 'in time' },
+  { value: 'moves', label: 'in moves' },
+]
+const balance = computed(() => board.preview.preview.value?.balance)
+const values = computed(() => {
+  if (!balance.value) return []
+  return [...new Set(LEVELS.flatMap((level) => Object.keys(balance.value![level][by.value])))]
+})
+const amount = (level: Level, value: string) => balance.value?.[level][by.value][value]?.[unit.value] ?? 0
+const most = computed(() =>
+  Math.max(1, ...values.value.flatMap((value) => LEVELS.map((level) => amount(level, value)))),
+)
+const shown = (number: number) => (unit.value === 'work_s' ? clockText(number) : String(number))
+</script>
+
+<template>
+  <section aria-label="Balance">
+    <h2>Balance</h2>
+    <div class="row">
+      <Select
+        v-model="by"
+        :options="BY"
+        option-label="label"
+        option-value="value"
+        size="small"
+        aria-label="Balance by"
+      />
+      <Select
+        v-model="unit"
+        :options="UNITS"
+        option-label="label"
+        option-value="value"
+        size="small"
+        aria-label="In time or moves"
+      />
+    </div>
+    <table v-if="values.length" class="small">
+      <thead class="visually-hidden">
+        <tr>
+          <th scope="col">{{ by }}</th>
+          <th v-for="level in LEVELS" :key="level" scope="col">{{ level }}</th>
+        </tr>
+      </thead>
+      <tbody>
+        <template v-for="value in values" :key="value">
+          <tr v-for="(level, index) in LEVELS" :key="level" :class="level">
+            <th v-if="index === 0" scope="rowgroup" :rowspan="LEVELS.length">{{ readable(value) }}</th>
+            <td class="mark"><LevelTally :level="level" /></td>
+            <td class="bar"><i :style="{ width: `${(100 * amount(level, value)) / most}%` }" /></td>
+            <td class="number">{{ shown(amount(level, value)) }}</td>
+          </tr>
+        </template>
+      </tbody>
+    </table>
+    <p v-else class="small quiet">Nothing in a main or finisher block yet.</p>
+  </section>
+</template>
+
+<style scoped>
+section {
+  display: grid;
+  gap: var(--space-2);
+  justify-items: start;
+}
+h2 {
+  font-size: var(--size-1);
+}
+table {
+  width: 100%;
+  border-collapse: collapse;
+}
+th {
+  text-align: left;
+  font-weight: 400;
+  vertical-align: top;
+  padding: var(--space-1) var(--space-2) var(--space-1) 0;
+}
+tr:first-child th,
+tr.beginner td {
+  border-top: 1px solid var(--rule-soft);
+}
+tr.beginner th {
+  border-top: 1px solid var(--rule-soft);
+}
+.mark {
+  width: 1.4rem;
+}
+.bar {
+  width: 34%;
+}
+.bar i {
+  display: block;
+  height: 0.5rem;
+  background: var(--hue);
+}
+.number {
+  text-align: right;
+  width: 3.2rem;
+}
+</style>

@@ -1,0 +1,266 @@
+<script setup lang="ts">
+import InputText from 'primevue/inputtext'
+import Button from 'primevue/button'
+import Select from 'primevue/select'
+import { useToast } from 'primevue/usetoast'
+import { computed, useTemplateRef } from 'vue'
+import { api, ask, wording } from '@/lib/api/client'
+import { clockText, plural } from '@/lib/clockText'
+import LevelMark from '@/ui/LevelMark.vue'
+import { readable } from '@/lib/readable'
+import { LEVELS, type Block, type Movement } from '@/lib/api/types'
+import BlockClock from './BlockClock.vue'
+import BlockForecast from './BlockForecast.vue'
+import MoveButtons from './MoveButtons.vue'
+import MovementFinder from './MovementFinder.vue'
+import NumberField from '@/ui/NumberField.vue'
+import StationRow from './StationRow.vue'
+import { addCompound, addStation, move, ROLES } from './document'
+import { setKey, type Typed } from '@/lib/typed'
+import { useBoard } from './useBoard'
+import { useDragOrder } from './useDragOrder'
+
+const props = defineProps<{ block: Block; index: number; count: number }>()
+const board = useBoard()
+const toast = useToast()
+
+const pointer = computed(() => `/blocks/${props.index}`)
+const preview = computed(() => board.blockPreview(props.block.id))
+const format = computed(() => board.format(props.block))
+const isPause = computed(() => format.value?.stations === false)
+const offered = board.formats.filter((known) => known.stations)
+const title = computed(() => props.block.title || 'Untitled block')
+
+function change(label: string, work: (block: Block) => void, key = '') {
+  board.edit(label, (draft) => work(draft.blocks[props.index]!), key ? `${pointer.value}/${key}` : '')
+}
+
+function set(key: string, value: unknown) {
+  change(key.replace('_s', '').replace('_', ' '), (block) => setKey(block, key, value), key)
+}
+
+/** A number that the format needs is never taken away: an empty field stays empty and is complained of. */
+function setNeeded(key: string, value: Typed) {
+  change(key, (block) => void ((block as Record<string, unknown>)[key] = value ?? ''), key)
+}
+
+function add(movement: Movement) {
+  change(`Add ${movement.name}`, (block) => addStation(block, movement, format.value))
+}
+
+/** Two movements to begin with; the parts are chosen in the station. */
+function addParts() {
+  const [one, other] = ['high_knees', 'mountain_climber'].map((id) => board.movement(id))
+  if (one && other) change('Add a compound station', (block) => void addCompound(block, [one, other], format.value))
+}
+
+const KEY_WORDS: Record<string, string> = { work_s: 'work', rest_s: 'rest', cap_s: 'cap', target_s: 'aim' }
+const inWords = (keys: string[]) => keys.map((key) => KEY_WORDS[key] ?? readable(key.replace(/_s$/, ''))).join(', ')
+const aside = computed(() => Object.keys(props.block.set_aside ?? {}))
+
+/** The server moves the keys; what the new format has no use for waits in the block. */
+async function reformat(id: string) {
+  try {
+    const answer = await ask(api.POST('/api/planning/format', { body: { block: props.block, format: id } }))
+    board.edit(`Format: ${offered.find((known) => known.id === id)?.label}`, (draft) => {
+      const index = draft.blocks.findIndex((held) => held.id === answer.block.id)
+      if (index >= 0) draft.blocks[index] = answer.block
+    })
+    const kept = answer.set_aside.filter((key) => key in (answer.block.set_aside ?? {}))
+    if (kept.length)
+      toast.add({
+        severity: 'secondary',
+        summary: 'Nothing is lost',
+        detail: `Set aside until a format needs it: ${inWords(kept)}.`,
+        life: 6000,
+      })
+  } catch (error) {
+    toast.add({ severity: 'warn', summary: 'That did not work', detail: wording(error), life: 6000 })
+  }
+}
+
+function shift(by: 1 | -1) {
+  board.edit('Move block', (draft) => move(draft.blocks, props.index, props.index + by))
+}
+
+const list = useTemplateRef<HTMLElement>('list')
+useDragOrder(list, '.handle', (from, to) => change('Move station', (block) => move(block.stations ?? [], from, to)))
+</script>
+
+<template>
+  <section class="block" :class="block.role" :aria-label="title">
+    <header class="head">
+      <span class="block-handle" title="Drag to move" aria-hidden="true">⠿</span>
+      <InputText
+        class="title"
+        aria-label="Block title"
+        maxlength="120"
+        placeholder="Untitled block"
+        :model-value="block.title ?? ''"
+        @update:model-value="set('title', $event)"
+      />
+      <Select
+        v-if="!isPause"
+        aria-label="Role of the block"
+        :model-value="block.role"
+        :options="ROLES"
+        option-label="label"
+        option-value="value"
+        size="small"
+        @update:model-value="set('role', $event)"
+      />
+      <Select
+        v-if="!isPause"
+        aria-label="Format of the block"
+        :model-value="block.format"
+        :options="offered"
+        option-label="label"
+        option-value="id"
+        size="small"
+        @update:model-value="reformat"
+      >
+        <template #option="{ option }">
+          <span class="option"
+            ><b>{{ option.label }}</b
+            ><span class="small">{{ option.says }}</span></span
+          >
+        </template>
+      </Select>
+      <NumberField
+        v-if="isPause"
+        label="Lasts"
+        unit="s"
+        :model-value="block.seconds"
+        :error="board.errorAt(`${pointer}/seconds`)"
+        @update:model-value="setNeeded('seconds', $event)"
+      />
+      <span class="total" :class="{ late: board.late.value }"
+        ><span v-if="preview?.paced && preview.tally !== 'rounds'" class="small quiet">about </span
+        ><span class="figure">{{
+          !preview ? '–' : format?.tally === 'day' ? 'all day' : clockText(preview.total_s)
+        }}</span></span
+      >
+      <MoveButtons
+        :name="title"
+        :first="index === 0"
+        :last="index === count - 1"
+        @shift="shift"
+        @remove="board.edit('Remove block', (draft) => draft.blocks.splice(index, 1))"
+      />
+    </header>
+
+    <template v-if="!isPause">
+      <BlockClock :block="block" :index="index" />
+      <p v-if="aside.length" class="small quiet aside">Set aside for another format: {{ inWords(aside) }}.</p>
+
+      <div v-if="block.stations?.length" class="columns" aria-hidden="true">
+        <span>{{ plural(block.stations.length, 'station') }}</span>
+        <LevelMark v-for="level in LEVELS" :key="level" :level="level" />
+      </div>
+      <div ref="list">
+        <StationRow
+          v-for="(station, stationIndex) in block.stations ?? []"
+          :key="station.id"
+          :station="station"
+          :block-index="index"
+          :station-index="stationIndex"
+          :block-id="block.id"
+          :count="block.stations?.length ?? 0"
+        />
+      </div>
+      <div class="add">
+        <MovementFinder
+          :movements="board.offered"
+          :label="`Add a station to ${title}: type a movement`"
+          :input-id="`add-${block.id}`"
+          @pick="add"
+        />
+        <Button
+          label="Compound"
+          icon="pi pi-link"
+          size="small"
+          variant="text"
+          title="Several movements that count as one"
+          @click="addParts"
+        />
+        <Button
+          v-if="block.stations?.length && format?.targets"
+          label="Finish together"
+          icon="pi pi-align-center"
+          size="small"
+          variant="text"
+          :aria-label="`Finish together: ${title}`"
+          @click="board.targetsOf.value = { block: block.id, name: title }"
+        />
+      </div>
+      <BlockForecast v-if="preview && block.stations?.length" :block="block" :preview="preview" />
+    </template>
+  </section>
+</template>
+
+<style scoped>
+.block {
+  border-top: 2px solid var(--ink);
+  padding: var(--space-2) 0 var(--space-4);
+}
+.head {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: var(--space-2) var(--space-3);
+}
+.block-handle {
+  cursor: grab;
+  color: var(--ink-soft);
+}
+.title {
+  font-family: var(--font-display);
+  font-size: var(--size-1);
+  font-weight: 600;
+  border-color: transparent;
+  background: transparent;
+  padding-left: 0;
+  flex: 1 1 12rem;
+}
+.title:hover,
+.title:focus {
+  background: var(--paper-raised);
+}
+.total {
+  margin-left: auto;
+  font-size: var(--size-2);
+}
+.late {
+  color: var(--ink-soft);
+  font-style: italic;
+}
+.columns {
+  display: grid;
+  grid-template-columns: minmax(8.5rem, 1.1fr) repeat(3, minmax(0, 1.6fr)) 6rem;
+  gap: var(--space-3);
+  font-size: var(--size--1);
+  color: var(--ink-soft);
+  border-bottom: 1px solid var(--ink);
+  padding-bottom: var(--space-1);
+}
+.add {
+  padding-top: var(--space-2);
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: var(--space-1) var(--space-2);
+}
+.option {
+  display: grid;
+}
+.aside {
+  border-left: 3px solid var(--rule);
+  padding-left: var(--space-2);
+  margin-bottom: var(--space-2);
+}
+@media (max-width: 60rem) {
+  .columns {
+    display: none;
+  }
+}
+</style>

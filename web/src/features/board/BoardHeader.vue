@@ -1,0 +1,114 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import InputText from 'primevue/inputtext'
+import { computed } from 'vue'
+import NumberField from '@/ui/NumberField.vue'
+import { setKey } from '@/lib/typed'
+import { SAVING } from './useAutosave'
+import { useBoard } from './useBoard'
+
+// The circuit's title and slot, how its saving stands, and what is done with it as a whole.
+defineProps<{ running: boolean }>()
+defineEmits<{ undo: []; redo: []; history: []; keys: []; run: [] }>()
+const board = useBoard()
+const document = board.document
+const { state: saveState, dirty } = board.autosave
+const ready = computed(() => board.preview.preview.value?.ready ?? false)
+</script>
+
+<template>
+  <header class="top">
+    <h1 class="visually-hidden">Circuit board: {{ document.title }}</h1>
+    <InputText
+      class="title"
+      aria-label="Title of the circuit"
+      maxlength="120"
+      :model-value="document.title"
+      :invalid="Boolean(board.errorAt('/title'))"
+      @update:model-value="board.edit('Title', (draft) => void (draft.title = $event ?? ''), 'title')"
+    />
+    <span v-if="board.errorAt('/title')" class="small warn-text" role="alert">Title {{ board.errorAt('/title') }}</span>
+    <NumberField
+      label="Slot"
+      unit="min"
+      hint="none"
+      :model-value="document.slot_minutes"
+      :error="board.errorAt('/slot_minutes')"
+      @update:model-value="board.edit('Slot', (draft) => setKey(draft, 'slot_minutes', $event), 'slot')"
+    />
+    <NumberField
+      label="People"
+      hint="12"
+      width="3.2rem"
+      :model-value="document.head_count"
+      :error="board.errorAt('/head_count')"
+      @update:model-value="board.edit('People', (draft) => setKey(draft, 'head_count', $event), 'people')"
+    />
+    <span
+      class="state small"
+      :class="{ 'warn-text': ['offline', 'refused', 'conflict'].includes(saveState) }"
+      role="status"
+      data-testid="save-state"
+      >{{ dirty && saveState === 'saved' ? 'Typing…' : SAVING[saveState] }}</span
+    >
+    <span class="actions">
+      <Button
+        icon="pi pi-undo"
+        aria-label="Undo"
+        :disabled="!board.canUndo.value"
+        variant="text"
+        severity="secondary"
+        @click="$emit('undo')"
+      />
+      <Button
+        icon="pi pi-refresh"
+        aria-label="Redo"
+        :disabled="!board.canRedo.value"
+        variant="text"
+        severity="secondary"
+        @click="$emit('redo')"
+      />
+      <Button icon="pi pi-history" aria-label="History" variant="text" severity="secondary" @click="$emit('history')" />
+      <Button
+        icon="pi pi-question-circle"
+        aria-label="Keys"
+        variant="text"
+        severity="secondary"
+        @click="$emit('keys')"
+      />
+      <Button label="Start class" :disabled="!ready" :loading="running" @click="$emit('run')" />
+    </span>
+  </header>
+</template>
+
+<style scoped>
+.top {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: var(--space-2) var(--space-4);
+  padding-bottom: var(--space-2);
+}
+.title {
+  font-family: var(--font-display);
+  font-size: var(--size-3);
+  font-weight: 600;
+  border-color: transparent;
+  background: transparent;
+  padding-left: 0;
+  flex: 1 1 16rem;
+  min-width: 0;
+}
+.title:hover,
+.title:focus {
+  background: var(--paper-raised);
+}
+.state {
+  min-width: 5rem;
+}
+.actions {
+  display: inline-flex;
+  align-items: center;
+  gap: var(--space-1);
+}
+</style>

@@ -1,0 +1,223 @@
+<script setup lang="ts">
+import InputText from 'primevue/inputtext'
+import Select from 'primevue/select'
+import { computed } from 'vue'
+import { LEVELS, type Level, type Station } from '@/lib/api/types'
+import { chooseRung, copyCell, rungOf, stepRung } from './document'
+import { targetHint, targetText, writeTarget } from './target'
+import { useBoard } from './useBoard'
+
+// One level at one station: the rung and the target, typed in place.
+const props = defineProps<{
+  station: Station
+  level: Level
+  blockIndex: number
+  stationIndex: number
+  blockId: string
+}>()
+const board = useBoard()
+
+const movement = computed(() => board.movement(props.station.movement))
+const prescription = computed(() => props.station.levels[props.level])
+const rung = computed(() => rungOf(movement.value, prescription.value))
+const pointer = computed(() => `/blocks/${props.blockIndex}/stations/${props.stationIndex}/levels/${props.level}`)
+const error = computed(() => board.errorBelow(pointer.value))
+const figures = computed(
+  () =>
+    board.blockPreview(props.blockId)?.stations.find((station) => station.id === props.station.id)?.levels[props.level],
+)
+const tooMany = computed(() => figures.value?.fits != null && figures.value.reps_counted > figures.value.fits)
+const block = computed(() => board.document.value.blocks[props.blockIndex])
+const isDay = computed(() => board.format(block.value)?.tally === 'day')
+const onLadder = computed(() => Boolean(props.station.ladder))
+/** What the number comes to: both numbers where they differ, what the set takes, how many the window has time for. */
+const beside = computed(() => {
+  const cell = figures.value
+  if (!cell) return ''
+  if (cell.per_round) return `${cell.target}${cell.moves === cell.reps_counted ? ` = ${cell.reps_counted}` : ''}`
+  if (cell.reps_counted === 0 || isDay.value) return cell.target
+  const numbers = cell.moves === cell.reps_counted ? 'reps' : `${cell.reps_counted} counted, ${cell.moves} moves`
+  const parts = [numbers]
+  if (cell.fits === null && cell.set_s) parts.push(`about ${cell.set_s} s`)
+  if (cell.left_s !== undefined && cell.left_s > 0) parts.push(`${cell.left_s} s left`)
+  else if (cell.fits !== null) parts.push(`${cell.fits} fit`)
+  return parts.join(', ')
+})
+const beyond = computed(() => [
+  ...(figures.value?.tempo ? [`tempo ${figures.value.tempo}`] : []),
+  ...(figures.value?.load_kg ? [`${figures.value.load_kg} kg`] : []),
+  ...(props.station.levels[props.level].note ? [props.station.levels[props.level].note!] : []),
+])
+/** A number that the school filled in stands where one would be typed. */
+const hint = computed(() => {
+  const cell = figures.value
+  if (onLadder.value) return 'ladder'
+  const filled = cell?.filled?.find((key) => ['reps', 'hold_s', 'work_s'].includes(key))
+  return filled && cell ? cell.target.replace(/ reps.*| s$|^hold | a side.*/g, '') : targetHint(rung.value)
+})
+const low = computed(() => figures.value?.reserve && figures.value.reserve.left < 0)
+const reserveText = computed(() => {
+  const reserve = figures.value?.reserve
+  if (!reserve) return ''
+  return `Estimate for a ${props.level}: ${reserve.left} ${reserve.unit === 's' ? 'seconds' : 'reps'} left in round ${reserve.round}`
+})
+const name = computed(() => `${movement.value?.name ?? 'Station'}, ${props.level}`)
+
+function change(label: string, work: (station: Station) => void, key = '') {
+  board.edit(
+    label,
+    (draft) => {
+      const station = draft.blocks[props.blockIndex]?.stations?.[props.stationIndex]
+      if (station) work(station)
+    },
+    key,
+  )
+}
+
+function type(text: string | undefined) {
+  change(
+    'Target',
+    (station) => writeTarget(station.levels[props.level], text ?? '', rung.value, isDay.value),
+    `${pointer.value}/target`,
+  )
+}
+
+function choose(id: string) {
+  change('Version', (station) => movement.value && chooseRung(movement.value, station.levels[props.level], id))
+}
+
+function step(by: 1 | -1) {
+  change('Version', (station) => movement.value && stepRung(movement.value, station, props.level, by))
+}
+
+/** The number that the window has time for, as numbers are called. */
+function takeOffer() {
+  const offer = figures.value?.offer
+  if (offer)
+    change('The number that fits', (station) => writeTarget(station.levels[props.level], String(offer), rung.value))
+}
+
+function copyAcross() {
+  change('Copy across', (station) => {
+    for (const level of LEVELS.slice(LEVELS.indexOf(props.level) + 1))
+      copyCell(station.levels[props.level], station.levels[level], true)
+  })
+}
+
+function copyDown() {
+  board.edit('Copy down', (draft) => {
+    const stations = draft.blocks[props.blockIndex]?.stations ?? []
+    const own = stations[props.stationIndex]
+    const below = stations[props.stationIndex + 1]
+    if (own && below) copyCell(own.levels[props.level], below.levels[props.level], own.movement === below.movement)
+  })
+}
+
+/** With Alt: an arrow for the next rung, F the number that fits, R a copy to the levels right, B one below. */
+function key(event: KeyboardEvent) {
+  if (!event.altKey || event.shiftKey || event.ctrlKey) return
+  const work = {
+    ArrowUp: () => step(1),
+    ArrowDown: () => step(-1),
+    KeyF: takeOffer,
+    KeyR: copyAcross,
+    KeyB: copyDown,
+  }[event.code]
+  if (!work) return
+  event.preventDefault()
+  event.stopPropagation()
+  work()
+}
+</script>
+
+<template>
+  <div class="cell" :class="[level, { wrong: error }]" @keydown.capture="key">
+    <Select
+      v-if="movement"
+      :title="rung ? `A rep counts if: ${rung.standard}` : undefined"
+      :model-value="prescription.variation"
+      :options="movement.ladder"
+      option-label="name"
+      option-value="id"
+      :aria-label="`${name}: version`"
+      size="small"
+      class="rung"
+      @update:model-value="choose"
+    />
+    <div class="target">
+      <InputText
+        :model-value="targetText(prescription, rung)"
+        :placeholder="hint"
+        :disabled="onLadder"
+        :aria-label="`${name}: target`"
+        :invalid="Boolean(error)"
+        class="number"
+        size="small"
+        autocomplete="off"
+        @update:model-value="type"
+        @focus="($event.target as HTMLInputElement).select()"
+      />
+      <span class="figures small" :class="{ 'warn-text': tooMany || low }" :title="reserveText"> {{ beside }}</span>
+      <button
+        v-if="figures?.offer && prescription.reps !== undefined && !error"
+        type="button"
+        class="link small"
+        :aria-label="`${name}: take the ${figures.offer} that fit`"
+        aria-keyshortcuts="Alt+F"
+        @click="takeOffer"
+      >
+        {{ figures.offer }}?
+      </button>
+    </div>
+    <p v-if="beyond.length" class="small quiet beyond">{{ beyond.join(' · ') }}</p>
+    <p v-if="error" class="error small" role="alert">{{ error }}</p>
+  </div>
+</template>
+
+<style scoped>
+.cell {
+  display: grid;
+  gap: var(--space-1);
+  border-left: 3px solid transparent;
+  padding-left: var(--space-2);
+  min-width: 0;
+}
+.cell.beginner {
+  border-color: var(--beginner);
+}
+.cell.intermediate {
+  border-color: var(--intermediate);
+}
+.cell.advanced {
+  border-color: var(--advanced);
+}
+.rung {
+  width: 100%;
+  min-width: 0;
+}
+.target {
+  display: flex;
+  align-items: center;
+  gap: var(--space-2);
+  min-width: 0;
+}
+.number {
+  width: 4.6rem;
+  text-align: right;
+  font-weight: 600;
+}
+.figures {
+  color: var(--ink-soft);
+  line-height: 1.15;
+}
+.figures.warn-text {
+  color: var(--warn);
+  font-weight: 600;
+}
+.beyond {
+  line-height: 1.2;
+}
+.error {
+  color: var(--warn);
+}
+</style>

@@ -1,0 +1,64 @@
+<script setup lang="ts">
+import AutoComplete, { type AutoCompleteCompleteEvent } from 'primevue/autocomplete'
+import { ref } from 'vue'
+import type { Movement } from '@/lib/api/types'
+import { findMovements } from '@/features/movements/findMovements'
+import { readable } from '@/lib/readable'
+
+// A few letters of a movement's name and Enter: it is in.
+const props = defineProps<{ movements: Movement[]; label: string; inputId: string }>()
+const emit = defineEmits<{ pick: [movement: Movement] }>()
+
+const typed = ref<string | Movement>('')
+const found = ref<Movement[]>([])
+
+function look(event: AutoCompleteCompleteEvent) {
+  found.value = findMovements(props.movements, event.query)
+}
+
+function pick(movement: Movement) {
+  emit('pick', movement)
+  typed.value = ''
+}
+</script>
+
+<template>
+  <AutoComplete
+    v-model="typed"
+    :suggestions="found"
+    option-label="name"
+    :placeholder="label"
+    :aria-label="label"
+    :input-id="inputId"
+    :delay="0"
+    :min-length="1"
+    auto-option-focus
+    empty-search-message="No movement of that name"
+    size="small"
+    class="finder"
+    @complete="look"
+    @option-select="pick($event.value)"
+  >
+    <template #option="{ option }">
+      <span class="option"
+        ><b>{{ option.name }}</b> <span class="quiet small">{{ readable(option.pattern) }}</span></span
+      >
+    </template>
+  </AutoComplete>
+</template>
+
+<style scoped>
+.finder {
+  width: 22rem;
+  max-width: 100%;
+}
+.finder :deep(input) {
+  width: 100%;
+}
+.option {
+  display: flex;
+  gap: var(--space-3);
+  justify-content: space-between;
+  width: 100%;
+}
+</style>

@@ -1,0 +1,82 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import { computed, useId } from 'vue'
+import type { Movement, Station } from '@/lib/api/types'
+import MovementFinder from './MovementFinder.vue'
+import NumberField from '@/ui/NumberField.vue'
+import type { Typed } from '@/lib/typed'
+import { useBoard } from './useBoard'
+
+// The parts of a compound station: so many of this and so many of that count once.
+const props = defineProps<{ station: Station; blockIndex: number; stationIndex: number }>()
+const board = useBoard()
+const id = useId()
+const pointer = computed(() => `/blocks/${props.blockIndex}/stations/${props.stationIndex}/parts`)
+const parts = computed(() => props.station.parts ?? [])
+const sum = computed(() => parts.value.reduce((moves, part) => moves + (Number(part.reps) || 0), 0))
+
+function change(label: string, key: string, work: (parts: NonNullable<Station['parts']>) => void) {
+  board.edit(
+    label,
+    (draft) => work((draft.blocks[props.blockIndex]!.stations![props.stationIndex]!.parts ??= [])),
+    key && `${pointer.value}/${key}`,
+  )
+}
+
+function setReps(index: number, value: Typed) {
+  change('Part', `${index}`, (held) => Object.assign(held[index]!, { reps: value ?? '' }))
+}
+
+function add(movement: Movement) {
+  change(`Add ${movement.name}`, '', (held) => void held.push({ movement: movement.id, reps: 4 }))
+}
+</script>
+
+<template>
+  <div class="parts" role="group" aria-label="Parts of one count">
+    <span class="small quiet">One count is</span>
+    <span v-for="(part, index) in parts" :key="index" class="part">
+      <NumberField
+        :label="`${board.movement(part.movement)?.name ?? part.movement}`"
+        width="3rem"
+        :model-value="part.reps"
+        :error="board.errorAt(`${pointer}/${index}/reps`)"
+        @update:model-value="setReps(index, $event)"
+      />
+      <Button
+        icon="pi pi-times"
+        size="small"
+        variant="text"
+        severity="secondary"
+        :aria-label="`Take ${board.movement(part.movement)?.name ?? 'this part'} out`"
+        @click="change('Remove a part', '', (held) => held.splice(index, 1))"
+      />
+    </span>
+    <span class="small"
+      >= <b>{{ sum }}</b> moves</span
+    >
+    <MovementFinder
+      v-if="parts.length < 8"
+      :movements="board.offered"
+      label="Add a part"
+      :input-id="`${id}-part`"
+      @pick="add"
+    />
+    <p v-if="board.errorAt(pointer)" class="small warn-text" role="alert">Parts {{ board.errorAt(pointer) }}</p>
+  </div>
+</template>
+
+<style scoped>
+.parts {
+  grid-column: 1 / -1;
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: var(--space-1) var(--space-3);
+  padding-left: 2.4rem;
+}
+.part {
+  display: inline-flex;
+  align-items: center;
+}
+</style>

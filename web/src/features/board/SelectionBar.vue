@@ -1,0 +1,66 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import { computed } from 'vue'
+import { plural } from '@/lib/clockText'
+import { LEVELS, type Block, type Station } from '@/lib/api/types'
+import { duplicateStation, stepRung } from './document'
+import { setKey } from '@/lib/typed'
+import { useBoard } from './useBoard'
+
+// What can be done with several stations at once. Each is one step back.
+const board = useBoard()
+const count = computed(() => board.selection.value.size)
+
+function change(label: string, work: (block: Block, index: number, station: Station) => void) {
+  const chosen = board.selection.value
+  board.edit(label, (draft) => {
+    for (const block of draft.blocks)
+      for (let index = (block.stations?.length ?? 0) - 1; index >= 0; index--) {
+        const station = block.stations![index]!
+        if (chosen.has(`${block.id}/${station.id}`)) work(block, index, station)
+      }
+  })
+}
+
+const step = (by: 1 | -1) =>
+  change(by > 0 ? 'Harder versions' : 'Easier versions', (_block, _index, station) => {
+    const movement = board.movement(station.movement)
+    if (movement) for (const level of LEVELS) stepRung(movement, station, level, by)
+  })
+const sides = (value: Station['sides']) =>
+  change('Sides', (_block, _index, station) => setKey(station, 'sides', value === 'both' ? undefined : value))
+
+function remove() {
+  change('Remove stations', (block, index) => void block.stations!.splice(index, 1))
+  board.clearSelection()
+}
+</script>
+
+<template>
+  <div v-if="count" class="bar" role="toolbar" aria-label="The chosen stations">
+    <b role="status">{{ plural(count, 'station') }} chosen</b>
+    <Button label="Harder versions" size="small" variant="outlined" @click="step(1)" />
+    <Button label="Easier versions" size="small" variant="outlined" @click="step(-1)" />
+    <Button label="Half a side" size="small" variant="outlined" @click="sides('split')" />
+    <Button label="Both sides at once" size="small" variant="outlined" @click="sides('both')" />
+    <Button label="Copy" size="small" variant="outlined" @click="change('Copy stations', duplicateStation)" />
+    <Button label="Remove" size="small" variant="outlined" severity="danger" @click="remove" />
+    <Button label="Let go" size="small" variant="text" @click="board.clearSelection()" />
+  </div>
+</template>
+
+<style scoped>
+.bar {
+  position: sticky;
+  top: 0;
+  z-index: 6;
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: var(--space-2);
+  background: var(--accent-wash);
+  border: 1px solid var(--accent);
+  padding: var(--space-2) var(--space-3);
+  margin-bottom: var(--space-2);
+}
+</style>

@@ -1,0 +1,171 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import { computed, ref } from 'vue'
+import { LEVELS, type Station } from '@/lib/api/types'
+import LadderFields from './LadderFields.vue'
+import MoveButtons from './MoveButtons.vue'
+import LevelCell from './LevelCell.vue'
+import PartsEditor from './PartsEditor.vue'
+import StationDetails from './StationDetails.vue'
+import { duplicateStation, move } from './document'
+import { readable } from '@/lib/readable'
+import { useBoard } from './useBoard'
+
+const props = defineProps<{
+  station: Station
+  blockIndex: number
+  stationIndex: number
+  blockId: string
+  count: number
+}>()
+const board = useBoard()
+const open = ref(false)
+
+const block = computed(() => board.document.value.blocks[props.blockIndex])
+const name = computed(
+  () =>
+    board.movement(props.station.movement)?.name ??
+    (props.station.parts ?? []).map((part) => board.movement(part.movement)?.name ?? part.movement).join(' + '),
+)
+const key = computed(() => `${props.blockId}/${props.station.id}`)
+const marks = computed(() => {
+  const station = props.station
+  const list: string[] = []
+  if (station.scaling) list.push(`by ${readable(station.scaling)}`)
+  if (station.sides === 'split') list.push('half a side')
+  if (station.sides === 'each') list.push('each side')
+  if (station.work_s !== undefined) list.push(`work ${station.work_s} s`)
+  if (station.rest_s !== undefined) list.push(`rest ${station.rest_s} s`)
+  if (station.in_rounds) list.push(`rounds ${station.in_rounds.join(', ')}`)
+  if (LEVELS.some((level) => station.levels[level].work_s !== undefined)) list.push('own stops')
+  return list
+})
+const wrong = computed(() => board.errorBelow(`/blocks/${props.blockIndex}/stations/${props.stationIndex}`))
+
+function change(label: string, work: (stations: Station[]) => void) {
+  board.edit(label, (draft) => work((draft.blocks[props.blockIndex]!.stations ??= [])))
+}
+
+function shift(by: 1 | -1) {
+  change('Move station', (stations) => move(stations, props.stationIndex, props.stationIndex + by))
+}
+
+/** Alt+Shift and an arrow moves the station, wherever in its row the focus is. */
+function pressed(event: KeyboardEvent) {
+  if (!event.altKey || !event.shiftKey || (event.key !== 'ArrowUp' && event.key !== 'ArrowDown')) return
+  event.preventDefault()
+  event.stopPropagation()
+  shift(event.key === 'ArrowDown' ? 1 : -1)
+}
+</script>
+
+<template>
+  <div class="station" role="group" :aria-label="`Station ${stationIndex + 1}: ${name}`" @keydown="pressed">
+    <div class="head">
+      <span class="handle" title="Drag to move" aria-hidden="true">⠿</span>
+      <input
+        type="checkbox"
+        class="pick"
+        :checked="board.selection.value.has(key)"
+        :aria-label="`Choose ${name}`"
+        @change="board.toggleSelected(key)"
+      />
+      <span class="ordinal">{{ stationIndex + 1 }}</span>
+      <div class="name">
+        <b>{{ name }}</b>
+        <span v-if="marks.length" class="marks small quiet">{{ marks.join(' · ') }}</span>
+        <span v-if="wrong && !open" class="small warn-text">needs correcting</span>
+      </div>
+    </div>
+    <LevelCell
+      v-for="level in LEVELS"
+      :key="level"
+      :station="station"
+      :level="level"
+      :block-index="blockIndex"
+      :station-index="stationIndex"
+      :block-id="blockId"
+    />
+    <MoveButtons
+      v-slot="{ look }"
+      :name="name"
+      :first="stationIndex === 0"
+      :last="stationIndex === count - 1"
+      @shift="shift"
+      @remove="change('Remove station', (stations) => stations.splice(stationIndex, 1))"
+    >
+      <Button
+        icon="pi pi-copy"
+        :aria-label="`Copy ${name}`"
+        v-bind="look"
+        @click="board.edit('Copy station', (draft) => duplicateStation(draft.blocks[blockIndex]!, stationIndex))"
+      />
+      <Button
+        icon="pi pi-sliders-h"
+        :aria-label="`${name}: sides, own times, notes`"
+        :aria-expanded="open"
+        v-bind="look"
+        @click="open = !open"
+      />
+    </MoveButtons>
+    <LadderFields
+      v-if="board.format(block)?.station_keys.includes('ladder')"
+      :station="station"
+      :block-index="blockIndex"
+      :station-index="stationIndex"
+    />
+    <PartsEditor v-if="station.parts" :station="station" :block-index="blockIndex" :station-index="stationIndex" />
+    <StationDetails
+      v-if="open"
+      class="details"
+      :station="station"
+      :block-index="blockIndex"
+      :station-index="stationIndex"
+    />
+  </div>
+</template>
+
+<style scoped>
+.station {
+  display: grid;
+  grid-template-columns: minmax(8.5rem, 1.1fr) repeat(3, minmax(0, 1.6fr)) auto;
+  gap: var(--space-2) var(--space-3);
+  align-items: start;
+  padding: var(--space-2) 0;
+  border-bottom: 1px solid var(--rule-soft);
+}
+.head {
+  display: flex;
+  gap: var(--space-2);
+  align-items: baseline;
+}
+.handle {
+  cursor: grab;
+  color: var(--ink-soft);
+}
+.pick {
+  flex: none;
+  align-self: flex-start;
+  accent-color: var(--accent);
+  width: 1.1rem;
+  height: 1.1rem;
+  margin: 0;
+}
+.ordinal {
+  font-family: var(--font-display);
+  font-weight: 600;
+  min-width: 1.1em;
+  text-align: right;
+}
+.name {
+  display: grid;
+}
+.details {
+  grid-column: 1 / -1;
+}
+@media (max-width: 60rem) {
+  .station {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

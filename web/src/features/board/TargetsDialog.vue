@@ -1,0 +1,173 @@
+<script setup lang="ts">
+import type { Operation } from 'fast-json-patch'
+import Button from 'primevue/button'
+import Dialog from 'primevue/dialog'
+import SelectButton from 'primevue/selectbutton'
+import { computed, ref, watch } from 'vue'
+import { api, ask } from '@/lib/api/client'
+import { clockText } from '@/lib/clockText'
+import LevelMark from '@/ui/LevelMark.vue'
+import LevelTally from '@/ui/LevelTally.vue'
+import { LEVELS, type Solution } from '@/lib/api/types'
+import NumberField from '@/ui/NumberField.vue'
+import type { Typed } from '@/lib/typed'
+import { useBoard } from './useBoard'
+import { useOffer } from './useOffer'
+
+// Targets with which the lanes finish together: what would change, and how far
+// apart they finish before and after. Taken as one step, or left.
+const board = useBoard()
+const place = board.targetsOf
+const close = () => (place.value = null)
+const { offer, asking, problem, askFor, forget } = useOffer<Solution>()
+const windowS = ref<Typed>(undefined)
+const CHOICES = [
+  { value: 'numbers', label: 'The numbers' },
+  { value: 'work', label: 'The work time' },
+] as const
+const choose = ref<'numbers' | 'work'>('numbers')
+
+const names = computed(() => {
+  const blocks = board.preview.preview.value?.blocks ?? []
+  return new Map(
+    blocks.flatMap((block) => block.stations.map((station) => [`${block.id}/${station.id}`, station.name] as const)),
+  )
+})
+const title = (block: string) => board.document.value.blocks.find((held) => held.id === block)?.title || 'Block'
+/** A station without a number has nothing to be apart by, and a pause no targets. */
+const rows = computed(() => offer.value?.rows.filter((row) => LEVELS.some((level) => row.after[level] !== null)) ?? [])
+const keptBlocks = computed(
+  () =>
+    offer.value?.kept.filter(
+      (kept) => board.format(board.document.value.blocks.find((block) => block.id === kept.block))?.stations,
+    ) ?? [],
+)
+const whose = (change: Solution['changes'][number]) =>
+  change.station ? names.value.get(`${change.block}/${change.station}`) : title(change.block)
+const UNITS = { reps: '', hold_s: ' s', work_s: ' s', share: ' %' }
+const shown = (value: Solution['changes'][number]['to']) =>
+  typeof value === 'number' ? String(value) : `${value.min}–${value.max}`
+
+watch(
+  [place, windowS, choose],
+  ([asked]) => {
+    if (!asked) return forget()
+    const window_s = typeof windowS.value === 'number' ? windowS.value : undefined
+    void askFor(() =>
+      ask(
+        api.POST('/api/planning/targets', {
+          body: {
+            workout: board.document.value,
+            block: asked.block,
+            station: asked.station,
+            window_s,
+            choose: choose.value,
+          },
+        }),
+      ),
+    )
+  },
+  { immediate: true },
+)
+
+function take() {
+  if (!offer.value) return
+  board.patch('Targets that finish together', offer.value.patch as Operation[])
+  close()
+}
+</script>
+
+<template>
+  <Dialog
+    :visible="Boolean(place)"
+    modal
+    :header="`Finish together: ${place?.name ?? ''}`"
+    :style="{ width: 'min(46rem, 96vw)' }"
+    @update:visible="close"
+  >
+    <div class="row choice">
+      <span id="turned">Choose</span>
+      <SelectButton
+        v-model="choose"
+        :options="[...CHOICES]"
+        option-value="value"
+        option-label="label"
+        :allow-empty="false"
+        aria-labelledby="turned"
+      />
+    </div>
+    <p v-if="choose === 'work'" class="small quiet">
+      The numbers stay. Each station gets the shortest time, in fives, in which every level's set fills its window.
+    </p>
+    <p v-else class="small quiet">
+      Numbers rounded down to what fills the window, in the order of the levels, with the studio's reserve left in the
+      worst round. The level profiles are estimates, for a group and not for a person.
+    </p>
+    <NumberField v-if="choose === 'numbers'" v-model="windowS" label="Window" unit="s" hint="as planned" width="5rem" />
+    <p v-if="problem" class="warn-text" role="alert">{{ problem }}</p>
+    <p v-else-if="asking && !offer" class="quiet">Working it out…</p>
+    <template v-if="offer">
+      <div class="scroll-x" tabindex="0" role="region" aria-label="Before and after">
+        <table v-if="rows.length" class="ledger small">
+          <thead>
+            <tr>
+              <th scope="col">{{ choose === 'work' ? 'Work time' : 'Seconds per set, or about in all' }}</th>
+              <th v-for="level in LEVELS" :key="level" scope="col"><LevelMark :level="level" /></th>
+              <th scope="col" class="number">{{ choose === 'work' ? 'Left over' : 'Apart' }}</th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="row in rows" :key="`${row.block}/${row.station}`">
+              <th scope="row">{{ row.station ? names.get(`${row.block}/${row.station}`) : title(row.block) }}</th>
+              <td v-for="level in LEVELS" :key="level">
+                <template v-if="row.after[level] !== null"
+                  >{{ clockText(row.before[level] ?? 0) }} → <b>{{ clockText(row.after[level] ?? 0) }}</b></template
+                ><template v-else>–</template>
+              </td>
+              <td class="number">
+                {{ row.spread_before_s }} → <b>{{ row.spread_after_s }} s</b>
+              </td>
+            </tr>
+          </tbody>
+        </table>
+      </div>
+      <p v-for="kept in keptBlocks" :key="kept.block" class="small quiet">{{ title(kept.block) }}: {{ kept.why }}.</p>
+      <ul v-if="offer.changes.length" class="changes small">
+        <li v-for="change in offer.changes" :key="change.pointer">
+          <LevelTally v-if="change.level" :level="change.level" /> {{ whose(change) }}: {{ shown(change.from) }} →
+          <b>{{ shown(change.to) }}{{ UNITS[change.key] }}</b>
+        </li>
+      </ul>
+      <p v-else>{{ choose === 'work' ? 'The work times are' : 'The numbers are' }} as near as they can be.</p>
+      <p v-if="offer.total_after_s !== offer.total_before_s" class="small">
+        The class: {{ clockText(offer.total_before_s) }} → <b>{{ clockText(offer.total_after_s) }}</b>
+      </p>
+    </template>
+    <div class="row end">
+      <Button label="Leave it" severity="secondary" variant="outlined" @click="close" />
+      <Button label="Take these" :disabled="!offer?.changes.length || asking" @click="take" />
+    </div>
+  </Dialog>
+</template>
+
+<style scoped>
+.choice {
+  align-items: center;
+  margin-bottom: var(--space-2);
+}
+.changes {
+  columns: 2;
+  padding: 0;
+  margin: var(--space-3) 0;
+  list-style: none;
+}
+.end {
+  justify-content: flex-end;
+  margin-top: var(--space-3);
+}
+@media (max-width: 40rem) {
+  .changes {
+    columns: 1;
+  }
+}
+</style>

@@ -1,0 +1,164 @@
+import { produce } from 'immer'
+import type { Block, Format, Level, Movement, Prescription, Station, WorkoutDocument } from '@/lib/api/types'
+import { LEVELS } from '@/lib/api/types'
+
+// Edits on a workout document. They move what was typed; whether it makes sense
+// is for the server to say.
+
+export const ROLES: { value: Block['role']; label: string }[] = [
+  { value: 'warm_up', label: 'Warm-up' },
+  { value: 'main', label: 'Main' },
+  { value: 'finisher', label: 'Finisher' },
+  { value: 'cool_down', label: 'Cool-down' },
+]
+
+/**
+ * The document with a change made to a draft of it. What the change does not touch is
+ * shared with the document before, so that a step back costs no copy of a whole class.
+ * @returns the same object where nothing has changed
+ */
+export function edited(document: WorkoutDocument, change: (draft: WorkoutDocument) => unknown): WorkoutDocument {
+  return produce(document, (draft: WorkoutDocument) => {
+    change(draft)
+  })
+}
+
+export function emptyDocument(title: string, formats: Format[]): WorkoutDocument {
+  return {
+    format: 'willing-sparrow/workout',
+    version: 1,
+    title,
+    slot_minutes: 45,
+    depth: 'parallel',
+    blocks: [newBlock('b1', formats)],
+  }
+}
+
+/** With what a new block begins beyond its format's own opening, in seconds. */
+const BEGIN = { get_ready_s: 10, round_rest_s: 60 }
+
+/** In the format that is offered first. */
+function newBlock(id: string, formats: Format[], role: Block['role'] = 'main'): Block {
+  const title = ROLES.find((known) => known.value === role)?.label ?? ''
+  const format = formats[0]!
+  const begin = Object.entries(BEGIN).filter(([key]) => format.fields.some((field) => field.key === key))
+  return { id, title, role, format: format.id, ...format.opening, ...Object.fromEntries(begin), stations: [] } as Block
+}
+
+/** The first of prefix1, prefix2 … that nobody has. */
+export function freeId(prefix: string, taken: { id: string }[]): string {
+  for (let number = taken.length + 1; ; number++) {
+    const id = `${prefix}${number}`
+    if (!taken.some((holder) => holder.id === id)) return id
+  }
+}
+
+export function addBlock(document: WorkoutDocument, formats: Format[]): Block {
+  const block = newBlock(freeId('b', document.blocks), formats)
+  document.blocks.push(block)
+  return block
+}
+
+/** @param format the one without stations */
+export function addPause(document: WorkoutDocument, format: Format): Block {
+  const block = {
+    id: freeId('b', document.blocks),
+    title: 'Water',
+    role: 'pause',
+    format: format.id,
+    ...format.opening,
+  } as Block
+  document.blocks.push(block)
+  return block
+}
+
+export function addStation(block: Block, movement: Movement, format: Format | undefined): Station {
+  const stations = (block.stations ??= [])
+  const station: Station = {
+    id: freeId('s', stations),
+    movement: movement.id,
+    levels: JSON.parse(JSON.stringify(movement.opens)) as Station['levels'],
+  }
+  openTotals(station, format)
+  if (format?.work_windows && LEVELS.some((level) => rungOf(movement, station.levels[level])?.sides === 'one_sided'))
+    station.sides = 'split'
+  stations.push(station)
+  return station
+}
+
+/** A day's total to begin with, as the format makes it of the number of one set. */
+function openTotals(station: Station, format: Format | undefined) {
+  const sets = format?.day_sets
+  if (!sets) return
+  for (const level of LEVELS) {
+    const prescription = station.levels[level]
+    const number = typeof prescription.reps === 'number' ? prescription.reps : sets.set
+    delete prescription.reps
+    prescription.quota = { min: number * sets.min, max: number * sets.max }
+  }
+}
+
+/** A station of several movements that count as one: 4 of this and 4 of that. */
+export function addCompound(block: Block, movements: Movement[], format: Format | undefined): Station {
+  const stations = (block.stations ??= [])
+  const station: Station = {
+    id: freeId('s', stations),
+    counting: 'compound',
+    parts: movements.map((movement) => ({ movement: movement.id, reps: 4 })),
+    levels: { beginner: { reps: 4 }, intermediate: { reps: 6 }, advanced: { reps: 8 } },
+  }
+  openTotals(station, format)
+  stations.push(station)
+  return station
+}
+
+/** What one cell may give another: the version where it is the same movement, the number, tempo, load and note. */
+const COPIED = ['reps', 'hold_s', 'work_s', 'rest_s', 'tempo', 'load_kg', 'note', 'splits', 'quota'] as const
+
+export function copyCell(from: Prescription, to: Prescription, sameMovement: boolean) {
+  for (const key of COPIED) {
+    if (from[key] === undefined) Reflect.deleteProperty(to, key)
+    else Object.assign(to, { [key]: JSON.parse(JSON.stringify(from[key])) })
+  }
+  if (sameMovement && from.variation) to.variation = from.variation
+}
+
+/** Puts another movement in a station's place; what was typed for the old one goes. */
+export function replaceMovement(station: Station, movement: Movement) {
+  station.movement = movement.id
+  station.levels = JSON.parse(JSON.stringify(movement.opens)) as Station['levels']
+}
+
+export function move<T>(list: T[], from: number, to: number) {
+  if (to < 0 || to >= list.length || from === to) return
+  list.splice(to, 0, ...list.splice(from, 1))
+}
+
+export function duplicateStation(block: Block, index: number) {
+  const stations = block.stations ?? []
+  const copy = JSON.parse(JSON.stringify(stations[index])) as Station
+  stations.splice(index + 1, 0, { ...copy, id: freeId('s', stations) })
+}
+
+export function rungOf(movement: Movement | undefined, prescription: Prescription) {
+  return movement?.ladder.find((rung) => rung.id === prescription.variation)
+}
+
+/** The next rung up (+1) or down (-1); at either end nothing happens. */
+export function stepRung(movement: Movement, station: Station, level: Level, step: 1 | -1) {
+  const prescription = station.levels[level]
+  const index = movement.ladder.findIndex((rung) => rung.id === prescription.variation)
+  const rung = movement.ladder[index + step]
+  if (rung) chooseRung(movement, prescription, rung.id)
+}
+
+/** Another rung keeps the number, unless one of the two is not counted in reps. */
+export function chooseRung(movement: Movement, prescription: Prescription, id: string) {
+  const before = rungOf(movement, prescription)
+  prescription.variation = id
+  const after = rungOf(movement, prescription)
+  if (before?.measure !== after?.measure) {
+    delete prescription.reps
+    delete prescription.hold_s
+  }
+}

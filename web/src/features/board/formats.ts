@@ -1,0 +1,20 @@
+import type { Block, Format } from '@/lib/api/types'
+
+// What is asked of a format's declaration in more than one place.
+
+export const formatOf = (formats: Format[], block: Block | undefined) =>
+  formats.find((known) => known.id === block?.format)
+
+/** Its time is a prediction: the people pace it, and no clock ends it. */
+export const isPredicted = (format: Format | undefined) => format?.clock === 'own_pace' && format.tally !== 'rounds'
+
+export const fieldsAt = (format: Format | undefined, place: 'clock' | 'more') =>
+  (format?.fields ?? []).filter((field) => field.place === place)
+
+export const SHAPES = [
+  { value: 'descending', label: 'falling' },
+  { value: 'ascending', label: 'rising' },
+  { value: 'pyramid', label: 'up and down' },
+  { value: 'flat', label: 'even' },
+  { value: 'typed', label: 'typed' },
+] as const

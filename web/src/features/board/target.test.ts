@@ -1,0 +1,61 @@
+import { describe, expect, it } from 'vitest'
+import type { Prescription, Variation } from '@/lib/api/types'
+import { targetHint, targetText, writeTarget } from './target'
+
+const counted = { measure: 'reps' } as Variation
+const held = { measure: 'hold' } as Variation
+const written = (text: string, rung = counted, day = false) => {
+  const prescription = { variation: 'x' } as Prescription
+  writeTarget(prescription, text, rung, day)
+  return prescription
+}
+
+describe('a target as it is typed', () => {
+  it.each([
+    ['12', counted, { reps: 12 }],
+    ['8-12', counted, { reps: { min: 8, max: 12 } }],
+    ['8 to 12', counted, { reps: { min: 8, max: 12 } }],
+    ['hold 30', counted, { hold_s: 30 }],
+    ['30 s', counted, { hold_s: 30 }],
+    ['hold 20–40', counted, { hold_s: { min: 20, max: 40 } }],
+    ['30', held, { hold_s: 30 }],
+    ['20-40', held, { hold_s: { min: 20, max: 40 } }],
+    ['most', counted, {}],
+    ['', counted, {}],
+    ['a dozen', counted, { reps: 'a dozen' }],
+  ])('takes “%s”', (text, rung, expected) => expect(written(text, rung)).toEqual({ variation: 'x', ...expected }))
+
+  it('takes a day’s total as a minimum and a maximum', () => {
+    expect(written('30-50', counted, true).quota).toEqual({ min: 30, max: 50 })
+    expect(written('40', counted, true).quota).toEqual({ min: 40, max: 40 })
+    expect(written('many', counted, true).quota).toBe('many')
+  })
+
+  it.each([
+    [{ reps: 12 }, counted, '12'],
+    [{ reps: { min: 8, max: 12 } }, counted, '8–12'],
+    [{ hold_s: 30 }, held, '30'],
+    [{ hold_s: 30 }, counted, 'hold 30'],
+    [{ quota: { min: 30, max: 50 } }, counted, '30–50'],
+    [{ quota: { min: 30, max: 30 } }, counted, '30'],
+    [{}, counted, ''],
+  ])('writes %o', (prescription, rung, text) => expect(targetText(prescription as Prescription, rung)).toBe(text))
+
+  it('reads back what it wrote', () => {
+    for (const [text, rung] of [
+      ['8–12', counted],
+      ['hold 30', counted],
+      ['20–40', held],
+      ['15', counted],
+    ] as const)
+      expect(targetText(written(text, rung), rung)).toBe(text)
+  })
+
+  it('says in an empty field what nothing means', () => {
+    expect([targetHint(counted), targetHint(held), targetHint({ measure: 'time' } as Variation)]).toEqual([
+      'most',
+      'hold',
+      'time',
+    ])
+  })
+})

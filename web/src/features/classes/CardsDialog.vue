@@ -1,0 +1,92 @@
+<script setup lang="ts">
+import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import Button from 'primevue/button'
+import Dialog from 'primevue/dialog'
+import { computed, ref } from 'vue'
+import { api, ask } from '@/lib/api/client'
+import { dayText } from '@/lib/clockText'
+import PageState from '@/ui/PageState.vue'
+import { useAttempt } from '@/lib/useAttempt'
+
+// Each participant's card on their own phone: a link that expires, or its code.
+const visible = defineModel<boolean>('visible', { required: true })
+const props = defineProps<{ id: string }>()
+const queries = useQueryClient()
+const { attempt, busy } = useAttempt()
+const shown = ref<string | null>(null)
+const params = { path: { id: props.id } }
+const cards = useQuery({
+  queryKey: ['cards', props.id],
+  queryFn: async () => (await ask(api.GET('/api/classes/{id}/cards', { params }))).cards,
+  enabled: visible,
+  gcTime: 0,
+})
+const code = useQuery({
+  queryKey: computed(() => ['cards', props.id, 'code', shown.value]),
+  queryFn: async () => {
+    const path = { id: props.id, person: shown.value ?? '' }
+    return (await ask(api.GET('/api/classes/{id}/cards/{person}/code', { params: { path } }))).svg
+  },
+  enabled: computed(() => visible.value && shown.value !== null),
+  gcTime: 0,
+})
+const picture = (svg: string) => `data:image/svg+xml;utf8,${encodeURIComponent(svg)}`
+const renew = () =>
+  attempt(async () => {
+    await ask(api.DELETE('/api/classes/{id}/cards', { params }))
+    await queries.invalidateQueries({ queryKey: ['cards', props.id] })
+  })
+</script>
+
+<template>
+  <Dialog v-model:visible="visible" modal header="Cards on phones" :style="{ width: 'min(40rem, 96vw)' }">
+    <p class="small quiet">
+      A link opens one person's own card, without an account and with nobody else's data
+      <template v-if="cards.data.value?.[0]"> until {{ dayText(cards.data.value[0].expires_at) }}</template
+      >.
+    </p>
+    <PageState :loading="cards.isPending.value" :error="cards.error.value" @retry="cards.refetch()">
+      <ul class="cards">
+        <li v-for="card in cards.data.value ?? []" :key="card.person_id">
+          <span class="row spread">
+            <a :href="card.url" target="_blank">{{ card.name }}</a>
+            <Button
+              :label="shown === card.person_id ? 'Hide the code' : 'Show the code'"
+              :aria-label="`${shown === card.person_id ? 'Hide the code' : 'Show the code'} of ${card.name}`"
+              size="small"
+              variant="outlined"
+              @click="shown = shown === card.person_id ? null : card.person_id"
+            />
+          </span>
+          <template v-if="shown === card.person_id">
+            <img v-if="code.data.value" :src="picture(code.data.value)" :alt="`Code of ${card.name}'s card`" />
+            <p v-else class="small quiet">Drawing it…</p>
+          </template>
+        </li>
+      </ul>
+      <p v-if="!cards.data.value?.length" class="quiet">Nobody is on the roster.</p>
+    </PageState>
+    <div class="row end">
+      <Button label="Make all links void" severity="secondary" variant="outlined" :loading="busy" @click="renew" />
+    </div>
+  </Dialog>
+</template>
+
+<style scoped>
+.cards {
+  list-style: none;
+  padding: 0;
+}
+.cards li {
+  border-bottom: 1px solid var(--rule-soft);
+  padding: var(--space-1) 0;
+}
+img {
+  width: 14rem;
+  max-width: 100%;
+  background: #fff;
+}
+.end {
+  justify-content: flex-end;
+}
+</style>

@@ -1,0 +1,95 @@
+<script setup lang="ts">
+import Select from 'primevue/select'
+import { computed } from 'vue'
+import type { Typed } from '@/lib/typed'
+import NumberField from '@/ui/NumberField.vue'
+import { pieceName } from '@/lib/readable'
+import TextField from '@/ui/TextField.vue'
+import { usePlaces } from '@/lib/api/queries'
+import { useSession } from '@/lib/session'
+import type { ClassFields } from './fields'
+
+// When, how long, where and who leads.
+defineProps<{ errors: Map<string, string> }>()
+const session = useSession()
+const fields = defineModel<ClassFields>({ required: true })
+const places = usePlaces()
+const set = (changes: Partial<ClassFields>) => (fields.value = { ...fields.value, ...changes })
+const kit = computed(() => places.data.value?.places.find((place) => place.id === fields.value.placeId)?.kit)
+</script>
+
+<template>
+  <div class="form">
+    <TextField
+      label="Date"
+      type="date"
+      :model-value="fields.day"
+      :error="errors.get('/starts_at')"
+      @update:model-value="set({ day: $event })"
+    />
+    <TextField label="Start" type="time" :model-value="fields.hour" @update:model-value="set({ hour: $event })" />
+    <NumberField
+      label="Slot"
+      unit="min"
+      hint="–"
+      :model-value="fields.slot as Typed"
+      :error="errors.get('/slot_minutes')"
+      @update:model-value="set({ slot: $event })"
+    />
+    <Select
+      :model-value="fields.placeId"
+      :options="places.data.value?.places ?? []"
+      option-label="name"
+      option-value="id"
+      placeholder="Where"
+      show-clear
+      aria-label="Where"
+      @update:model-value="set({ placeId: $event ?? null })"
+    />
+    <Select
+      :model-value="fields.leaderId"
+      :options="session.session?.studio.instructors ?? []"
+      option-label="name"
+      option-value="id"
+      placeholder="Who leads"
+      show-clear
+      aria-label="Who leads"
+      @update:model-value="set({ leaderId: $event ?? null })"
+    />
+    <p v-if="kit" class="small quiet kit">
+      There:
+      {{
+        Object.entries(kit)
+          .map(([piece, count]) => `${count} × ${pieceName(piece)}`)
+          .join('; ')
+      }}
+    </p>
+    <details class="kit">
+      <summary class="small">Another count for this class</summary>
+      <p class="small quiet">Typed here, it stands in place of the place's: what is left empty then counts as none.</p>
+      <div class="row">
+        <NumberField
+          v-for="piece in places.data.value?.pieces ?? []"
+          :key="piece"
+          :label="pieceName(piece)"
+          width="3rem"
+          :model-value="fields.kit[piece]"
+          :error="errors.get(`/kit/${piece}`)"
+          @update:model-value="set({ kit: { ...fields.kit, [piece]: $event } })"
+        />
+      </div>
+    </details>
+  </div>
+</template>
+
+<style scoped>
+.form {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(11rem, 1fr));
+  gap: var(--space-3);
+  align-items: end;
+}
+.kit {
+  grid-column: 1 / -1;
+}
+</style>

@@ -1,0 +1,170 @@
+<script setup lang="ts">
+import { useQueryClient } from '@tanstack/vue-query'
+import Button from 'primevue/button'
+import Dialog from 'primevue/dialog'
+import Select from 'primevue/select'
+import { computed, reactive, ref, watch } from 'vue'
+import { api, ask } from '@/lib/api/client'
+import { usePlaces } from '@/lib/api/queries'
+import type { Place } from '@/lib/api/types'
+import type { Typed } from '@/lib/typed'
+import NumberField from '@/ui/NumberField.vue'
+import type { Picks } from '@/lib/conflict'
+import ConflictFields from '@/ui/ConflictFields.vue'
+import { pieceName } from '@/lib/readable'
+import TextField from '@/ui/TextField.vue'
+import { useAttempt } from '@/lib/useAttempt'
+import { useVersioned } from '@/lib/useVersioned'
+
+// Where classes are: how help finds it, and what kit is there.
+const visible = defineModel<boolean>('visible', { required: true })
+const queries = useQueryClient()
+const places = usePlaces()
+const { attempt, busy, errors } = useAttempt()
+
+const TEXTS = [
+  { key: 'name', label: 'Name' },
+  { key: 'address', label: 'Address, as help must hear it' },
+  { key: 'defibrillator', label: 'Where the defibrillator is' },
+  { key: 'first_aid', label: 'Where the first-aid kit is' },
+  { key: 'space', label: 'Space' },
+  { key: 'surface', label: 'Surface' },
+] as const
+const id = ref<string | null>(null)
+const text = reactive<Record<(typeof TEXTS)[number]['key'], string>>({
+  name: '',
+  address: '',
+  defibrillator: '',
+  first_aid: '',
+  space: '',
+  surface: '',
+})
+const counts = ref<Record<string, Typed>>({})
+const options = computed(() => [
+  { id: null, name: 'A new place' },
+  ...(places.data.value?.places ?? []).map((place) => ({ id: place.id, name: place.name })),
+])
+
+const version = ref(1)
+let opened: PlaceBody = { name: '' }
+function fill(body: PlaceBody) {
+  for (const { key } of TEXTS) text[key] = body[key] ?? ''
+  counts.value = { ...(body.kit ?? {}) }
+}
+function show(place: Place | undefined) {
+  fill(place ? bodyOf(place) : { name: '' })
+  version.value = place?.version ?? 1
+  opened = place ? bodyOf(place) : { name: '' }
+}
+watch(id, (chosen) => show(places.data.value?.places.find((place) => place.id === chosen)))
+watch(visible, (open) => {
+  if (!open) return
+  id.value = places.data.value?.places[0]?.id ?? null
+  show(places.data.value?.places[0])
+})
+
+type PlaceBody = Partial<Record<(typeof TEXTS)[number]['key'], string>> & { name: string; kit?: Record<string, number> }
+const bodyOf = (place: Place): PlaceBody => ({
+  ...(Object.fromEntries(TEXTS.map(({ key }) => [key, place[key]])) as Record<(typeof TEXTS)[number]['key'], string>),
+  kit: place.kit ?? undefined,
+})
+const typed = computed<PlaceBody>(() => {
+  const counted = Object.entries(counts.value).filter(([, count]) => count !== undefined)
+  return { ...text, kit: counted.length ? (Object.fromEntries(counted) as Record<string, number>) : undefined }
+})
+
+async function saved(place: Place) {
+  await queries.invalidateQueries({ queryKey: ['places'] })
+  await queries.invalidateQueries({ queryKey: ['classes'] })
+  id.value = place.id
+  version.value = place.version
+}
+const versioned = useVersioned<PlaceBody, Place>({
+  labels: { ...Object.fromEntries(TEXTS.map(({ key, label }) => [key, label])), kit: 'Kit that is there' },
+  show: (body, over) => {
+    fill(body)
+    version.value = over
+  },
+  opened: () => opened,
+  put: async (body, over) => {
+    if (!id.value) return saved(await ask(api.POST('/api/places', { body })))
+    await saved(
+      await ask(api.PUT('/api/places/{id}', { params: { path: { id: id.value } }, body: { ...body, version: over } })),
+    )
+  },
+  read: (theirs) => ({ body: bodyOf(theirs), version: theirs.version }),
+})
+const save = () => attempt(() => versioned.save(typed.value, version.value))
+const resolve = (picks: Picks) => attempt(() => versioned.resolve(picks))
+
+const remove = () =>
+  attempt(async () => {
+    if (!id.value) return
+    await ask(api.DELETE('/api/places/{id}', { params: { path: { id: id.value } } }))
+    await queries.invalidateQueries({ queryKey: ['places'] })
+    id.value = null
+  })
+</script>
+
+<template>
+  <Dialog v-model:visible="visible" modal header="Places" :style="{ width: 'min(44rem, 96vw)' }">
+    <ConflictFields
+      :visible="versioned.met.value !== null"
+      what="This place was"
+      :rows="versioned.rows.value"
+      @save="resolve"
+      @close="versioned.close"
+    />
+    <form class="form" @submit.prevent="save">
+      <Select v-model="id" :options="options" option-label="name" option-value="id" aria-label="Place" />
+      <TextField
+        v-for="field in TEXTS"
+        :key="field.key"
+        v-model="text[field.key]"
+        :label="field.label"
+        :error="errors.get(`/${field.key}`)"
+        :maxlength="200"
+      />
+      <fieldset>
+        <legend>Kit that is there</legend>
+        <p class="small quiet">
+          What is left empty counts as none. With nothing typed at all, kit is not looked at. Chairs without wheels and
+          against a wall; tables, bars and doors only where they have been tested to hold.
+        </p>
+        <div class="row">
+          <NumberField
+            v-for="piece in places.data.value?.pieces ?? []"
+            :key="piece"
+            v-model="counts[piece]"
+            :label="pieceName(piece)"
+            :error="errors.get(`/kit/${piece}`)"
+            width="3rem"
+          />
+        </div>
+      </fieldset>
+      <div class="row end">
+        <Button v-if="id" label="Archive" severity="secondary" variant="text" @click="remove" />
+        <Button type="submit" label="Save the place" :loading="busy" />
+      </div>
+    </form>
+  </Dialog>
+</template>
+
+<style scoped>
+.form {
+  display: grid;
+  gap: var(--space-3);
+}
+fieldset {
+  border: 0;
+  border-top: 1px solid var(--rule);
+  padding: var(--space-2) 0 0;
+  margin: 0;
+}
+legend {
+  font-weight: 600;
+}
+.end {
+  justify-content: flex-end;
+}
+</style>

@@ -1,0 +1,145 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import InputText from 'primevue/inputtext'
+import Message from 'primevue/message'
+import { nextTick, ref, watch } from 'vue'
+import { useQuery } from '@tanstack/vue-query'
+import { RouterLink, useRoute, useRouter } from 'vue-router'
+import { api, ask, Refusal, wording } from '@/lib/api/client'
+import DoorLeaf from './DoorLeaf.vue'
+import { useSession } from '@/lib/session'
+
+const session = useSession()
+const router = useRouter()
+const route = useRoute()
+const email = ref('')
+const password = ref('')
+const code = ref('')
+/** The password was right, and a code is asked for. */
+const second = ref(false)
+const problem = ref('')
+const fields = ref(new Map<string, string>())
+const busy = ref(false)
+const setup = useQuery({ queryKey: ['setup'], queryFn: () => ask(api.GET('/api/setup')), staleTime: Infinity })
+/** Nobody can sign in to an empty installation: it is set up first. */
+watch(
+  () => setup.data.value,
+  (now) => now?.needed && !now.demo && void router.replace({ name: 'setup' }),
+  { immediate: true },
+)
+
+async function attempt(work: () => Promise<void>) {
+  busy.value = true
+  problem.value = ''
+  fields.value = new Map()
+  try {
+    await work()
+  } catch (error) {
+    if (error instanceof Refusal && error.status === 422) fields.value = error.fields()
+    else problem.value = wording(error)
+  } finally {
+    busy.value = false
+  }
+}
+
+const enter = () =>
+  attempt(async () => {
+    second.value = await session.signIn(email.value, password.value)
+    if (!second.value) return onward()
+    await nextTick()
+    document.getElementById('code')?.focus()
+  })
+
+const giveCode = () =>
+  attempt(async () => {
+    try {
+      await session.giveCode(code.value)
+    } catch (error) {
+      // Too long ago: the password is asked for again.
+      if (error instanceof Refusal && error.status === 401) second.value = false
+      throw error
+    }
+    await onward()
+  })
+
+async function onward() {
+  const next =
+    typeof route.query.next === 'string' && route.query.next.startsWith('/') && !route.query.next.startsWith('//')
+      ? route.query.next
+      : '/'
+  await router.push(next)
+}
+</script>
+
+<template>
+  <DoorLeaf title="Three levels, one clock">
+    <p class="quiet">
+      Plan one bodyweight circuit for people of very different ability, call it live, and remember who did what.
+    </p>
+    <Message v-if="problem" severity="warn" :closable="false" role="alert">{{ problem }}</Message>
+    <form v-if="!second" novalidate @submit.prevent="enter">
+      <div class="field">
+        <label for="email">E-mail</label>
+        <InputText
+          id="email"
+          v-model="email"
+          type="email"
+          autocomplete="username"
+          autofocus
+          fluid
+          :invalid="fields.has('/email')"
+          :aria-describedby="fields.has('/email') ? 'email-error' : undefined"
+        />
+        <span v-if="fields.has('/email')" id="email-error" class="small warn-text" role="alert"
+          >The e-mail {{ fields.get('/email') }}.</span
+        >
+      </div>
+      <div class="field">
+        <label for="password">Password</label>
+        <InputText
+          id="password"
+          v-model="password"
+          type="password"
+          autocomplete="current-password"
+          fluid
+          :invalid="fields.has('/password')"
+          :aria-describedby="fields.has('/password') ? 'password-error' : undefined"
+        />
+        <span v-if="fields.has('/password')" id="password-error" class="small warn-text" role="alert"
+          >The password {{ fields.get('/password') }}.</span
+        >
+      </div>
+      <Button type="submit" label="Sign in" :loading="busy" fluid />
+      <p class="row spread small">
+        <RouterLink :to="{ name: 'forgotten' }">Forgot your password?</RouterLink>
+        <RouterLink v-if="setup.data.value?.needed" :to="{ name: 'setup' }">Set up your studio</RouterLink>
+      </p>
+    </form>
+    <form v-else novalidate @submit.prevent="giveCode">
+      <div class="field">
+        <label for="code">Code from your app, or a recovery code</label>
+        <InputText
+          id="code"
+          v-model="code"
+          autocomplete="one-time-code"
+          inputmode="text"
+          fluid
+          :invalid="fields.has('/code')"
+          :aria-describedby="fields.has('/code') ? 'code-error' : undefined"
+        />
+        <span v-if="fields.has('/code')" id="code-error" class="small warn-text" role="alert"
+          >The code {{ fields.get('/code') }}.</span
+        >
+      </div>
+      <Button type="submit" label="Continue" :loading="busy" fluid />
+      <Button label="Back" variant="text" severity="secondary" @click="second = false" />
+    </form>
+  </DoorLeaf>
+</template>
+
+<style scoped>
+.field {
+  display: grid;
+  gap: var(--space-1);
+}
+</style>

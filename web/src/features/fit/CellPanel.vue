@@ -1,0 +1,172 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import { computed, ref, watch } from 'vue'
+import type { FitCell, FitPerson, FitStation } from '@/lib/api/types'
+import type { Typed } from '@/lib/typed'
+import NumberField from '@/ui/NumberField.vue'
+import LevelTally from '@/ui/LevelTally.vue'
+import TextField from '@/ui/TextField.vue'
+import RoundsChart from './RoundsChart.vue'
+import type { Fit } from './useFit'
+
+// The cell that is looked at: the sentence, the ladder with where they stand on
+// it, what each round would look like, and what the instructor decides instead.
+const props = defineProps<{ fit: Fit; person: FitPerson; cell: FitCell; station: FitStation }>()
+const now = computed(() => props.fit.shown(props.person, props.cell))
+const ladder = computed(() => [...props.fit.ladderOf(props.cell)].reverse())
+const elsewhere = computed(
+  () => now.value.variation && !ladder.value.some((rung) => rung.id === now.value.variation) && now.value.name,
+)
+const number = ref<Typed>(undefined)
+const why = ref('')
+/** The cell, as text: what is typed stays while its numbers come anew. */
+const place = computed(() => `${props.person.id}/${props.cell.block}/${props.cell.station}`)
+watch([place, () => now.value.number], () => (number.value = now.value.number ?? undefined), { immediate: true })
+watch(place, () => (why.value = ''))
+
+function keep() {
+  if (!now.value.variation) return
+  void props.fit.send(props.person, props.cell, {
+    variation: now.value.variation,
+    number: typeof number.value === 'number' ? number.value : undefined,
+    why: why.value || undefined,
+  })
+}
+const chosen = computed(() => props.cell.kind === 'locked' || now.value.waiting)
+const unit = computed(() => (['hold', 'work'].includes(props.cell.unit ?? '') ? 's' : ''))
+</script>
+
+<template>
+  <aside class="panel" aria-label="The cell looked at">
+    <p class="small quiet">{{ station.name }} · {{ station.block_title }}</p>
+    <h2>{{ person.name }}</h2>
+    <p class="given">
+      <LevelTally v-if="cell.level" :level="cell.level" /> {{ now.name ?? 'Sit this one out' }}
+      <b v-if="now.number">{{ now.number }} {{ unit }}</b>
+      <span v-else-if="!now.waiting && now.variation" class="small quiet">{{ cell.target }}</span>
+    </p>
+    <p class="reason" aria-live="polite">{{ now.waiting ? 'Working it out…' : cell.reason }}</p>
+    <RoundsChart v-if="cell.rounds && !now.waiting" :rounds="cell.rounds" :unit="cell.reserve?.unit ?? 'moves'" />
+    <p v-if="cell.rounds" class="small quiet">
+      Open bar: {{ cell.reserve?.unit === 's' ? 'seconds' : 'reps' }} that the model says are there in each round;
+      filled: what is asked. An estimate; you see more.
+    </p>
+    <ol v-if="ladder.length" class="ladder" aria-label="Ladder, hardest first">
+      <li
+        v-for="rung in ladder"
+        :key="rung.id"
+        :class="{ here: rung.id === now.variation, out: cell.ruled_out?.[rung.id] }"
+        :aria-current="rung.id === now.variation ? 'true' : undefined"
+      >
+        <button
+          type="button"
+          :disabled="cell.kind === 'waits' || Boolean(cell.ruled_out?.[rung.id]?.startsWith('spares'))"
+          @click="fit.send(person, cell, { variation: rung.id })"
+        >
+          <LevelTally :level="rung.levels[0]!" /> {{ rung.name }}
+        </button>
+        <span v-if="cell.ruled_out?.[rung.id]" class="small quiet">{{ cell.ruled_out[rung.id] }}</span>
+      </li>
+    </ol>
+    <p v-if="elsewhere" class="small">From another ladder: {{ elsewhere }}</p>
+    <form v-if="cell.kind !== 'waits'" class="own" @submit.prevent="keep">
+      <NumberField
+        v-model="number"
+        :label="unit ? 'Seconds' : 'Number'"
+        :error="fit.errors.value.get('/number')"
+        width="3.4rem"
+      />
+      <TextField v-model="why" label="Why" hint="optional" :maxlength="200" />
+      <Button type="submit" label="Lock it so" size="small" :disabled="!now.variation" />
+      <Button
+        v-if="chosen"
+        label="Recalculate"
+        size="small"
+        variant="outlined"
+        severity="secondary"
+        @click="fit.send(person, cell, null)"
+      />
+    </form>
+    <p v-if="fit.errors.value.get('/variation')" class="small warn-text" role="alert">
+      This version {{ fit.errors.value.get('/variation') }}
+    </p>
+    <p class="small quiet keys">
+      <kbd>Alt ↑</kbd> <kbd>Alt ↓</kbd> version, <kbd>+</kbd> <kbd>−</kbd> number, <kbd>l</kbd> lock, <kbd>u</kbd>
+      recalculate.
+    </p>
+  </aside>
+</template>
+
+<style scoped>
+.panel {
+  border-left: 2px solid var(--ink);
+  padding-left: var(--space-4);
+  display: grid;
+  gap: var(--space-2);
+  align-content: start;
+  align-self: start;
+  position: sticky;
+  top: var(--space-3);
+}
+.given {
+  font-size: var(--size-1);
+}
+.reason {
+  min-height: 3.6em;
+}
+.ladder {
+  list-style: none;
+  padding: 0;
+  margin: 0;
+}
+.ladder li {
+  border-left: 4px solid var(--rule-soft);
+  padding-left: var(--space-2);
+}
+.ladder li.here {
+  border-left-color: var(--accent);
+  background: var(--paper-raised);
+  font-weight: 700;
+}
+.ladder button {
+  border: 0;
+  background: none;
+  font: inherit;
+  color: var(--ink);
+  text-align: left;
+  min-height: 2rem;
+  padding: 0 var(--space-1);
+  cursor: pointer;
+}
+.ladder .out button {
+  color: var(--ink-soft);
+}
+.ladder button:disabled {
+  cursor: not-allowed;
+}
+.own {
+  display: flex;
+  flex-wrap: wrap;
+  gap: var(--space-2);
+  align-items: end;
+  border-top: 1px solid var(--rule);
+  padding-top: var(--space-2);
+}
+@media (max-width: 60rem) {
+  .panel {
+    position: sticky;
+    top: auto;
+    bottom: 0;
+    z-index: 2;
+    max-height: 34vh;
+    overflow-y: auto;
+    background: var(--paper);
+    border-left: 0;
+    border-top: 2px solid var(--ink);
+    padding: var(--space-3) 0 0;
+  }
+  .keys {
+    display: none;
+  }
+}
+</style>

@@ -1,0 +1,154 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { FitCell, FitPerson, FitStation } from '@/lib/api/types'
+import LevelTally from '@/ui/LevelTally.vue'
+import { SCREENING_WORDS } from '@/features/people/words'
+import type { Fit } from './useFit'
+
+// One person's row: drawn anew only where something of this person has changed,
+// so that a class of sixty answers a key at once.
+const props = defineProps<{
+  fit: Fit
+  person: FitPerson
+  stations: FitStation[]
+  /** The column that is looked at; -1 where it is another row. */
+  column: number
+}>()
+const emit = defineEmits<{ look: [column: number] }>()
+
+const cells = computed(() => props.fit.cellsOf(props.person, props.stations))
+
+/** As it is read in a hurry: a number, or seconds. */
+function short(cell: FitCell) {
+  const now = props.fit.shown(props.person, cell)
+  if (!now.waiting) return cell.short
+  return now.number ? `${now.number}${['hold', 'work'].includes(cell.unit ?? '') ? ' s' : ''}` : '…'
+}
+const NOTES: Partial<Record<FitCell['kind'], string>> = {
+  lowered: 'lowered',
+  substitute: 'instead',
+  sit_out: 'sits out',
+  locked: 'locked',
+  remembered: 'as last time',
+  kit: 'no kit left',
+  waits: 'talk first',
+}
+const flags = computed(() => {
+  const person = props.person
+  return [
+    person.new && 'new',
+    ['not_asked', 'see_instructor'].includes(person.screening) && SCREENING_WORDS[person.screening],
+    person.tired && 'tired today',
+    person.sore.length && `sore ${person.sore.join(', ').replaceAll('_', ' ')}`,
+    person.limits.length && person.limits.join('; '),
+    !person.measured && 'all guessed',
+    person.stale && 'some tests are old',
+  ].filter(Boolean) as string[]
+})
+</script>
+
+<template>
+  <tr role="row">
+    <th scope="row" role="rowheader" :class="{ attention: person.attention }">
+      <LevelTally :level="person.lane" /> {{ person.name }}
+      <span v-for="flag in flags" :key="flag" class="flag">{{ flag }}</span>
+    </th>
+    <td
+      v-for="(cell, index) in cells"
+      :key="`${cell.block}/${cell.station}`"
+      role="gridcell"
+      :tabindex="index === column ? 0 : -1"
+      :class="[
+        cell.level,
+        {
+          attention: cell.attention,
+          here: index === column,
+          own: ['locked', 'remembered'].includes(cell.kind),
+        },
+      ]"
+      :aria-selected="index === column"
+      @click="emit('look', index)"
+      @focus="emit('look', index)"
+    >
+      <LevelTally v-if="cell.level" :level="cell.level" />
+      <b class="figure">{{ short(cell) }}</b>
+      <span class="rung">{{ fit.shown(person, cell).name ?? '' }}</span>
+      <span v-if="NOTES[cell.kind]" class="note">{{ NOTES[cell.kind] }}</span>
+    </td>
+  </tr>
+</template>
+
+<style scoped>
+/* Rows that are out of sight are not laid out: sixty people by twenty stations. */
+tr {
+  display: grid;
+  grid-template-columns: var(--columns);
+  content-visibility: auto;
+  contain-intrinsic-height: auto 4.5rem;
+}
+th,
+td {
+  text-align: left;
+  vertical-align: top;
+  padding: var(--space-1) var(--space-2);
+  border-left: 4px solid transparent;
+  /* Not a border: it would end in a slant beside the wide one at the left. */
+  box-shadow: inset 0 -1px var(--rule-soft);
+  overflow-wrap: break-word;
+}
+th {
+  position: sticky;
+  left: 0;
+  z-index: 1;
+  background: var(--paper);
+}
+td {
+  cursor: pointer;
+}
+td.here {
+  background: var(--accent-wash);
+}
+/* Inside the cell: what is not laid out out of sight is not painted outside either. */
+td:focus-visible {
+  outline-offset: -3px;
+}
+.attention {
+  border-left-color: var(--warn);
+}
+.figure {
+  white-space: nowrap;
+  font-size: var(--size-1);
+  margin-left: 0.35em;
+}
+.rung,
+.flag,
+.note {
+  display: block;
+  font-size: 0.75rem;
+  line-height: 1.2;
+  font-weight: 400;
+}
+.flag {
+  color: var(--ink-soft);
+}
+.note {
+  color: var(--warn);
+  font-weight: 600;
+}
+td.own .note {
+  color: var(--note);
+}
+@media print {
+  tr {
+    display: table-row;
+    content-visibility: visible;
+  }
+  th,
+  td {
+    border-bottom: 1px solid var(--rule);
+  }
+  .flag {
+    display: none;
+  }
+}
+</style>

@@ -1,0 +1,179 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import Select from 'primevue/select'
+import SelectButton from 'primevue/selectbutton'
+import { computed, ref } from 'vue'
+import { RouterLink } from 'vue-router'
+import { useGroupClass } from '@/lib/api/queries'
+import { LEVELS } from '@/lib/api/types'
+import { dayText, peopleText, plural } from '@/lib/clockText'
+import PageState from '@/ui/PageState.vue'
+import { plainKey, useShortcuts } from '@/lib/useShortcuts'
+import CellPanel from './CellPanel.vue'
+import ChoiceConflict from './ChoiceConflict.vue'
+import FitGrid from './FitGrid.vue'
+import NeedsPanel from './NeedsPanel.vue'
+import RoomView from './RoomView.vue'
+import SetAside from './SetAside.vue'
+import { useFit } from './useFit'
+
+const { id } = defineProps<{ id: string }>()
+
+// In the minutes before class: everybody, every station, and why.
+const held = useGroupClass(id)
+const fit = useFit(id)
+
+const FILTERS = [
+  { value: 'all', label: 'Everybody' },
+  { value: 'attention', label: 'Needs attention' },
+  { value: 'limits', label: 'With limits' },
+  { value: 'new', label: 'New or not screened' },
+]
+const filter = ref('all')
+const ORDERS = [
+  { value: 'name', label: 'By name' },
+  { value: 'lane', label: 'By level' },
+]
+const order = ref('name')
+const VIEWS = [
+  { value: 'people', label: 'People' },
+  { value: 'room', label: 'The room' },
+]
+const view = ref('people')
+const all = ref(false)
+const at = ref({ row: 0, column: 0 })
+
+const stations = computed(() =>
+  (fit.sheet.value?.stations ?? []).filter((station) => all.value || ['main', 'finisher'].includes(station.role)),
+)
+const people = computed(() =>
+  (fit.sheet.value?.people ?? [])
+    .filter((person) => {
+      if (filter.value === 'attention') return person.attention
+      if (filter.value === 'limits') return person.limits.length > 0 || person.sore.length > 0
+      if (filter.value === 'new') return person.new || ['not_asked', 'see_instructor'].includes(person.screening)
+      return true
+    })
+    .sort((one, other) => (order.value === 'lane' ? LEVELS.indexOf(one.lane) - LEVELS.indexOf(other.lane) : 0)),
+)
+const person = computed(() => people.value[Math.min(at.value.row, people.value.length - 1)])
+const station = computed(() => stations.value[Math.min(at.value.column, stations.value.length - 1)])
+const cell = computed(() =>
+  person.value?.cells.find((one) => one.block === station.value?.block && one.station === station.value?.station),
+)
+const attention = computed(() => (fit.sheet.value?.people ?? []).filter((one) => one.attention).length)
+const offset = -new Date().getTimezoneOffset()
+const printPage = () => window.print()
+
+useShortcuts([
+  {
+    keys: 'a',
+    label: 'Only who needs attention',
+    matches: plainKey('a'),
+    run: () => (filter.value = filter.value === 'attention' ? 'all' : 'attention'),
+  },
+])
+</script>
+
+<template>
+  <div class="page wide">
+    <p class="small no-print">
+      <RouterLink :to="{ name: 'classes' }">Classes</RouterLink> ›
+      <RouterLink :to="{ name: 'class', params: { id } }">{{ held.data.value?.title ?? 'Class' }}</RouterLink>
+    </p>
+    <div class="row spread">
+      <h1>Fit sheet</h1>
+      <span class="row no-print">
+        <a :href="`/api/classes/${id}/sheet.pdf?offset=${offset}`" target="_blank">Your page (PDF)</a>
+        <Button label="Print" variant="outlined" size="small" @click="printPage" />
+      </span>
+    </div>
+    <p v-if="held.data.value" class="quiet">{{ held.data.value.title }}, {{ dayText(held.data.value.starts_at) }}</p>
+    <PageState
+      :loading="fit.query.isPending.value"
+      :error="fit.sheet.value ? null : fit.query.error.value"
+      @retry="fit.query.refetch()"
+    >
+      <template v-if="fit.sheet.value">
+        <ChoiceConflict :fit="fit" />
+        <SetAside :fit="fit" />
+        <p v-if="!fit.sheet.value.people.length" class="quiet">
+          Nobody is coming yet.
+          <RouterLink :to="{ name: 'class', params: { id } }">Put people on the roster</RouterLink>.
+        </p>
+        <template v-else>
+          <div class="row tools no-print">
+            <SelectButton
+              v-model="view"
+              :options="VIEWS"
+              option-value="value"
+              option-label="label"
+              :allow-empty="false"
+              aria-label="View"
+            />
+            <Select
+              v-model="filter"
+              :options="FILTERS"
+              option-value="value"
+              option-label="label"
+              aria-label="Who"
+              aria-keyshortcuts="a"
+            />
+            <Select v-model="order" :options="ORDERS" option-value="value" option-label="label" aria-label="Order" />
+            <label class="row small"><input v-model="all" type="checkbox" /> Warm-up and cool-down too</label>
+            <span class="small quiet" role="status"
+              >{{ peopleText(people.length) }}, {{ attention }} to look at<template v-if="fit.sheet.value.moved"
+                >, {{ plural(fit.sheet.value.moved, 'cell') }} moved: no kit left</template
+              ></span
+            >
+          </div>
+          <p v-if="fit.away.value" class="warn-text" role="status">
+            The server does not answer. What you chose is kept here and sent as soon as it does.
+          </p>
+          <p v-if="!people.length" class="quiet">Nobody answers to that.</p>
+          <RoomView v-else-if="view === 'room'" :fit="fit" :stations="stations" :people="people" />
+          <div v-else class="sheet">
+            <FitGrid v-model:at="at" :fit="fit" :people="people" :stations="stations" />
+            <CellPanel
+              v-if="person && station && cell"
+              :fit="fit"
+              :person="person"
+              :cell="cell"
+              :station="station"
+              class="no-print"
+            />
+          </div>
+          <NeedsPanel :fit="fit" class="no-print" />
+          <p class="small quiet">
+            The model compares versions; it does not know how somebody looks today. Limits are never trained through.
+            Stop for chest pain, dizziness, unusual breathlessness or sharp joint pain.
+          </p>
+        </template>
+      </template>
+    </PageState>
+  </div>
+</template>
+
+<style scoped>
+.wide {
+  max-width: 110rem;
+}
+.tools {
+  margin: var(--space-3) 0;
+}
+.sheet {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 19rem;
+  gap: var(--space-4);
+}
+@media (max-width: 60rem) {
+  .sheet {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+@media print {
+  .sheet {
+    display: block;
+  }
+}
+</style>

@@ -1,0 +1,89 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import { computed, ref, watch } from 'vue'
+import ConflictFields from '@/ui/ConflictFields.vue'
+import LevelMark from '@/ui/LevelMark.vue'
+import type { Fit } from './useFit'
+import { targetWords } from './useTargets'
+
+// The circuit's three lane targets beside what this roster needs. Taken into the
+// class's own copy; the circuit stays as it is.
+const props = defineProps<{ fit: Fit }>()
+// The list as it came, so that one person's new row does not draw the table anew.
+const told = computed(() => props.fit.sheet.value?.needs)
+const needs = computed(() => (told.value ?? []).filter((need) => need.changes))
+const names = computed(
+  () => new Map(props.fit.sheet.value?.stations.map((held) => [`${held.block}/${held.station}`, held.name]) ?? []),
+)
+const picked = ref<string[]>([])
+watch(needs, (list) => (picked.value = picked.value.filter((key) => list.some((need) => need.key === key))))
+const all = computed(() => needs.value.length > 0 && picked.value.length === needs.value.length)
+// Unwrapped for the template.
+const { met, rows, decide, close } = props.fit.moved
+const move = () => props.fit.moved.move(needs.value.filter((need) => picked.value.includes(need.key)))
+</script>
+
+<template>
+  <section aria-label="What this class needs" class="needs">
+    <h2>What this class needs</h2>
+    <p v-if="!needs.length" class="quiet">The circuit's targets suit the people of each level.</p>
+    <template v-else>
+      <p class="small quiet">
+        For each level the version that most of its people are given, and the highest number that leaves all of those
+        their reserve. Taken for this class only; the circuit itself stays as it is.
+      </p>
+      <div class="scroll-x" tabindex="0" role="region" aria-label="What this class needs: table">
+        <table class="ledger small">
+          <thead>
+            <tr>
+              <th scope="col">
+                <input
+                  type="checkbox"
+                  aria-label="All of them"
+                  :checked="all"
+                  @change="picked = all ? [] : needs.map((need) => need.key)"
+                />
+              </th>
+              <th scope="col">Station</th>
+              <th scope="col">Level</th>
+              <th scope="col">As planned for</th>
+              <th scope="col">The circuit asks</th>
+              <th scope="col">They need</th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="need in needs" :key="need.key">
+              <td>
+                <input
+                  v-model="picked"
+                  type="checkbox"
+                  :value="need.key"
+                  :aria-label="`Take: ${names.get(`${need.block}/${need.station}`)}, ${need.level}`"
+                />
+              </td>
+              <th scope="row">{{ names.get(`${need.block}/${need.station}`) }}</th>
+              <td><LevelMark :level="need.level" /></td>
+              <td>{{ need.as_planned }} of {{ need.people }}</td>
+              <td>{{ targetWords(need.from) }}</td>
+              <td>
+                <b>{{ targetWords(need.to) }}</b>
+              </td>
+            </tr>
+          </tbody>
+        </table>
+      </div>
+      <Button label="Move the targets to this class" size="small" :disabled="!picked.length" @click="move" />
+    </template>
+    <ConflictFields :visible="met !== null" what="These targets were" :rows="rows" @save="decide" @close="close" />
+  </section>
+</template>
+
+<style scoped>
+.needs {
+  content-visibility: auto;
+  contain-intrinsic-height: auto 30rem;
+  border-top: 2px solid var(--ink);
+  margin-top: var(--space-5);
+  padding-top: var(--space-3);
+}
+</style>

@@ -1,0 +1,128 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { clockText } from '@/lib/clockText'
+import type { Cue } from '@/lib/api/types'
+import type { Moment } from './plan'
+
+// What is read from ten metres: the seconds, what to do, and what was just called.
+const props = defineProps<{ moment: Moment; heading: string; calls: Cue[]; about?: boolean; held?: boolean }>()
+
+const WORDS: Record<Moment['kind'], string> = {
+  work: 'Work',
+  switch: 'Switch sides',
+  transition: 'Change over',
+  ready: 'Get ready',
+  rest: 'Rest',
+  pause: 'Pause',
+  waiting: 'Rest',
+  done: 'Done',
+}
+const numeral = computed(() => {
+  const left = Math.ceil(props.moment.leftS)
+  return left >= 100 ? clockText(left) : String(left)
+})
+const callText = computed(() => props.calls.map((cue) => cue.text).join(' · '))
+const calledFor = computed(() => props.calls.find((cue) => cue.levels?.length === 1)?.levels?.[0] ?? '')
+</script>
+
+<template>
+  <div class="middle" :class="moment.kind">
+    <p class="numeral" :class="{ about, clock: numeral.includes(':') }" data-testid="numeral" aria-hidden="true">
+      {{ numeral }}
+    </p>
+    <div class="words">
+      <p v-if="held" class="phase">Waiting for everybody</p>
+      <p v-else class="phase">
+        <template v-if="about">About this long: </template>{{ WORDS[moment.kind]
+        }}<template v-if="moment.side === 'second'">: second side</template>
+      </p>
+      <p class="station" :class="{ long: heading.length > 18 }">{{ heading }}</p>
+      <p class="call" :class="calledFor" role="status" aria-live="polite">{{ callText }}</p>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.middle {
+  display: grid;
+  grid-template-columns: minmax(36vw, auto) 1fr;
+  gap: 3vw;
+  align-items: center;
+  min-height: 0;
+}
+.numeral {
+  font-family: var(--font-text);
+  font-weight: 800;
+  font-size: min(38vh, 28vw);
+  line-height: 0.88;
+  letter-spacing: -0.03em;
+  font-variant-numeric: tabular-nums lining-nums;
+}
+/* Minutes and seconds are twice as wide, and what they leave is for the lists below. */
+.numeral.clock {
+  font-size: min(30vh, 22vw);
+}
+.rest .numeral,
+.ready .numeral,
+.pause .numeral,
+.waiting .numeral {
+  color: var(--accent);
+}
+/* A prediction is an outline, as on the lane chart. */
+.numeral.about {
+  color: transparent;
+  -webkit-text-stroke: 0.35vh var(--ink);
+}
+.phase {
+  font-size: max(1.2rem, 5vh);
+  font-weight: 650;
+  color: var(--accent);
+  line-height: 1.1;
+}
+.work .phase {
+  color: var(--ink);
+}
+.station {
+  font-family: var(--font-display);
+  font-weight: 700;
+  font-size: max(1.6rem, 9vh);
+  line-height: 1.02;
+}
+.station.long {
+  font-size: max(1.4rem, 6.4vh);
+}
+.call {
+  min-height: 2.4em;
+  font-size: max(1rem, 3.6vh);
+  line-height: 1.2;
+  margin-top: 1vh;
+}
+.call.beginner {
+  color: var(--beginner);
+}
+.call.intermediate {
+  color: var(--intermediate);
+}
+.call.advanced {
+  color: var(--advanced);
+}
+@media (max-width: 44rem) {
+  .middle {
+    grid-template-columns: 1fr;
+    gap: var(--space-2);
+  }
+  .numeral {
+    font-size: 29vh;
+  }
+  .numeral.clock {
+    font-size: min(22vh, 30vw);
+  }
+  .station,
+  .station.long {
+    font-size: 2rem;
+  }
+  .call {
+    min-height: 1.2em;
+  }
+}
+</style>

@@ -1,0 +1,98 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import LevelMark from '@/ui/LevelMark.vue'
+import { clockText } from '@/lib/clockText'
+import type { Level } from '@/lib/api/types'
+import type { Moment } from './plan'
+
+// One level's version of the station, and what it has left.
+const props = defineProps<{
+  level: Level
+  name: string
+  target: string
+  standard: string
+  lane: Moment['lanes'][Level]
+  resting: boolean
+}>()
+
+const left = computed(() => {
+  switch (props.lane.kind) {
+    case 'work':
+      return `${Math.ceil(props.lane.leftS)} s left`
+    case 'waiting':
+      return props.resting ? 'rest' : 'stop and wait'
+    case 'done':
+      return 'done'
+    case 'switch':
+      return 'switch sides'
+    case 'rest':
+      return 'rest'
+    case 'pause':
+      return 'pause'
+    default:
+      return 'get ready'
+  }
+})
+</script>
+
+<template>
+  <section class="level" :class="[level, lane.kind]" :aria-label="level">
+    <p class="mark">
+      <LevelMark :level="level" /><span class="left">{{ left }}</span>
+    </p>
+    <p class="name">{{ name }}</p>
+    <p class="target">{{ target }}</p>
+    <p class="standard">{{ standard }}</p>
+    <p class="ahead">work ahead {{ clockText(Math.ceil(lane.workLeftS)) }}</p>
+  </section>
+</template>
+
+<style scoped>
+.level {
+  border-top: 1vh solid var(--hue);
+  padding: 1vh 0 0;
+  display: grid;
+  align-content: start;
+  gap: 0.4vh;
+  min-width: 0;
+}
+.mark {
+  display: flex;
+  justify-content: space-between;
+  align-items: baseline;
+  gap: 1vw;
+  font-size: max(1rem, 2.9vh);
+}
+.left {
+  font-weight: 700;
+}
+.name {
+  font-family: var(--font-display);
+  font-weight: 700;
+  font-size: max(1.2rem, 4.4vh);
+  line-height: 1.08;
+}
+.target {
+  font-size: max(1.1rem, 3.9vh);
+  font-weight: 650;
+}
+.standard,
+.ahead {
+  font-size: max(0.85rem, 2vh);
+  color: var(--ink-soft);
+  line-height: 1.2;
+}
+.waiting,
+.done {
+  border-top-style: dotted;
+}
+.done .name,
+.done .target {
+  color: var(--ink-soft);
+}
+@media (max-width: 44rem) {
+  .standard {
+    display: none;
+  }
+}
+</style>

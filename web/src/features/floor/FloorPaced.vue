@@ -1,0 +1,227 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import LevelMark from '@/ui/LevelMark.vue'
+import { clockText } from '@/lib/clockText'
+import { LEVELS, type Block, type BlockPreview, type Level } from '@/lib/api/types'
+import { nextSet } from './nextSet'
+import type { Moment } from './plan'
+import type { useTicks } from './useTicks'
+import type { Versions } from './useVersions'
+
+// A block that the people pace: each level's list, with a tally of rounds or
+// what is left of a total, a tap or a key each.
+const props = defineProps<{
+  block: Block
+  preview: BlockPreview
+  moment: Moment
+  versions: Versions
+  ticks: ReturnType<typeof useTicks>
+}>()
+
+const round = computed(() => props.moment.round ?? 1)
+const isTally = computed(() => props.preview.tally === 'rounds')
+const isTotal = computed(() => props.preview.tally === 'total')
+const stations = computed(() =>
+  (props.block.stations ?? []).filter((station) => !station.in_rounds || station.in_rounds.includes(round.value)),
+)
+
+/** What counts is read where there is room for it; the numbers always are. */
+const roomForStandards = computed(() => stations.value.length <= (isTally.value || isTotal.value ? 2 : 3))
+
+function target(station: string, level: Level): string {
+  const cell = props.preview.stations.find((held) => held.id === station)?.levels[level]
+  const document = props.block.stations?.find((held) => held.id === station)
+  if (!cell) return ''
+  if (!cell.per_round) return cell.target
+  const visited = document?.in_rounds ? [...document.in_rounds].sort((one, other) => one - other) : undefined
+  const index = visited ? visited.indexOf(round.value) : round.value - 1
+  return cell.per_round[index] === undefined ? '' : `${cell.per_round[index]} reps`
+}
+
+const rounds = (level: Level) =>
+  props.ticks.sum((tick) => tick.block === props.block.id && tick.lane === level && !tick.station && !tick.person_id)
+const done = (station: string, level: Level) =>
+  props.ticks.sum(
+    (tick) => tick.block === props.block.id && tick.lane === level && tick.station === station && !tick.person_id,
+  )
+const total = (station: string, level: Level) =>
+  props.preview.stations.find((held) => held.id === station)?.levels[level].reps_counted ?? 0
+const plan = (station: string, level: Level) =>
+  props.preview.forecast?.[level].stations?.find((held) => held.station === station)?.sets ?? []
+
+const next = (station: string, level: Level) =>
+  nextSet(plan(station, level), done(station, level), total(station, level))
+
+/** A tap for a level: a round done, or the next set of its first open total. */
+function tap(level: Level) {
+  if (isTally.value) return props.ticks.add({ block: props.block.id, lane: level, amount: 1 })
+  if (!isTotal.value) return
+  const open = stations.value.find((station) => next(station.id, level) > 0)
+  if (open) props.ticks.add({ block: props.block.id, lane: level, station: open.id, amount: next(open.id, level) })
+}
+
+const takeBack = (level: Level) =>
+  props.ticks.undo((tick) => tick.block === props.block.id && tick.lane === level && !tick.person_id)
+defineExpose({ tap })
+
+function about(level: Level): string {
+  const forecast = props.preview.forecast?.[level]
+  if (!forecast) return ''
+  if (forecast.rounds !== undefined) return `about ${forecast.rounds} rounds`
+  return forecast.finish_s == null ? '' : `about ${clockText(forecast.finish_s)}`
+}
+</script>
+
+<template>
+  <div class="levels">
+    <section v-for="(level, index) in LEVELS" :key="level" class="level" :class="level" :aria-label="level">
+      <p class="mark">
+        <LevelMark :level="level" /><span class="about">{{ about(level) }}</span>
+      </p>
+      <div v-if="isTally" class="tally">
+        <button
+          type="button"
+          class="count"
+          :aria-label="`${rounds(level)} rounds for ${level}: one more`"
+          :aria-keyshortcuts="String(index + 1)"
+          @click="tap(level)"
+        >
+          <span class="figure">{{ rounds(level) }}</span>
+          <span
+            >rounds <kbd aria-hidden="true">{{ index + 1 }}</kbd></span
+          >
+        </button>
+        <button type="button" class="back" :aria-label="`One round less for ${level}`" @click="takeBack(level)">
+          −
+        </button>
+      </div>
+      <ul>
+        <li
+          v-for="station in stations"
+          :key="station.id"
+          :class="{ through: isTotal && next(station.id, level) === 0 }"
+        >
+          <span class="name"
+            >{{ versions.version(block.id, station.id, level).name
+            }}<span v-if="roomForStandards" class="standard">{{
+              versions.version(block.id, station.id, level).standard
+            }}</span></span
+          >
+          <span v-if="isTotal" class="target"
+            ><b>{{ total(station.id, level) - done(station.id, level) }}</b> of {{ total(station.id, level) }}</span
+          >
+          <span v-else class="target">{{ target(station.id, level) }}</span>
+        </li>
+      </ul>
+      <div v-if="isTotal" class="tally">
+        <button
+          type="button"
+          class="count set"
+          :aria-keyshortcuts="String(index + 1)"
+          :aria-label="`A set done by ${level}`"
+          @click="tap(level)"
+        >
+          set done <kbd aria-hidden="true">{{ index + 1 }}</kbd>
+        </button>
+        <button type="button" class="back" :aria-label="`One set less for ${level}`" @click="takeBack(level)">−</button>
+      </div>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.levels {
+  display: grid;
+  grid-template-columns: repeat(3, 1fr);
+  gap: 2vw;
+  min-height: 0;
+}
+.level {
+  border-top: 1vh solid var(--hue);
+  padding-top: 1vh;
+  min-width: 0;
+  overflow: hidden;
+}
+.mark {
+  display: flex;
+  justify-content: space-between;
+  font-size: max(1rem, 2.9vh);
+}
+.about {
+  color: var(--ink-soft);
+  font-size: max(0.9rem, 2.3vh);
+}
+ul {
+  list-style: none;
+  padding: 0;
+  margin: 0.6vh 0;
+}
+li {
+  display: grid;
+  grid-template-columns: 1fr auto;
+  gap: 1vw;
+  align-items: baseline;
+  border-bottom: 1px solid var(--rule-soft);
+  padding: 0.3vh 0;
+}
+.name {
+  font-family: var(--font-display);
+  font-weight: 600;
+  font-size: max(1rem, 2.9vh);
+  line-height: 1.1;
+}
+.standard {
+  display: block;
+  font-family: var(--font-text);
+  font-weight: 400;
+  font-size: max(0.8rem, 1.8vh);
+  color: var(--ink-soft);
+  line-height: 1.2;
+}
+.target {
+  font-size: max(1rem, 2.9vh);
+  font-weight: 600;
+}
+.through {
+  color: var(--ink-soft);
+  text-decoration: line-through;
+}
+.tally {
+  display: grid;
+  grid-template-columns: 1fr auto;
+  gap: 0.5vw;
+}
+.count,
+.back {
+  font: inherit;
+  color: var(--ink);
+  background: var(--paper-raised);
+  border: 2px solid var(--hue);
+  border-radius: var(--corner);
+  min-height: max(2.75rem, 7vh);
+  cursor: pointer;
+}
+.count {
+  display: flex;
+  align-items: center;
+  justify-content: center;
+  gap: 0.6em;
+  font-size: max(1rem, 2.6vh);
+}
+.count .figure {
+  font-size: max(1.8rem, 6.5vh);
+  line-height: 1;
+}
+.back {
+  min-width: 3.2rem;
+  font-size: 1.6rem;
+}
+@media (max-width: 44rem) {
+  .standard {
+    display: none;
+  }
+  .levels {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

@@ -1,0 +1,255 @@
+<script setup lang="ts">
+import { useEventListener, useFullscreen } from '@vueuse/core'
+import { computed, ref, useTemplateRef } from 'vue'
+import { useRouter } from 'vue-router'
+import { clockText } from '@/lib/clockText'
+import KeySheet from '@/ui/KeySheet.vue'
+import LaneChart from '@/ui/LaneChart.vue'
+import { plainKey, useShortcuts, type Shortcut } from '@/lib/useShortcuts'
+import { LEVELS, type Level, type Movement, type Run } from '@/lib/api/types'
+import { usePreferences } from '@/lib/preferences'
+import EndDialog from './EndDialog.vue'
+import FloorGroups from './FloorGroups.vue'
+import FloorPaced from './FloorPaced.vue'
+import FloorControls from './FloorControls.vue'
+import FloorHeadline from './FloorHeadline.vue'
+import FloorDone from './FloorDone.vue'
+import FloorStrip from './FloorStrip.vue'
+import FloorLevel from './FloorLevel.vue'
+import { momentAt, stretched } from './plan'
+import { useSound } from './sound'
+import { useCalls } from './useCalls'
+import { ADDED_S, useRunClock } from './useRunClock'
+import { useHeadline } from './useHeadline'
+import { useStayAwake } from './useStayAwake'
+import { useGateHold } from './useGateHold'
+import { useTicks } from './useTicks'
+import { useVersions } from './useVersions'
+
+// The hall's view: read from ten metres, no names and no limits.
+const props = defineProps<{ run: Run; movements: Movement[] }>()
+const router = useRouter()
+const preferences = usePreferences()
+const sound = useSound()
+const clock = useRunClock(props.run)
+const screen = useFullscreen()
+const versions = useVersions(props.run, props.movements)
+const keysShown = ref(false)
+const ending = ref(false)
+
+const { second, plan } = clock
+const state = computed(() => {
+  if (clock.isOver.value) return 'over'
+  if (!clock.isStarted.value) return 'before'
+  return clock.isPaused.value ? 'paused' : 'running'
+})
+const running = computed(() => state.value === 'running')
+const awake = useStayAwake(running)
+const calls = useCalls(plan, second, running, (cue) => preferences.sound && sound.call(cue))
+const moment = computed(() => momentAt(plan.value, second.value))
+const heldAt = useGateHold(plan, second, running, clock.jumps, clock.holdAt)
+const held = computed(() => heldAt.value !== null && state.value === 'paused')
+const ticks = useTicks(props.run.id)
+/** Names are for a screen of the instructor's own: a tab beside this one, or another device. */
+const openMine = () =>
+  window.open(router.resolve({ name: 'mine', params: { id: props.run.group_class_id ?? '', run: props.run.id } }).href)
+const countable = props.run.preview.blocks.some((block) => block.tally)
+const { blockNow, blockPreview, pacedNow, about, resting, heading, nextLine } = useHeadline(
+  props.run,
+  plan,
+  moment,
+  held,
+  versions,
+)
+const paced = useTemplateRef<{ tap: (level: Level) => void }>('paced')
+const chart = computed(() => stretched(plan.value))
+const leftText = computed(() => clockText(Math.ceil(plan.value.totalS - second.value)))
+
+/** Must be called from a touch or a key press: browsers let no sound through before. */
+function unlock() {
+  void sound.unlock().catch(() => undefined)
+}
+
+function toggle() {
+  unlock()
+  if (state.value === 'before') clock.start()
+  else if (state.value === 'paused') clock.resume()
+  else clock.pause()
+}
+
+const shortcuts: Shortcut[] = [
+  { keys: 'Space', label: 'Start, pause, go on', matches: plainKey(' '), run: toggle },
+  { keys: '→', label: 'Skip to the next section', matches: plainKey('ArrowRight'), run: clock.skip },
+  {
+    keys: '←',
+    label: 'Back to this section’s start, or the one before',
+    matches: plainKey('ArrowLeft'),
+    run: clock.back,
+  },
+  { keys: '+', label: `Add ${ADDED_S} seconds here`, matches: plainKey('+', '='), run: clock.addTime },
+  {
+    keys: '1 2 3',
+    label: 'A round, or the next set, for that level',
+    matches: (event) => plainKey('1', '2', '3')(event) && pacedNow.value,
+    run: (event) => paced.value?.tap(LEVELS[Number(event.key) - 1]!),
+  },
+  { keys: 'm', label: 'Sound on or off', matches: plainKey('m'), run: () => (preferences.sound = !preferences.sound) },
+  { keys: 'f', label: 'Full screen', matches: plainKey('f'), run: () => void screen.toggle() },
+  { keys: 'd', label: 'Light or dark', matches: plainKey('d'), run: preferences.toggleTheme },
+  { keys: 'e', label: 'End the class here', matches: plainKey('e'), run: askToEnd },
+  { keys: '?', label: 'These keys', matches: plainKey('?'), run: () => (keysShown.value = true) },
+]
+useShortcuts(shortcuts)
+useEventListener(window, ['pointerdown', 'keydown'], unlock, { passive: true })
+
+function askToEnd() {
+  ending.value = running.value || state.value === 'paused'
+}
+</script>
+
+<template>
+  <div class="floor">
+    <h1 class="visually-hidden">Floor: {{ run.title }}</h1>
+    <FloorStrip
+      :moment="moment"
+      :state="state"
+      :taps-kept="ticks.away.value"
+      :untold="clock.untold.value"
+      :may-sleep="running && !awake"
+      :left="leftText"
+    />
+
+    <button
+      v-if="(running || state === 'paused') && sound.locked.value && preferences.sound"
+      class="unlock"
+      @click="unlock"
+    >
+      Touch here or press a key once: the browser gives no sound before that
+    </button>
+
+    <FloorDone v-if="state === 'over'" :run-id="run.id" />
+    <template v-else>
+      <FloorHeadline :moment="moment" :heading="heading" :calls="calls" :about="about" :held="held" />
+      <FloorPaced
+        v-if="pacedNow"
+        ref="paced"
+        :block="blockNow!"
+        :preview="blockPreview!"
+        :moment="moment"
+        :versions="versions"
+        :ticks="ticks"
+      />
+      <FloorGroups
+        v-else-if="blockPreview?.groups"
+        :preview="blockPreview"
+        :second="moment.plannedS"
+        :working="moment.kind === 'work' || moment.kind === 'switch'"
+        :versions="versions"
+      />
+      <div v-else-if="moment.station" class="levels">
+        <FloorLevel
+          v-for="level in LEVELS"
+          :key="level"
+          :level="level"
+          v-bind="versions.version(moment.blockId, moment.station, moment.lanes[level].level)"
+          :lane="moment.lanes[level]"
+          :resting="resting"
+        />
+      </div>
+      <p v-if="state !== 'before'" class="next">{{ nextLine }}</p>
+    </template>
+
+    <LaneChart class="now-line" :preview="chart" :now="second" compact />
+    <div v-if="state === 'before'" class="cautions" role="note">
+      <b>Stop</b> for chest pain, dizziness, unusual breathlessness or sharp joint pain, and get help. Chairs against a
+      wall, bars and tables tested, water at hand, floor clear.
+    </div>
+    <FloorControls
+      :state="state"
+      :countable="countable"
+      :people="Boolean(run.group_class_id)"
+      @start="toggle"
+      @toggle="toggle"
+      @back="clock.back"
+      @skip="clock.skip"
+      @add="clock.addTime"
+      @end="askToEnd"
+      @screen="screen.toggle()"
+      @keys="keysShown = true"
+      @count="router.push({ name: 'count', params: { id: run.id } })"
+      @mine="openMine"
+      @leave="router.push({ name: 'today' })"
+    />
+    <KeySheet v-model:visible="keysShown" :shortcuts="shortcuts" />
+    <EndDialog v-model:visible="ending" :left="leftText" @end="clock.end" />
+  </div>
+</template>
+
+<style scoped>
+.floor {
+  height: 100vh;
+  height: 100dvh;
+  display: flex;
+  flex-direction: column;
+  padding: 1.4vh 2vw;
+  gap: 0.8vh;
+  overflow: hidden;
+}
+.floor > .middle {
+  flex: 1 0 auto;
+}
+.levels {
+  display: grid;
+  grid-template-columns: repeat(3, minmax(0, 1fr));
+  gap: 2vw;
+}
+.next {
+  font-size: max(0.95rem, 2.6vh);
+  min-height: 1.4em;
+  color: var(--ink-soft);
+  white-space: nowrap;
+  overflow: hidden;
+  text-overflow: ellipsis;
+}
+.now-line {
+  flex: none;
+}
+.cautions {
+  border: 2px solid var(--warn);
+  background: var(--warn-wash);
+  padding: 1vh 1.5vw;
+  font-size: max(1rem, 2.3vh);
+}
+/* Laid over the screen: it goes at the first touch, and nothing may move under that finger. */
+.unlock {
+  position: fixed;
+  left: 50%;
+  bottom: 9vh;
+  transform: translateX(-50%);
+  width: max-content;
+  max-width: 94vw;
+  z-index: 4;
+  font: inherit;
+  font-size: max(1rem, 2.6vh);
+  color: var(--ink);
+  background: var(--warn-wash);
+  border: 2px solid var(--warn);
+  padding: 1vh 2vw;
+  cursor: pointer;
+}
+@media (max-width: 44rem) {
+  .floor {
+    height: auto;
+    min-height: 100dvh;
+    overflow: visible;
+    padding: var(--space-3);
+  }
+  .levels {
+    grid-template-columns: 1fr;
+    gap: var(--space-2);
+  }
+  .next {
+    white-space: normal;
+  }
+}
+</style>

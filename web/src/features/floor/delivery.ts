@@ -1,0 +1,32 @@
+import { api, ask } from '@/lib/api/client'
+import type { Tick, TickEntry } from '@/lib/api/types'
+import { plural } from '@/lib/clockText'
+import { declareDelivery } from '@/lib/delivery/delivery'
+import * as clock from '@/lib/clock'
+import { timeNow } from '@/lib/timeSource'
+
+/** A tap of a run, or one that is taken back. */
+export type Tap = { runId: string; entry: TickEntry } | { runId: string; undone: string }
+
+/** Taps that the server has not confirmed, in the order in which they were made. One that it refuses is not asked again. */
+export const taps = declareDelivery<Tap, { ticks: Tick[] }>({
+  kind: 'tap',
+  send: (tap) =>
+    'entry' in tap
+      ? ask(api.POST('/api/runs/{id}/ticks', { params: { path: { id: tap.runId } }, body: tap.entry }))
+      : ask(api.DELETE('/api/runs/{id}/ticks/{key}', { params: { path: { id: tap.runId, key: tap.undone } } })),
+  line: (key) => key.split('/')[0]!,
+  givesUp: true,
+  inWords: (items) => `${plural(items.length, 'count')} from a class`,
+  place: (item) => ({ name: 'floor', params: { id: item.body.runId } }),
+})
+
+/** The newest state of a run's clock, by run. */
+export const clocks = declareDelivery<clock.ClockState, unknown>({
+  kind: 'clock',
+  send: (state, runId) =>
+    ask(api.PUT('/api/runs/{id}/clock', { params: { path: { id: runId } }, body: clock.told(state, timeNow())! })),
+  givesUp: true,
+  inWords: (items) => `the clock of ${plural(items.length, 'class', 'classes')}`,
+  place: (item) => ({ name: 'floor', params: { id: item.key } }),
+})

@@ -1,0 +1,36 @@
+import { computed, type Ref } from 'vue'
+import type { Run } from '@/lib/api/types'
+import type { Moment, Plan } from './plan'
+import type { Versions } from './useVersions'
+
+/** What the hall reads in large type: the station or the block, and what comes next. */
+export function useHeadline(run: Run, plan: Ref<Plan>, moment: Ref<Moment>, held: Ref<boolean>, versions: Versions) {
+  const planBlock = computed(() => plan.value.blocks.find((block) => block.id === moment.value.blockId))
+  const blockNow = computed(() => run.document.blocks.find((block) => block.id === moment.value.blockId))
+  const blockPreview = computed(() => run.preview.blocks.find((block) => block.id === moment.value.blockId))
+  const pacedNow = computed(() => Boolean(blockPreview.value?.paced && blockNow.value))
+  /** Groups stand at different stations, and move on together. */
+  const moving = computed(() => blockNow.value?.flow === 'rotate' && Boolean(blockPreview.value?.groups))
+  /** A rest between rounds is the clock's; the work before a gate is anybody's guess. */
+  const about = computed(
+    () => moment.value.paced && !planBlock.value?.capped && !['rest', 'ready', 'pause'].includes(moment.value.kind),
+  )
+  const resting = computed(() => moment.value.kind === 'rest' || moment.value.kind === 'waiting')
+  const heading = computed(() => {
+    const { kind, blockId, station, blockTitle } = moment.value
+    if (kind === 'pause') return blockTitle
+    if (held.value) return 'Space when all are through'
+    if (pacedNow.value) return kind === 'ready' ? `Next: ${blockNow.value?.title || blockTitle}` : blockTitle
+    if (moving.value) return kind === 'work' || kind === 'switch' ? blockTitle : 'Move on'
+    const name = versions.name(blockId, station)
+    return kind === 'work' || kind === 'switch' ? name : name && `Next: ${name}`
+  })
+  const nextLine = computed(() => {
+    if (pacedNow.value || moving.value) return ''
+    const next = moment.value.next
+    if (next) return `Next: ${versions.line(next.blockId, next.station)}`
+    return moment.value.kind === 'work' ? 'Last station' : ''
+  })
+
+  return { blockNow, blockPreview, pacedNow, about, resting, heading, nextLine }
+}

@@ -1,0 +1,42 @@
+import { computed } from 'vue'
+import { LEVELS, type Level, type Movement, type Run } from '@/lib/api/types'
+import { stationOf } from './plan'
+
+/** What stands at a run's stations, by name: a level's version, its target and what makes it count. */
+export function useVersions(run: Run, movements: Movement[]) {
+  const rungs = computed(
+    () => new Map(movements.flatMap((movement) => movement.ladder.map((rung) => [rung.id, rung] as const))),
+  )
+  const cells = computed(
+    () =>
+      new Map(
+        run.preview.blocks.flatMap((block) =>
+          block.stations.map((station) => [`${block.id}/${station.id}`, station] as const),
+        ),
+      ),
+  )
+
+  function name(blockId: string, stationId: string | undefined): string {
+    return cells.value.get(`${blockId}/${stationId}`)?.name ?? ''
+  }
+
+  function version(blockId: string, stationId: string | undefined, level: Level) {
+    const station = stationOf(run, blockId, stationId)
+    const rung = station && rungs.value.get(station.levels[level].variation ?? '')
+    return {
+      name: rung?.name ?? name(blockId, stationId),
+      target: cells.value.get(`${blockId}/${stationId}`)?.levels[level].target ?? '',
+      standard: rung?.standard ?? '',
+    }
+  }
+
+  /** The three versions in one line, each once. */
+  function line(blockId: string, stationId: string): string {
+    const names = [...new Set(LEVELS.map((level) => version(blockId, stationId, level).name))]
+    return `${name(blockId, stationId)}. ${names.join(' / ')}`
+  }
+
+  return { name, version, line }
+}
+
+export type Versions = ReturnType<typeof useVersions>

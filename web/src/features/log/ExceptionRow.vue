@@ -1,0 +1,183 @@
+<script setup lang="ts">
+import Checkbox from 'primevue/checkbox'
+import Select from 'primevue/select'
+import { computed, useId } from 'vue'
+import { useMovements, useRungs } from '@/lib/api/queries'
+import type { GivenCell, Level, LogSheet } from '@/lib/api/types'
+import { LEVELS } from '@/lib/api/types'
+import NumberField from '@/ui/NumberField.vue'
+import LevelTally from '@/ui/LevelTally.vue'
+import type { Exception } from './sheet'
+
+// What one person did at one station, where it was not what they were given: by
+// the fit of the class, else by the plan of their lane.
+const props = defineProps<{
+  station: LogSheet['stations'][number]
+  lane: Level
+  given: GivenCell | null
+  /** Reps tapped for them while the run went on. */
+  counted?: number
+  person: string
+  exception: Exception
+}>()
+const emit = defineEmits<{ change: [exception: Exception] }>()
+const id = useId()
+const movements = useMovements()
+const rungs = useRungs()
+const label = computed(() => `${props.person}, ${props.station.name}`)
+
+interface Way {
+  value: string
+  level: Level
+  name: string
+  detail?: string
+  change: Pick<Exception, 'level' | 'variation'>
+}
+/** As given first; then each level's way, and the other rungs of the ladder. */
+const ways = computed<Way[]>(() => {
+  const { station, given, lane } = props
+  const named = (level: Level) => station.levels[level].name ?? level
+  const levels = LEVELS.map((level) => ({
+    value: level,
+    level,
+    name: named(level),
+    detail: station.levels[level].target,
+    change: { level },
+  }))
+  const asked = LEVELS.map((level) => station.levels[level].variation)
+  const ladder = movements.data.value?.find((movement) => movement.id === station.movement)?.ladder ?? []
+  const others = ladder
+    .filter((rung) => !asked.includes(rung.id) && rung.id !== given?.variation)
+    .map((rung) => ({ value: rung.id, level: rung.levels[0]!, name: rung.name, change: { variation: rung.id } }))
+  const own = given
+    ? [
+        {
+          value: 'given',
+          level: given.level,
+          name: given.target === null ? 'sit out' : (given.name ?? station.name),
+          detail: 'as given',
+          change: {},
+        },
+      ]
+    : []
+  return [...own, ...levels.map((way) => (!given && way.level === lane ? { ...way, change: {} } : way)), ...others]
+})
+const chosen = computed(
+  () => props.exception.variation ?? props.exception.level ?? (props.given ? 'given' : props.lane),
+)
+const way = computed(() => ways.value.find((held) => held.value === chosen.value))
+/** What stands to be done that way; of a rung that nobody was asked for, nothing. */
+const cell = computed(() => {
+  if (props.exception.variation) return { target: '', reps: null, seconds: null }
+  if (props.exception.level) return props.station.levels[props.exception.level]
+  return props.given ?? props.station.levels[props.lane]
+})
+const held = computed(() => {
+  const rung = props.exception.variation && rungs.value.get(props.exception.variation)
+  return rung ? rung.measure === 'hold' : cell.value.seconds !== null
+})
+const byReps = computed(() =>
+  props.exception.variation ? !held.value : cell.value.reps !== null || Boolean(props.counted),
+)
+
+function set(change: Partial<Exception>) {
+  emit('change', { ...props.exception, ...change })
+}
+function take(value: string) {
+  const change = ways.value.find((known) => known.value === value)?.change ?? {}
+  set({ level: undefined, variation: undefined, ...change })
+}
+</script>
+
+<template>
+  <div class="exception" :class="{ left: exception.skipped }">
+    <span class="name">{{ station.name }}</span>
+    <Select
+      :model-value="chosen"
+      :options="ways"
+      option-label="name"
+      option-value="value"
+      size="small"
+      :aria-label="`${label}: what was done`"
+      class="way"
+      @update:model-value="take"
+    >
+      <template #value><LevelTally v-if="way" :level="way.level" /> {{ way?.name }}</template>
+      <template #option="{ option }"
+        ><LevelTally :level="option.level" /> <span>{{ option.name }}</span>
+        <span class="small quiet">{{ option.detail }}</span></template
+      >
+    </Select>
+    <span class="planned small quiet"
+      >{{ cell.target ?? 'was to sit out'
+      }}<template v-if="counted">; {{ counted }} counted on the Floor</template></span
+    >
+    <NumberField
+      v-if="held"
+      label="Seconds"
+      width="3.2rem"
+      :hint="String(cell.seconds ?? '–')"
+      :model-value="exception.seconds"
+      @update:model-value="set({ seconds: $event })"
+    />
+    <template v-else-if="byReps">
+      <NumberField
+        label="Reps"
+        width="3.2rem"
+        :hint="String(counted ?? cell.reps ?? '–')"
+        :model-value="exception.reps"
+        @update:model-value="set({ reps: $event })"
+      />
+      <NumberField
+        label="Reps left"
+        width="3rem"
+        hint="–"
+        :model-value="exception.reps_left"
+        @update:model-value="set({ reps_left: $event })"
+      />
+    </template>
+    <span class="skip small"
+      ><Checkbox
+        :model-value="exception.skipped ?? false"
+        binary
+        :input-id="`${id}-skip`"
+        @update:model-value="set({ skipped: $event || undefined })"
+      /><label :for="`${id}-skip`">Skipped</label></span
+    >
+  </div>
+</template>
+
+<style scoped>
+.exception {
+  display: grid;
+  grid-template-columns: 9rem 15rem minmax(7rem, 1fr) 7.6rem 7rem 5.6rem;
+  gap: var(--space-2) var(--space-3);
+  align-items: center;
+  padding: var(--space-1) 0;
+  border-bottom: 1px solid var(--rule-soft);
+}
+.exception:last-child {
+  border-bottom: 0;
+}
+.left .name,
+.left .planned {
+  text-decoration: line-through;
+}
+.way {
+  min-width: 0;
+}
+.skip {
+  grid-column: 6;
+  display: inline-flex;
+  gap: var(--space-1);
+  align-items: center;
+}
+@media (max-width: 60rem) {
+  .exception {
+    grid-template-columns: minmax(0, 1fr) minmax(0, 1.3fr);
+  }
+  .skip {
+    grid-column: auto;
+  }
+}
+</style>

@@ -1,0 +1,203 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import Checkbox from 'primevue/checkbox'
+import InputText from 'primevue/inputtext'
+import Select from 'primevue/select'
+import { computed, ref } from 'vue'
+import NumberField from '@/ui/NumberField.vue'
+import LevelMark from '@/ui/LevelMark.vue'
+import { LEVELS, type LogSheet } from '@/lib/api/types'
+import ExceptionRow from './ExceptionRow.vue'
+import { countExceptions, givenTo, keyOf, PAIN_WHERE, type Exception, type Line, type Typing } from './sheet'
+
+// One person: there or not, how hard it was, whether it hurt; and station by
+// station only where it differed.
+const props = defineProps<{
+  stations: LogSheet['stations']
+  given: ReturnType<typeof givenTo>
+  counted: Map<string, number> | undefined
+  everybody: Typing['everybody']
+  row: number
+  errors: Map<string, string>
+}>()
+const line = defineModel<Line>('line', { required: true })
+const open = ref(false)
+
+const differs = computed(() => countExceptions(line.value))
+const LANES = LEVELS.map((level) => ({ value: level, label: level }))
+
+function set<K extends keyof Line>(key: K, value: Line[K]) {
+  line.value = { ...line.value, [key]: value }
+}
+
+function setException(key: string, exception: Exception) {
+  set('exceptions', { ...line.value.exceptions, [key]: exception })
+}
+
+function error(field: string) {
+  return props.errors.get(`/attendances/${props.row}/${field}`)
+}
+</script>
+
+<template>
+  <tr :class="{ away: !line.present }">
+    <td>
+      <Checkbox
+        :model-value="line.present"
+        binary
+        :input-id="`there-${row}`"
+        :aria-label="`${line.name} was present`"
+        data-column="there"
+        @update:model-value="set('present', $event)"
+      />
+    </td>
+    <th scope="row">
+      <label :for="`there-${row}`">{{ line.name }}</label>
+    </th>
+    <td>
+      <Select
+        :model-value="line.lane"
+        :options="LANES"
+        option-label="label"
+        option-value="value"
+        :aria-label="`Lane of ${line.name}`"
+        size="small"
+        :disabled="!line.present"
+        class="lane"
+        @update:model-value="set('lane', $event)"
+      >
+        <template #value="{ value }"><LevelMark :level="value" /></template>
+        <template #option="{ option }"><LevelMark :level="option.value" /></template>
+      </Select>
+    </td>
+    <td data-column="effort">
+      <NumberField
+        :label="`Effort of ${line.name}, 0 to 10`"
+        hide-label
+        width="3rem"
+        :hint="line.present && everybody !== undefined ? String(everybody) : '0–10'"
+        :model-value="line.effort"
+        :error="error('effort')"
+        @update:model-value="set('effort', $event)"
+      />
+    </td>
+    <td>
+      <Button
+        :label="differs ? `${differs} differ` : 'as planned'"
+        :aria-label="`${line.name}: ${differs ? `${differs} stations differ` : 'as planned'}; station by station`"
+        :aria-expanded="open"
+        :disabled="!line.present"
+        size="small"
+        :variant="differs ? 'outlined' : 'text'"
+        severity="secondary"
+        data-column="stations"
+        @click="open = !open"
+      />
+    </td>
+    <td>
+      <Select
+        :model-value="line.pain"
+        :options="PAIN_WHERE"
+        option-label="label"
+        option-value="value"
+        placeholder="no pain"
+        show-clear
+        :aria-label="`Pain of ${line.name}: where`"
+        size="small"
+        :disabled="!line.present"
+        class="pain"
+        @update:model-value="set('pain', $event)"
+      />
+    </td>
+    <td class="note">
+      <InputText
+        :model-value="line.note"
+        maxlength="500"
+        :aria-label="`Note on ${line.name}`"
+        placeholder="note"
+        size="small"
+        fluid
+        data-column="note"
+        @update:model-value="set('note', $event ?? '')"
+      />
+    </td>
+  </tr>
+  <tr v-if="open && line.present">
+    <td />
+    <td colspan="6" class="stations">
+      <ExceptionRow
+        v-for="station in stations"
+        :key="keyOf(station)"
+        :station="station"
+        :lane="line.lane"
+        :given="given?.get(keyOf(station)) ?? null"
+        :counted="counted?.get(keyOf(station))"
+        :person="line.name"
+        :exception="line.exceptions[keyOf(station)] ?? {}"
+        @change="setException(keyOf(station), $event)"
+      />
+    </td>
+  </tr>
+</template>
+
+<style scoped>
+@media (max-width: 44rem) {
+  tr {
+    display: grid;
+    grid-template-columns: 2rem 1fr auto;
+    align-items: center;
+    gap: 0 var(--space-2);
+    border-bottom: 1px solid var(--rule);
+    padding: var(--space-2) 0;
+  }
+  tr > * {
+    border: 0 !important;
+    padding: var(--space-1) 0 !important;
+  }
+  tr > :nth-child(3) {
+    grid-row: 2;
+    grid-column: 2;
+  }
+  tr > :nth-child(5) {
+    grid-row: 2;
+    grid-column: 3;
+  }
+  tr > :nth-child(6) {
+    grid-row: 3;
+    grid-column: 2;
+  }
+  tr > .note {
+    grid-row: 4;
+    grid-column: 2 / -1;
+  }
+  tr > .stations {
+    grid-column: 1 / -1;
+  }
+}
+th {
+  font-weight: 600;
+}
+tr > * {
+  vertical-align: middle;
+}
+.away th,
+.away {
+  color: var(--ink-soft);
+}
+.away th label {
+  text-decoration: line-through;
+}
+.lane {
+  width: 11.5rem;
+}
+.pain {
+  width: 8.5rem;
+}
+.note {
+  min-width: 12rem;
+}
+.stations {
+  background: var(--paper-sunk);
+  padding: var(--space-2) var(--space-3);
+}
+</style>

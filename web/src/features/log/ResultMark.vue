@@ -1,0 +1,38 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { useRungs } from '@/lib/api/queries'
+import type { LogSheet } from '@/lib/api/types'
+import LevelTally from '@/ui/LevelTally.vue'
+
+// What somebody did at a station, in a cell: the level's strokes, how many or how
+// long, what was left; and the rung, where it is not that level's own.
+const props = defineProps<{
+  result: LogSheet['attendances'][number]['results'][number] | undefined
+  station: LogSheet['stations'][number]
+}>()
+const rungs = useRungs()
+const rung = computed(() => {
+  const { result, station } = props
+  if (!result?.variation || station.levels[result.level].variation === result.variation) return undefined
+  return rungs.value.get(result.variation)
+})
+</script>
+
+<template>
+  <span v-if="!result" class="quiet">–</span>
+  <span v-else-if="result.skipped">{{ result.planned ? 'Skipped (whole)' : 'Skipped' }}</span>
+  <span v-else>
+    <LevelTally :level="result.level" /> {{ result.reps ?? (result.seconds === null ? '' : `${result.seconds} s`) }}
+    <span v-if="result.reps_left !== null" class="small">({{ result.reps_left }} left)</span>
+    <span v-if="rung" class="small quiet rung">{{ rung.name }}</span>
+  </span>
+</template>
+
+<style scoped>
+.rung {
+  display: block;
+  width: 8rem;
+  white-space: normal;
+  line-height: 1.2;
+}
+</style>

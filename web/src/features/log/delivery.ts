@@ -1,0 +1,15 @@
+import { api, ask } from '@/lib/api/client'
+import type { LogEntry, LogSheet } from '@/lib/api/types'
+import { plural } from '@/lib/clockText'
+import { declareDelivery } from '@/lib/delivery/delivery'
+
+/**
+ * Logs that have been handed in, by run. Each carries its own id, so that what is
+ * sent twice is written once; a newer log of a run takes the place of one that waits.
+ */
+export const logs = declareDelivery<LogEntry, LogSheet>({
+  kind: 'log',
+  send: (body, runId) => ask(api.PUT('/api/runs/{id}/log', { params: { path: { id: runId } }, body })),
+  inWords: (items) => `${plural(items.length, 'log')}: ${items.map((item) => item.title).join(', ')}`,
+  place: (item) => ({ name: 'log', params: { id: item.key } }),
+})

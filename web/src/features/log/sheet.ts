@@ -1,0 +1,118 @@
+import { PAIN_WHERE as PLACES } from '@/lib/api/vocabulary'
+import { readable } from '@/lib/readable'
+import type { AttendanceEntry, ExceptionEntry, Level, LogSheet, PainWhere } from '@/lib/api/types'
+import type { Typed } from '@/lib/typed'
+
+/** One person's line on the log sheet, as typed so far. */
+export interface Line {
+  person_id: string
+  name: string
+  present: boolean
+  lane: Level
+  effort: Typed
+  pain: PainWhere | null
+  note: string
+  /** By "block/station": only what differs from the plan. */
+  exceptions: Record<string, Exception>
+}
+
+/** What was done instead: another rung, or another level's way; how many, how long, what was left. */
+export interface Exception {
+  level?: Level
+  variation?: string
+  reps?: Typed
+  seconds?: Typed
+  reps_left?: Typed
+  skipped?: boolean
+}
+
+export interface Typing {
+  /** The log's version that this was typed over. */
+  log_version: number
+  everybody: Typed
+  note: string
+  lines: Line[]
+}
+
+export const PAIN_WHERE: { value: PainWhere; label: string }[] = PLACES.map((value) => ({
+  value,
+  label: readable(value).replace(/^./, (letter) => letter.toUpperCase()),
+}))
+
+export const keyOf = (station: { block: string; station: string }) => `${station.block}/${station.station}`
+
+/** Everybody there and as planned, or what was logged before. */
+export function typingOf(sheet: LogSheet): Typing {
+  const logged = new Map(sheet.attendances.map((attendance) => [attendance.person_id, attendance]))
+  const lines = sheet.people.map((person): Line => {
+    const before = logged.get(person.id)
+    return {
+      person_id: person.id,
+      name: person.name,
+      present: before?.present ?? true,
+      lane: before?.lane ?? person.lane,
+      effort: before?.effort ?? undefined,
+      pain: before?.pain ?? null,
+      note: before?.note ?? '',
+      exceptions: Object.fromEntries((before?.exceptions ?? []).map((typed) => [keyOf(typed), exceptionOf(typed)])),
+    }
+  })
+  return { log_version: sheet.log_version, everybody: undefined, note: sheet.note ?? '', lines }
+}
+
+/** What was handed in of one station, as it stands in the form. */
+const exceptionOf = (typed: ExceptionEntry): Exception => ({
+  level: typed.level ?? undefined,
+  variation: typed.variation ?? undefined,
+  reps: typed.reps ?? undefined,
+  seconds: typed.seconds ?? undefined,
+  reps_left: typed.reps_left ?? undefined,
+  skipped: typed.skipped ?? false,
+})
+
+/** Reps that were tapped for somebody, by "block/station". */
+export function countedFor(sheet: LogSheet, personId: string) {
+  const counted = sheet.people.find((person) => person.id === personId)?.counted ?? []
+  return new Map(counted.map((cell) => [keyOf(cell), cell.reps]))
+}
+
+/** What the fit of the class gave somebody, by "block/station". */
+export function givenTo(sheet: LogSheet, personId: string) {
+  const given = sheet.people.find((person) => person.id === personId)?.given
+  return given ? new Map(given.map((cell) => [keyOf(cell), cell])) : null
+}
+
+/** What is sent: a person's own effort, else everybody's. */
+export function attendancesOf(typing: Typing): AttendanceEntry[] {
+  return typing.lines.map((line) => ({
+    person_id: line.person_id,
+    present: line.present,
+    lane: line.lane,
+    effort: (line.present ? (line.effort ?? typing.everybody ?? null) : null) as number | null,
+    pain: line.pain,
+    note: line.note.trim() || null,
+    exceptions: line.present ? exceptionsOf(line) : [],
+  }))
+}
+
+function exceptionsOf(line: Line): ExceptionEntry[] {
+  return Object.entries(line.exceptions)
+    .filter(([, exception]) => Object.values(exception).some((value) => value !== undefined && value !== false))
+    .map(([key, exception]) => {
+      const [block, station] = key.split('/') as [string, string]
+      return {
+        block,
+        station,
+        level: exception.level ?? null,
+        variation: exception.variation ?? null,
+        reps: (exception.reps ?? null) as number | null,
+        seconds: (exception.seconds ?? null) as number | null,
+        reps_left: (exception.reps_left ?? null) as number | null,
+        skipped: exception.skipped ?? false,
+      }
+    })
+}
+
+export function countExceptions(line: Line): number {
+  return exceptionsOf(line).length
+}

@@ -1,0 +1,154 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import { computed, ref } from 'vue'
+import { useRouter } from 'vue-router'
+import { useRunLog } from '@/lib/api/queries'
+import { clockText, dayText } from '@/lib/clockText'
+import PageState from '@/ui/PageState.vue'
+import CountedOnFloor from '@/features/log/CountedOnFloor.vue'
+import LogHistory from '@/features/log/LogHistory.vue'
+import ResultMark from '@/features/log/ResultMark.vue'
+import { keyOf, PAIN_WHERE } from '@/features/log/sheet'
+
+const { id } = defineProps<{ id: string }>()
+
+const router = useRouter()
+const query = useRunLog(id)
+const sheet = computed(() => query.data.value)
+const there = computed(() => (sheet.value?.attendances ?? []).filter((attendance) => attendance.present))
+const away = computed(() => (sheet.value?.attendances ?? []).filter((attendance) => !attendance.present))
+/** Warm-up and cool-down are shown where somebody did something else there. */
+const stations = computed(() =>
+  (sheet.value?.stations ?? []).filter(
+    (station) =>
+      ['main', 'finisher'].includes(station.role) ||
+      there.value.some((attendance) =>
+        attendance.results.some((result) => keyOf(result) === keyOf(station) && !result.planned),
+      ),
+  ),
+)
+const print = () => window.print()
+const history = ref(false)
+const painName = (where: string) => PAIN_WHERE.find((known) => known.value === where)?.label ?? where
+
+const results = computed(
+  () =>
+    new Map(
+      there.value.map((attendance) => [
+        attendance.person_id,
+        new Map(attendance.results.map((result) => [keyOf(result), result])),
+      ]),
+    ),
+)
+</script>
+
+<template>
+  <div class="page">
+    <PageState :loading="query.isPending.value" :error="query.error.value" @retry="query.refetch()">
+      <template v-if="sheet">
+        <div class="row spread">
+          <div>
+            <p class="quiet">
+              {{ dayText(sheet.run.started_at ?? sheet.run.created_at)
+              }}<template v-if="sheet.run.led_by"> · led by {{ sheet.run.led_by }}</template> ·
+              {{ clockText(sheet.run.total_s) }} planned
+            </p>
+            <h1>{{ sheet.run.title }}</h1>
+          </div>
+          <div class="row no-print">
+            <Button label="Print" icon="pi pi-print" severity="secondary" variant="outlined" @click="print" />
+            <Button
+              v-if="sheet.run.state === 'logged'"
+              label="Earlier logs"
+              severity="secondary"
+              variant="outlined"
+              @click="history = true"
+            />
+            <Button
+              label="Edit log"
+              severity="secondary"
+              variant="outlined"
+              @click="router.push({ name: 'log', params: { id } })"
+            />
+          </div>
+        </div>
+        <LogHistory v-model:visible="history" :run-id="id" :version="sheet.log_version" />
+        <CountedOnFloor :run-id="id" :sheet="sheet" />
+        <p v-if="sheet.run.state !== 'logged'" class="quiet">Not logged yet.</p>
+        <template v-else>
+          <p class="facts">
+            <b>{{ there.length }}</b> present<template v-if="sheet.run.mean_effort !== null"
+              >, mean effort <b>{{ sheet.run.mean_effort }}</b></template
+            ><template v-if="away.length"
+              >; absent: {{ away.map((attendance) => attendance.name).join(', ') }}</template
+            >
+          </p>
+          <p v-if="sheet.note">{{ sheet.note }}</p>
+          <div class="scroll-x" tabindex="0" role="region" aria-label="Who did what">
+            <table class="ledger who">
+              <thead>
+                <tr>
+                  <th scope="col">Name</th>
+                  <th scope="col" class="number">Effort</th>
+                  <th v-for="station in stations" :key="keyOf(station)" scope="col">{{ station.name }}</th>
+                  <th scope="col">Noted</th>
+                </tr>
+              </thead>
+              <tbody>
+                <tr v-for="attendance in there" :key="attendance.person_id">
+                  <th scope="row">{{ attendance.name }}</th>
+                  <td class="number">{{ attendance.effort ?? '–' }}</td>
+                  <td
+                    v-for="station in stations"
+                    :key="keyOf(station)"
+                    :class="{ differs: results.get(attendance.person_id)?.get(keyOf(station))?.planned === false }"
+                  >
+                    <ResultMark :result="results.get(attendance.person_id)?.get(keyOf(station))" :station="station" />
+                  </td>
+                  <td class="small">
+                    <span v-if="attendance.pain" class="warn-text"><b>Pain:</b> {{ painName(attendance.pain) }}. </span
+                    >{{ attendance.note }}
+                  </td>
+                </tr>
+              </tbody>
+            </table>
+          </div>
+          <p class="small quiet">
+            Strokes show the level that was done, the number the reps of the last round or the seconds held; a rung is
+            named where it is not that level's own. Underlined: not as planned. All else was logged as planned, nobody
+            counted it.
+          </p>
+        </template>
+      </template>
+    </PageState>
+  </div>
+</template>
+
+<style scoped>
+.facts {
+  margin: var(--space-3) 0;
+}
+.who {
+  font-size: var(--size--1);
+}
+.who thead th {
+  vertical-align: bottom;
+  min-width: 4.2rem;
+}
+.who tbody th {
+  white-space: nowrap;
+}
+.who td {
+  white-space: nowrap;
+}
+.who td:last-child {
+  white-space: normal;
+  min-width: 12rem;
+}
+.differs {
+  text-decoration: underline;
+  text-decoration-thickness: 2px;
+  text-underline-offset: 3px;
+  font-weight: 650;
+}
+</style>

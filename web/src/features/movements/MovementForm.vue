@@ -1,0 +1,297 @@
+<script setup lang="ts">
+import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import Button from 'primevue/button'
+import InputText from 'primevue/inputtext'
+import Select from 'primevue/select'
+import { useToast } from 'primevue/usetoast'
+import { computed, ref, watch } from 'vue'
+import { onBeforeRouteLeave, useRouter } from 'vue-router'
+import { api, ask, Refusal, wording } from '@/lib/api/client'
+import { useMovements } from '@/lib/api/queries'
+import { MOVEMENT_WORDS } from '@/lib/api/vocabulary'
+import type { Picks } from '@/lib/conflict'
+import ConflictFields from '@/ui/ConflictFields.vue'
+import PageState from '@/ui/PageState.vue'
+import { useVersioned } from '@/lib/useVersioned'
+import { readable } from '@/lib/readable'
+import { addRung, newMovement, slug, wordsOf, type MovementDocument, type RungDocument } from './form'
+import VersionForm from './VersionForm.vue'
+
+const { id } = defineProps<{ id: string }>()
+
+// A movement of the studio's own, held to what the house's are held to.
+const router = useRouter()
+const toast = useToast()
+const queries = useQueryClient()
+const movements = useMovements()
+const isNew = id === 'new'
+interface Holder {
+  document: MovementDocument
+  version: number | null
+}
+const version = ref(1)
+const given = useQuery({
+  queryKey: ['movements', id, 'document'],
+  queryFn: async () =>
+    isNew
+      ? { document: newMovement(), version: null }
+      : ((await ask(api.GET('/api/movements/{id}/document', { params: { path: { id } } }))) as unknown as Holder),
+  staleTime: Infinity,
+  gcTime: 0,
+  refetchOnWindowFocus: false,
+})
+
+const document = ref<MovementDocument | null>(null)
+const before = ref('')
+const errors = ref(new Map<string, string>())
+const problem = ref('')
+watch(
+  () => given.data.value,
+  (data) => {
+    if (!data) return
+    document.value = JSON.parse(JSON.stringify(data.document)) as MovementDocument
+    version.value = data.version ?? 1
+    before.value = JSON.stringify(document.value)
+  },
+  { immediate: true },
+)
+const dirty = computed(() => document.value !== null && JSON.stringify(document.value) !== before.value)
+
+const rungs = computed(() =>
+  (document.value?.ladder ?? []).map((rung) => ({ value: rung.id, label: rung.name || rung.id })),
+)
+/** A way round a sore joint: a rung of this ladder, or any other's. */
+const ways = computed(() => [
+  ...(document.value?.ladder ?? []).map((rung) => ({
+    value: `${document.value!.id}.${rung.id}`,
+    label: rung.name || rung.id,
+  })),
+  ...(movements.data.value ?? [])
+    .filter((movement) => movement.id !== document.value?.id)
+    .flatMap((movement) => movement.ladder.map((rung) => ({ value: rung.id, label: rung.name }))),
+])
+
+function change(work: (draft: MovementDocument) => void) {
+  if (document.value) work(document.value)
+}
+
+function rename(name: string) {
+  change((draft) => {
+    draft.name = name
+    if (!isNew) return
+    const before = draft.id
+    draft.id = `own_${slug(name)}`
+    for (const joint of Object.keys(draft.spares))
+      draft.spares[joint] = draft.spares[joint]!.replace(new RegExp(`^${before}\\.`), `${draft.id}.`)
+  })
+}
+
+function changeRung(index: number, work: (rung: RungDocument) => void) {
+  change((draft) => work(draft.ladder[index]!))
+}
+
+const errorBelow = (pointer: string) => {
+  for (const [place, message] of errors.value) if (place === pointer || place.startsWith(`${pointer}/`)) return message
+  return undefined
+}
+
+const versioned = useVersioned<MovementDocument, Holder>({
+  labels: {
+    name: 'Name',
+    summary: 'What it is',
+    also: 'Other names',
+    pattern: 'Pattern',
+    plane: 'Plane',
+    role: 'Used in',
+    opens: 'Opens',
+    spares: 'Ways round a sore joint',
+    ladder: 'Version',
+    standard: 'A rep counts if',
+    levers: 'By',
+  },
+  show: (body, over) => {
+    document.value = JSON.parse(JSON.stringify(body)) as MovementDocument
+    version.value = over
+  },
+  opened: () => JSON.parse(before.value) as MovementDocument,
+  put: async (body, over) => {
+    const document = body as unknown as Record<string, never>
+    const saved = isNew
+      ? await ask(api.POST('/api/movements', { body: { document } }))
+      : await ask(api.PUT('/api/movements/{id}', { params: { path: { id } }, body: { document, version: over } }))
+    before.value = JSON.stringify(body)
+    await queries.invalidateQueries({ queryKey: ['movements'] })
+    toast.add({ severity: 'success', summary: 'Saved', detail: saved.name, life: 3000 })
+    await router.push({ name: 'movements', params: { id: saved.id } })
+  },
+  read: (theirs) => ({ body: theirs.document, version: theirs.version ?? 1 }),
+})
+
+async function attempt(work: () => Promise<unknown>) {
+  problem.value = ''
+  try {
+    await work()
+  } catch (error) {
+    if (error instanceof Refusal) errors.value = error.fields('/document')
+    problem.value =
+      error instanceof Refusal && errors.value.size ? 'Some fields need correcting; each says what.' : wording(error)
+  }
+}
+const save = () => attempt(async () => document.value && versioned.save(document.value, version.value))
+const resolve = (picks: Picks) => attempt(() => versioned.resolve(picks))
+onBeforeRouteLeave(() => !dirty.value || window.confirm('Leave without saving this movement?'))
+</script>
+
+<template>
+  <div class="page">
+    <PageState :loading="given.isPending.value" :error="given.error.value" @retry="given.refetch()">
+      <ConflictFields
+        :visible="versioned.met.value !== null"
+        what="This movement was"
+        :rows="versioned.rows.value"
+        @save="resolve"
+        @close="versioned.close"
+      />
+      <form v-if="document" @submit.prevent="save">
+        <div class="row spread">
+          <h1>{{ isNew ? 'A movement of your own' : document.name }}</h1>
+          <span class="row">
+            <Button label="Leave" severity="secondary" variant="outlined" @click="router.back()" />
+            <Button type="submit" label="Save" :disabled="!dirty" />
+          </span>
+        </div>
+        <p v-if="problem" class="warn-text" role="alert">{{ problem }}</p>
+        <p v-if="errors.get('/ladder')" class="warn-text" role="alert">The ladder {{ errors.get('/ladder') }}</p>
+        <div class="fields">
+          <label
+            >Name
+            <InputText
+              :model-value="document.name"
+              :invalid="Boolean(errors.get('/name'))"
+              @update:model-value="rename($event ?? '')"
+            />
+            <span v-if="errors.get('/name') || errors.get('/id')" class="small warn-text" role="alert"
+              >Name {{ errors.get('/name') ?? errors.get('/id') }}</span
+            >
+          </label>
+          <label class="wide"
+            >What it is, in a sentence
+            <InputText v-model="document.summary" :invalid="Boolean(errors.get('/summary'))" />
+            <span v-if="errors.get('/summary')" class="small warn-text" role="alert"
+              >Summary {{ errors.get('/summary') }}</span
+            >
+          </label>
+          <label
+            >Other names, with commas
+            <InputText
+              :model-value="(document.also ?? []).join(', ')"
+              @change="change((draft) => void (draft.also = wordsOf(($event.target as HTMLInputElement).value)))"
+            />
+          </label>
+          <label
+            >Pattern
+            <Select
+              v-model="document.pattern"
+              aria-label="Pattern"
+              :options="[...MOVEMENT_WORDS.pattern]"
+              :option-label="readable"
+            />
+          </label>
+          <label
+            >Plane
+            <Select v-model="document.plane" aria-label="Plane" :options="[...MOVEMENT_WORDS.plane]" />
+          </label>
+          <label
+            >Used in
+            <Select
+              v-model="document.role"
+              aria-label="Used in"
+              :options="[...MOVEMENT_WORDS.role]"
+              :option-label="readable"
+            />
+          </label>
+          <label v-for="level in MOVEMENT_WORDS.levels" :key="level"
+            >Opens, {{ level }}
+            <Select
+              v-model="document.opens[level]"
+              :aria-label="`Opens, ${level}`"
+              :options="rungs"
+              option-label="label"
+              option-value="value"
+            />
+          </label>
+          <label v-for="joint in MOVEMENT_WORDS.spared" :key="joint"
+            >With a sore {{ readable(joint) }}
+            <Select
+              v-model="document.spares[joint]"
+              :aria-label="`With a sore ${readable(joint)}`"
+              :options="ways"
+              option-label="label"
+              option-value="value"
+              filter
+              :invalid="Boolean(errors.get(`/spares/${joint}`))"
+            />
+            <span v-if="errors.get(`/spares/${joint}`)" class="small warn-text" role="alert"
+              >{{ readable(joint) }} {{ errors.get(`/spares/${joint}`) }}</span
+            >
+          </label>
+        </div>
+        <p v-if="errorBelow('/opens')" class="small warn-text" role="alert">Opens {{ errorBelow('/opens') }}</p>
+        <p class="small quiet">
+          Versions from the easiest to the hardest; at least one without impact, and a way round for each joint.
+          Circuits may use a version that is there: it can be changed, and not taken out.
+        </p>
+        <VersionForm
+          v-for="(rung, index) in document.ladder"
+          :key="rung.id"
+          :rung="rung"
+          :error-at="(key: string) => errorBelow(`/ladder/${index}/${key}`)"
+          @change="(work) => changeRung(index, work)"
+        >
+          <Button
+            v-if="isNew && document.ladder.length > 3"
+            label="Remove this version"
+            size="small"
+            variant="text"
+            severity="secondary"
+            @click="change((draft) => draft.ladder.splice(index, 1))"
+          />
+        </VersionForm>
+        <div class="row">
+          <Button
+            v-if="document.ladder.length < 6"
+            label="Add a version"
+            icon="pi pi-plus"
+            variant="outlined"
+            @click="change(addRung)"
+          />
+          <Button type="submit" label="Save" :disabled="!dirty" />
+        </div>
+      </form>
+    </PageState>
+  </div>
+</template>
+
+<style scoped>
+.fields {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(13rem, 1fr));
+  gap: var(--space-3);
+  margin: var(--space-4) 0;
+}
+label {
+  display: grid;
+  gap: var(--space-1);
+  font-size: var(--size--1);
+  color: var(--ink-soft);
+  align-content: start;
+}
+.wide {
+  grid-column: span 2;
+}
+@media (max-width: 40rem) {
+  .wide {
+    grid-column: auto;
+  }
+}
+</style>

@@ -1,0 +1,275 @@
+<script setup lang="ts">
+import { useQueryClient } from '@tanstack/vue-query'
+import Button from 'primevue/button'
+import InputText from 'primevue/inputtext'
+import Select from 'primevue/select'
+import { computed, ref } from 'vue'
+import { useToast } from 'primevue/usetoast'
+import { RouterLink, useRoute, useRouter } from 'vue-router'
+import { api, ask, wording } from '@/lib/api/client'
+import { useMovements } from '@/lib/api/queries'
+import { plural } from '@/lib/clockText'
+import { findMovements } from './findMovements'
+import PageState from '@/ui/PageState.vue'
+import { readable } from '@/lib/readable'
+import VersionCard from './VersionCard.vue'
+import { plainKey, useShortcuts } from '@/lib/useShortcuts'
+import type { Movement } from '@/lib/api/types'
+
+const route = useRoute()
+const router = useRouter()
+const toast = useToast()
+const queries = useQueryClient()
+const movements = useMovements()
+const words = ref('')
+const pattern = ref<string | null>(null)
+const whose = ref<string | null>(null)
+const WHOSE = [
+  { value: 'house', label: 'Supplied' },
+  { value: 'own', label: 'Our own' },
+  { value: 'retired', label: 'Retired' },
+]
+const whoseOf = (movement: Movement) => (movement.retired ? 'retired' : movement.own ? 'own' : 'house')
+
+const patterns = computed(() =>
+  [...new Set((movements.data.value ?? []).map((movement) => movement.pattern))]
+    .sort()
+    .map((value) => ({ value, label: readable(value) })),
+)
+const shown = computed(() =>
+  findMovements(movements.data.value ?? [], words.value).filter(
+    (movement) =>
+      (!pattern.value || movement.pattern === pattern.value) && (!whose.value || whoseOf(movement) === whose.value),
+  ),
+)
+const chosen = computed<Movement | undefined>(
+  () => shown.value.find((movement) => movement.id === route.params.id) ?? shown.value[0],
+)
+const names = computed(
+  () =>
+    new Map(
+      (movements.data.value ?? []).flatMap((movement) =>
+        movement.ladder.map((rung) => [rung.id, `${rung.name}`] as const),
+      ),
+    ),
+)
+
+async function attempt(work: () => Promise<void>) {
+  try {
+    await work()
+    await queries.invalidateQueries({ queryKey: ['movements'] })
+  } catch (error) {
+    toast.add({ severity: 'warn', summary: 'That did not work', detail: wording(error), life: 6000 })
+  }
+}
+
+const copy = (movement: Movement) =>
+  attempt(async () => {
+    const made = await ask(api.POST('/api/movements', { body: { copy_of: movement.id } }))
+    await queries.invalidateQueries({ queryKey: ['movements'] })
+    await router.push({ name: 'movement-form', params: { id: made.id } })
+  })
+
+const retire = (movement: Movement) =>
+  attempt(async () => {
+    const params = { path: { id: movement.id } }
+    if (movement.retired) await ask(api.POST('/api/movements/{id}/restore', { params }))
+    else await ask(api.POST('/api/movements/{id}/retire', { params }))
+  })
+
+useShortcuts([
+  { keys: '/', label: 'Search', matches: plainKey('/'), run: () => window.document.getElementById('search')?.focus() },
+])
+</script>
+
+<template>
+  <div class="page">
+    <div class="row spread">
+      <h1>Movements</h1>
+      <Button
+        label="New movement"
+        icon="pi pi-plus"
+        variant="outlined"
+        @click="router.push({ name: 'movement-form', params: { id: 'new' } })"
+      />
+    </div>
+    <PageState :loading="movements.isPending.value" :error="movements.error.value" @retry="movements.refetch()">
+      <div class="row tools">
+        <InputText
+          id="search"
+          v-model="words"
+          type="search"
+          placeholder="Search"
+          aria-label="Search movements and versions"
+        />
+        <Select
+          v-model="pattern"
+          :options="patterns"
+          option-label="label"
+          option-value="value"
+          placeholder="Any pattern"
+          show-clear
+          aria-label="Pattern"
+        />
+        <Select
+          v-model="whose"
+          :options="WHOSE"
+          option-label="label"
+          option-value="value"
+          placeholder="All"
+          show-clear
+          aria-label="Whose"
+        />
+        <span class="quiet small" role="status">{{ plural(shown.length, 'movement') }}</span>
+      </div>
+      <div class="layout">
+        <nav class="index" aria-label="Movements">
+          <RouterLink
+            v-for="movement in shown"
+            :key="movement.id"
+            :to="{ name: 'movements', params: { id: movement.id } }"
+            :class="{ here: movement.id === chosen?.id }"
+            :aria-current="movement.id === chosen?.id ? 'true' : undefined"
+            >{{ movement.name }} <span class="quiet small">{{ readable(movement.pattern) }}</span></RouterLink
+          >
+          <p v-if="!shown.length" class="quiet">Nothing of that name.</p>
+        </nav>
+        <article v-if="chosen">
+          <div class="row spread">
+            <h2>
+              {{ chosen.name }}
+              <span v-if="chosen.own" class="small quiet">{{ chosen.retired ? 'our own, retired' : 'our own' }}</span>
+            </h2>
+            <span class="row">
+              <Button label="Copy to my movements" size="small" variant="outlined" @click="copy(chosen)" />
+              <template v-if="chosen.own">
+                <Button
+                  label="Edit"
+                  size="small"
+                  variant="outlined"
+                  @click="router.push({ name: 'movement-form', params: { id: chosen.id } })"
+                />
+                <Button
+                  :label="chosen.retired ? 'Offer again' : 'Retire'"
+                  size="small"
+                  variant="outlined"
+                  severity="secondary"
+                  @click="retire(chosen)"
+                />
+              </template>
+            </span>
+          </div>
+          <p>{{ chosen.summary }}</p>
+          <p class="small quiet">
+            {{ readable(chosen.pattern) }} · {{ chosen.plane }} plane · easiest version on the left
+          </p>
+          <div class="scroll-x" tabindex="0" role="region" :aria-label="`Ladder of ${chosen.name}`">
+            <div class="ladder" :style="{ gridTemplateColumns: `repeat(${chosen.ladder.length}, minmax(15rem, 1fr))` }">
+              <VersionCard v-for="rung in chosen.ladder" :key="rung.id" :rung="rung" class="rung" />
+            </div>
+          </div>
+          <h3 class="substitutes">Where a joint is sore</h3>
+          <p class="small quiet">
+            A limit is never trained through. Pain that is sharp, sudden or in a joint ends the exercise; who it stays
+            with sees a professional.
+          </p>
+          <dl class="spares">
+            <template v-for="(id, joint) in chosen.spares" :key="joint">
+              <dt>{{ readable(String(joint)) }}</dt>
+              <dd>{{ names.get(id) }}</dd>
+            </template>
+          </dl>
+        </article>
+      </div>
+    </PageState>
+  </div>
+</template>
+
+<style scoped>
+.tools {
+  margin: var(--space-4) 0;
+}
+.layout {
+  display: grid;
+  grid-template-columns: 14rem minmax(0, 1fr);
+  gap: var(--space-5);
+}
+.index {
+  display: grid;
+  align-content: start;
+  max-height: calc(100vh - 13rem);
+  overflow-y: auto;
+}
+.index a {
+  display: flex;
+  flex-wrap: wrap;
+  justify-content: space-between;
+  gap: 0 var(--space-2);
+  padding: var(--space-2) var(--space-2);
+  color: var(--ink);
+  text-decoration: none;
+  border-bottom: 1px solid var(--rule-soft);
+  border-left: 3px solid transparent;
+}
+.index a.here {
+  border-left-color: var(--accent);
+  background: var(--accent-wash);
+}
+article {
+  display: grid;
+  gap: var(--space-2);
+  align-content: start;
+  min-width: 0;
+}
+.ladder {
+  display: grid;
+  border-top: 2px solid var(--ink);
+  border-bottom: 2px solid var(--ink);
+  margin: var(--space-2) 0;
+}
+.rung {
+  padding: var(--space-3);
+  border-left: 1px solid var(--rule);
+  display: grid;
+  gap: var(--space-2);
+  align-content: start;
+}
+.rung:first-child {
+  border-left: 0;
+  padding-left: 0;
+}
+dl {
+  display: grid;
+  grid-template-columns: auto 1fr;
+  gap: var(--space-1) var(--space-3);
+  margin: 0;
+}
+dt {
+  color: var(--ink-soft);
+}
+dd {
+  margin: 0;
+}
+.spares {
+  grid-template-columns: auto 1fr auto 1fr;
+}
+.spares dt::first-letter {
+  text-transform: uppercase;
+}
+.substitutes {
+  margin-top: var(--space-3);
+}
+@media (max-width: 52rem) {
+  .layout {
+    grid-template-columns: 1fr;
+  }
+  .index {
+    grid-template-columns: 1fr 1fr;
+    max-height: 14rem;
+    overflow-y: auto;
+  }
+  .spares {
+    grid-template-columns: auto 1fr;
+  }
+}
+</style>

@@ -1,0 +1,305 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import Checkbox from 'primevue/checkbox'
+import SelectButton from 'primevue/selectbutton'
+import Textarea from 'primevue/textarea'
+import { useToast } from 'primevue/usetoast'
+import { computed, ref, watch } from 'vue'
+import { api, ask } from '@/lib/api/client'
+import { useQuestions } from '@/lib/api/queries'
+import type { HealthNotes, Limit, PersonWhole } from '@/lib/api/types'
+import { plural } from '@/lib/clockText'
+import { plainWords, type Picks } from '@/lib/conflict'
+import ConflictFields from '@/ui/ConflictFields.vue'
+import TextField from '@/ui/TextField.vue'
+import { useAttempt } from '@/lib/useAttempt'
+import { useVersioned } from '@/lib/useVersioned'
+import LimitRow from './LimitRow.vue'
+import RuledOut from './RuledOut.vue'
+import { todayText } from './words'
+
+// Health (private): limits, the screening, a note. Kept by consent only. It
+// advises and does not diagnose.
+const props = defineProps<{ person: PersonWhole }>()
+const emit = defineEmits<{ saved: [person: PersonWhole] }>()
+const toast = useToast()
+const questions = useQuestions()
+const { attempt, busy, errors } = useAttempt()
+
+const consent = ref(false)
+const limits = ref<Limit[]>([])
+const answers = ref<Record<string, boolean>>({})
+const answeredOn = ref('')
+const clearedOn = ref('')
+const clearedNote = ref('')
+const note = ref('')
+const before = ref('')
+
+const YES_NO = [
+  { value: true, label: 'Yes' },
+  { value: false, label: 'No' },
+]
+const anyYes = computed(() => Object.values(answers.value).some(Boolean))
+const health = computed<HealthNotes>(() => ({
+  limits: limits.value,
+  note: note.value || undefined,
+  screening: Object.keys(answers.value).length
+    ? {
+        answers: answers.value,
+        answered_on: answeredOn.value || undefined,
+        cleared_on: clearedOn.value || undefined,
+        cleared_note: clearedNote.value || undefined,
+      }
+    : undefined,
+}))
+const body = computed(() => (consent.value ? { consent: true, health: health.value } : { consent: false }))
+const dirty = computed(() => JSON.stringify(body.value) !== before.value)
+
+const limitText = (limit: Limit) => {
+  const kind = questions.data.value?.kinds.find((held) => held.kind === limit.kind)?.words ?? limit.kind
+  const side = limit.side && limit.side !== 'both' ? `${limit.side} ` : ''
+  const parts = [limit.until && `until ${limit.until}`, limit.note].filter(Boolean)
+  return `${limit.severity}: ${side}${kind}${parts.length ? ` (${parts.join(', ')})` : ''}`
+}
+function screeningText(screening: HealthFields['screening']) {
+  if (!screening) return 'not answered'
+  const yes = Object.values(screening.answers).filter(Boolean).length
+  const cleared = screening.cleared_on ? `, cleared on ${screening.cleared_on}` : ''
+  return `${yes ? `“yes” to ${plural(yes, 'question')}` : '“no” to all'}${cleared}`
+}
+
+/** The saved notes, in the shape of this form. */
+interface HealthFields {
+  consent: boolean
+  limits: Limit[]
+  screening: NonNullable<HealthNotes['screening']> | null
+  note: string
+}
+const typed = computed<HealthFields>(() => ({
+  consent: consent.value,
+  limits: limits.value,
+  screening: health.value.screening ?? null,
+  note: note.value,
+}))
+const fieldsOf = (person: PersonWhole): HealthFields => ({
+  consent: person.consent_at !== null,
+  limits: (person.health.limits ?? []).map((limit) => ({ ...limit })),
+  screening: person.health.screening ?? null,
+  note: person.health.note ?? '',
+})
+function fill(fields: HealthFields) {
+  consent.value = fields.consent
+  limits.value = fields.limits.map((limit) => ({ ...limit }))
+  answers.value = { ...(fields.screening?.answers ?? {}) }
+  answeredOn.value = fields.screening?.answered_on ?? ''
+  clearedOn.value = fields.screening?.cleared_on ?? ''
+  clearedNote.value = fields.screening?.cleared_note ?? ''
+  note.value = fields.note
+}
+
+/** What is typed here stays while something else of the person is saved, over the version that was opened. */
+let read = false
+const version = ref(props.person.health_version)
+let opened = fieldsOf(props.person)
+watch(
+  () => props.person,
+  (person) => {
+    if (read && dirty.value) return
+    read = true
+    fill(fieldsOf(person))
+    version.value = person.health_version
+    opened = fieldsOf(person)
+    before.value = JSON.stringify(body.value)
+  },
+  { immediate: true },
+)
+
+function answer(id: string, value: boolean) {
+  answers.value = { ...answers.value, [id]: value }
+  answeredOn.value ||= todayText()
+}
+function allNo() {
+  answers.value = Object.fromEntries((questions.data.value?.questions ?? []).map((question) => [question.id, false]))
+  answeredOn.value = todayText()
+}
+function change(index: number, limit: Limit) {
+  limits.value = limits.value.map((held, at) => (at === index ? limit : held))
+}
+
+const LABELS = { consent: 'Consent to keep health notes', limits: 'Limits', screening: 'Screening', note: 'Note' }
+const bodyFrom = (fields: HealthFields) =>
+  fields.consent
+    ? {
+        consent: true,
+        health: {
+          limits: fields.limits,
+          note: fields.note || undefined,
+          screening: fields.screening ?? undefined,
+        },
+      }
+    : { consent: false }
+const versioned = useVersioned<HealthFields, PersonWhole>({
+  labels: LABELS,
+  show: (body, over) => {
+    fill(body)
+    version.value = over
+  },
+  opened: () => opened,
+  put: async (fields, over) => {
+    const now = await ask(
+      api.PUT('/api/people/{id}/health', {
+        params: { path: { id: props.person.id } },
+        body: { ...bodyFrom(fields), version: over },
+      }),
+    )
+    before.value = JSON.stringify(body.value)
+    emit('saved', now)
+    toast.add({ severity: 'success', summary: 'Saved', detail: 'Health notes', life: 3000 })
+  },
+  read: (theirs) => ({ body: fieldsOf(theirs), version: theirs.health_version }),
+  words: (value, key) => {
+    if (key === 'limits') return (value as Limit[]).map(limitText).join('; ') || 'none'
+    if (key === 'screening') return screeningText(value as HealthFields['screening'])
+    return plainWords(value)
+  },
+})
+const save = () => attempt(() => versioned.save(typed.value, version.value))
+const resolve = (picks: Picks) => attempt(() => versioned.resolve(picks))
+</script>
+
+<template>
+  <form aria-label="Health (private)" class="form" @submit.prevent="save">
+    <ConflictFields
+      :visible="versioned.met.value !== null"
+      what="These health notes were"
+      :rows="versioned.rows.value"
+      @save="resolve"
+      @close="versioned.close"
+    />
+    <h2>Health (private)</h2>
+    <p class="row">
+      <Checkbox v-model="consent" input-id="consent" binary />
+      <label for="consent">Consent to keep health notes</label>
+    </p>
+    <p v-if="!consent" class="small" :class="person.consent_at ? 'warn-text' : 'quiet'">
+      {{
+        person.consent_at
+          ? 'Saved like this, everything below is deleted.'
+          : 'Without their consent nothing of their health is kept, and they are held to their own level.'
+      }}
+    </p>
+    <template v-else>
+      <fieldset>
+        <legend>Limits</legend>
+        <p class="small quiet">
+          A limit is never trained through. Pain that is sharp, sudden, in a joint or getting worse goes to a
+          professional.
+        </p>
+        <LimitRow
+          v-for="(limit, index) in limits"
+          :key="index"
+          :limit="limit"
+          :kinds="questions.data.value?.kinds ?? []"
+          :error="errors.get(`/health/limits/${index}/until`) ?? errors.get(`/health/limits/${index}/kind`)"
+          :number="index + 1"
+          @change="change(index, $event)"
+          @remove="limits = limits.filter((_, at) => at !== index)"
+        />
+        <Button
+          label="Add a limit"
+          icon="pi pi-plus"
+          size="small"
+          variant="outlined"
+          @click="limits = [...limits, { kind: 'knee', severity: 'avoid' }]"
+        />
+        <RuledOut :limits="limits" />
+      </fieldset>
+      <fieldset>
+        <legend>Screening</legend>
+        <p class="small quiet">
+          Their own answers. A “yes” is a reason to ask a doctor first, not a diagnosis; until it is cleared they see
+          you before they train.
+        </p>
+        <p><Button label="No to all" size="small" variant="outlined" @click="allNo" /></p>
+        <div v-for="question in questions.data.value?.questions ?? []" :key="question.id" class="question">
+          <span :id="`q-${question.id}`" class="small">{{ question.question }}</span>
+          <SelectButton
+            :model-value="answers[question.id]"
+            :options="YES_NO"
+            option-value="value"
+            option-label="label"
+            size="small"
+            :allow-empty="false"
+            :aria-labelledby="`q-${question.id}`"
+            @update:model-value="answer(question.id, $event)"
+          />
+        </div>
+        <div class="pair">
+          <TextField
+            v-model="answeredOn"
+            label="Answered on"
+            type="date"
+            :error="errors.get('/health/screening/answered_on')"
+          />
+          <template v-if="anyYes">
+            <TextField
+              v-model="clearedOn"
+              label="Cleared by a professional on"
+              type="date"
+              :error="errors.get('/health/screening/cleared_on')"
+            />
+            <TextField v-model="clearedNote" label="What they said" :maxlength="300" />
+          </template>
+        </div>
+      </fieldset>
+      <p>
+        <label for="health-note" class="small quiet">Note</label>
+        <Textarea id="health-note" v-model="note" rows="2" maxlength="2000" fluid auto-resize />
+      </p>
+    </template>
+    <div class="row">
+      <Button type="submit" :label="consent ? 'Save' : 'Save without'" :loading="busy" :disabled="!dirty" />
+      <span v-if="dirty" class="small quiet">Not saved yet</span>
+    </div>
+  </form>
+</template>
+
+<style scoped>
+.form {
+  display: grid;
+  gap: var(--space-3);
+  align-content: start;
+}
+fieldset {
+  border: 0;
+  border-top: 1px solid var(--rule);
+  padding: var(--space-2) 0 0;
+  margin: 0;
+  display: grid;
+  gap: var(--space-2);
+  justify-items: start;
+  min-width: 0;
+}
+legend {
+  font-weight: 600;
+  padding-right: var(--space-2);
+}
+.question {
+  display: flex;
+  gap: var(--space-3);
+  align-items: center;
+  justify-content: space-between;
+  width: 100%;
+  border-bottom: 1px solid var(--rule-soft);
+  padding-bottom: var(--space-1);
+}
+.question :deep(.p-selectbutton) {
+  flex: none;
+}
+.pair {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(11rem, 1fr));
+  gap: var(--space-2) var(--space-3);
+  width: 100%;
+}
+</style>

@@ -1,0 +1,100 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import Select from 'primevue/select'
+import { computed } from 'vue'
+import type { Limit } from '@/lib/api/types'
+import TextField from '@/ui/TextField.vue'
+
+// One limit: what is spared, on which side, how strictly, and for how long.
+const props = defineProps<{
+  limit: Limit
+  kinds: { kind: string; words: string }[]
+  number: number
+  error?: string
+}>()
+const emit = defineEmits<{ change: [limit: Limit]; remove: [] }>()
+const set = (changes: Partial<Limit>) => emit('change', { ...props.limit, ...changes })
+
+const JOINTS = ['knee', 'hip', 'ankle', 'shoulder', 'elbow', 'wrist']
+const SEVERITIES = [
+  { value: 'avoid', label: 'avoid' },
+  { value: 'gently', label: 'go gently' },
+]
+const SIDES = [
+  { value: 'left', label: 'left' },
+  { value: 'right', label: 'right' },
+  { value: 'both', label: 'both sides' },
+]
+const sided = computed(() => JOINTS.includes(props.limit.kind))
+</script>
+
+<template>
+  <div class="limit" role="group" :aria-label="`Limit ${number}`">
+    <Select
+      :model-value="limit.kind"
+      :options="kinds"
+      option-value="kind"
+      option-label="words"
+      size="small"
+      :aria-label="`What is spared, limit ${number}`"
+      @update:model-value="set({ kind: $event, side: undefined })"
+    />
+    <Select
+      v-if="sided"
+      :model-value="limit.side ?? 'both'"
+      :options="SIDES"
+      option-value="value"
+      option-label="label"
+      size="small"
+      :aria-label="`Side, limit ${number}`"
+      @update:model-value="set({ side: $event })"
+    />
+    <Select
+      :model-value="limit.severity"
+      :options="SEVERITIES"
+      option-value="value"
+      option-label="label"
+      size="small"
+      :aria-label="`How strictly, limit ${number}`"
+      @update:model-value="set({ severity: $event })"
+    />
+    <Button
+      icon="pi pi-trash"
+      :aria-label="`Remove limit ${number}`"
+      size="small"
+      variant="text"
+      severity="secondary"
+      @click="emit('remove')"
+    />
+    <TextField
+      label="From"
+      type="date"
+      :model-value="limit.from ?? ''"
+      @update:model-value="set({ from: $event || undefined })"
+    />
+    <TextField
+      label="Until"
+      type="date"
+      :error="error"
+      :model-value="limit.until ?? ''"
+      @update:model-value="set({ until: $event || undefined })"
+    />
+    <TextField
+      label="Note"
+      :maxlength="300"
+      :model-value="limit.note ?? ''"
+      @update:model-value="set({ note: $event || undefined })"
+    />
+  </div>
+</template>
+
+<style scoped>
+.limit {
+  display: flex;
+  flex-wrap: wrap;
+  gap: var(--space-2);
+  align-items: end;
+  border-bottom: 1px solid var(--rule-soft);
+  padding-bottom: var(--space-2);
+}
+</style>

@@ -1,0 +1,201 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import { useToast } from 'primevue/usetoast'
+import { computed, reactive, ref, watch } from 'vue'
+import { api, ask } from '@/lib/api/client'
+import type { Level, PersonForm, PersonWhole } from '@/lib/api/types'
+import { PROFILE_PATTERNS } from '@/lib/api/vocabulary'
+import type { Typed } from '@/lib/typed'
+import NumberField from '@/ui/NumberField.vue'
+import type { Picks } from '@/lib/conflict'
+import ConflictFields from '@/ui/ConflictFields.vue'
+import LevelChoice from '@/ui/LevelChoice.vue'
+import { readable } from '@/lib/readable'
+import TextField from '@/ui/TextField.vue'
+import { useAttempt } from '@/lib/useAttempt'
+import { useVersioned } from '@/lib/useVersioned'
+
+// What is not private, whom to call, and the level they chose for each pattern.
+const props = defineProps<{ person: PersonWhole }>()
+const emit = defineEmits<{ saved: [person: PersonWhole] }>()
+const toast = useToast()
+const { attempt, busy, errors } = useAttempt()
+
+const text = reactive({ name: '', pronouns: '', since: '', tags: '', contact: '', phone: '', relation: '' })
+const lane = ref<Level | undefined>('beginner')
+const year = ref<Typed>(undefined)
+const levels = ref<Record<string, Level | undefined>>({})
+const before = ref('')
+
+const body = computed<PersonForm>(() => ({
+  name: text.name,
+  lane: lane.value ?? 'beginner',
+  pronouns: text.pronouns,
+  birth_year: year.value as number | undefined,
+  since: text.since || undefined,
+  levels: Object.fromEntries(Object.entries(levels.value).filter(([, level]) => level)) as Record<string, Level>,
+  tags: text.tags
+    .split(',')
+    .map((tag) => tag.trim())
+    .filter(Boolean),
+  contact: { name: text.contact, phone: text.phone, relation: text.relation },
+}))
+const dirty = computed(() => JSON.stringify(body.value) !== before.value)
+
+/** A person's saved fields, in the shape of this form. */
+const formOf = (person: PersonWhole): PersonForm => ({
+  name: person.name,
+  lane: person.lane,
+  pronouns: person.pronouns ?? '',
+  birth_year: person.birth_year ?? undefined,
+  since: person.since ?? undefined,
+  levels: { ...person.levels },
+  tags: [...person.tags],
+  contact: {
+    name: person.contact.name ?? '',
+    phone: person.contact.phone ?? '',
+    relation: person.contact.relation ?? '',
+  },
+})
+
+function fill(form: PersonForm) {
+  Object.assign(text, {
+    name: form.name,
+    pronouns: form.pronouns ?? '',
+    since: form.since ?? '',
+    tags: (form.tags ?? []).join(', '),
+    contact: form.contact?.name ?? '',
+    phone: form.contact?.phone ?? '',
+    relation: form.contact?.relation ?? '',
+  })
+  lane.value = form.lane
+  year.value = form.birth_year
+  levels.value = { ...form.levels }
+}
+
+/** What is typed here stays while something else of the person is saved, over the version that was opened. */
+let read = false
+const version = ref(props.person.version)
+let opened = formOf(props.person)
+watch(
+  () => props.person,
+  (person) => {
+    if (read && dirty.value) return
+    read = true
+    fill(formOf(person))
+    version.value = person.version
+    opened = formOf(person)
+    before.value = JSON.stringify(body.value)
+  },
+  { immediate: true },
+)
+
+const LABELS = {
+  name: 'Name',
+  pronouns: 'Pronouns',
+  birth_year: 'Year of birth',
+  since: 'Member since',
+  lane: 'Level they follow',
+  levels: 'Levels by pattern',
+  tags: 'Tags',
+  contact: 'Emergency contact',
+}
+const versioned = useVersioned<PersonForm, PersonWhole>({
+  labels: LABELS,
+  show: (body, over) => {
+    fill(body)
+    version.value = over
+  },
+  opened: () => opened,
+  put: async (form, over) => {
+    const now = await ask(
+      api.PUT('/api/people/{id}', { params: { path: { id: props.person.id } }, body: { ...form, version: over } }),
+    )
+    before.value = JSON.stringify(body.value)
+    emit('saved', now)
+    toast.add({ severity: 'success', summary: 'Saved', detail: now.name, life: 3000 })
+  },
+  read: (theirs) => ({ body: formOf(theirs), version: theirs.version }),
+})
+const save = () => attempt(() => versioned.save(body.value, version.value))
+const resolve = (picks: Picks) => attempt(() => versioned.resolve(picks))
+</script>
+
+<template>
+  <form aria-label="Person" class="form" @submit.prevent="save">
+    <ConflictFields
+      :visible="versioned.met.value !== null"
+      what="This person was"
+      :rows="versioned.rows.value"
+      @save="resolve"
+      @close="versioned.close"
+    />
+    <h2>Person</h2>
+    <div class="pair">
+      <TextField v-model="text.name" label="Name" :error="errors.get('/name')" :maxlength="80" />
+      <TextField v-model="text.pronouns" label="Pronouns" :error="errors.get('/pronouns')" :maxlength="40" />
+      <NumberField v-model="year" class="year" label="Year of birth" :error="errors.get('/birth_year')" width="6rem" />
+      <TextField v-model="text.since" label="Member since" type="date" :error="errors.get('/since')" />
+    </div>
+    <TextField v-model="text.tags" label="Tags, with commas between" :error="errors.get('/tags')" />
+    <fieldset>
+      <legend>Emergency contact</legend>
+      <div class="pair">
+        <TextField v-model="text.contact" label="Name" :maxlength="120" />
+        <TextField v-model="text.phone" label="Telephone" :error="errors.get('/contact/phone')" :maxlength="40" />
+        <TextField v-model="text.relation" label="Relation" :maxlength="60" />
+      </div>
+    </fieldset>
+    <fieldset>
+      <legend>Level they chose</legend>
+      <p class="row"><span class="small">Follows</span><LevelChoice v-model="lane" label="Follows" /></p>
+      <p class="small quiet">Strong legs and a weak push are normal: say where a pattern differs from that level.</p>
+      <div class="levels">
+        <span v-for="pattern in PROFILE_PATTERNS" :key="pattern" class="row">
+          <span class="small pattern">{{ readable(pattern) }}</span>
+          <LevelChoice v-model="levels[pattern]" :label="`Level: ${readable(pattern)}`" open="as that level" />
+        </span>
+      </div>
+    </fieldset>
+    <div class="row">
+      <Button type="submit" label="Save" :loading="busy" :disabled="!dirty" />
+      <span v-if="dirty" class="small quiet">Not saved yet</span>
+    </div>
+  </form>
+</template>
+
+<style scoped>
+.year {
+  display: grid;
+  align-content: start;
+}
+.form {
+  display: grid;
+  gap: var(--space-3);
+  align-content: start;
+}
+.pair {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(11rem, 1fr));
+  gap: var(--space-2) var(--space-3);
+  align-items: end;
+}
+fieldset {
+  border: 0;
+  border-top: 1px solid var(--rule);
+  padding: var(--space-2) 0 0;
+  margin: 0;
+}
+legend {
+  font-weight: 600;
+  padding-right: var(--space-2);
+}
+.levels {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(15rem, 1fr));
+  gap: var(--space-1) var(--space-3);
+}
+.pattern {
+  min-width: 6.5rem;
+}
+</style>

@@ -1,0 +1,248 @@
+<script setup lang="ts">
+import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import Button from 'primevue/button'
+import Dialog from 'primevue/dialog'
+import Select from 'primevue/select'
+import { useToast } from 'primevue/usetoast'
+import { computed, reactive, ref, watch } from 'vue'
+import { RouterLink, useRouter } from 'vue-router'
+import { api, ask } from '@/lib/api/client'
+import type { StudioForm, StudioSettings } from '@/lib/api/types'
+import NumberField from '@/ui/NumberField.vue'
+import { dateText } from '@/lib/clockText'
+import type { Picks } from '@/lib/conflict'
+import ConflictFields from '@/ui/ConflictFields.vue'
+import PageState from '@/ui/PageState.vue'
+import SecretField from '@/ui/SecretField.vue'
+import TextField from '@/ui/TextField.vue'
+import { useAttempt } from '@/lib/useAttempt'
+import { useVersioned } from '@/lib/useVersioned'
+import { dateLanguages } from './dateLanguages'
+import AuditTrail from './AuditTrail.vue'
+import { useSession } from '@/lib/session'
+
+// The studio itself, for its owners: settings, what is kept, who did what, and the end of it.
+const queries = useQueryClient()
+const router = useRouter()
+const session = useSession()
+const toast = useToast()
+const studio = useQuery({
+  queryKey: ['studio'],
+  queryFn: () => ask(api.GET('/api/studio')),
+  refetchOnWindowFocus: false,
+})
+const { attempt, busy, errors } = useAttempt()
+
+type Fields = Omit<StudioForm, 'version'>
+const fieldsOf = (held: StudioSettings): Fields => ({
+  name: held.name,
+  time_zone: held.time_zone,
+  date_locale: held.date_locale,
+  audit_days: held.audit_days,
+  retention_days: held.retention_days,
+})
+const form = reactive<Fields>({
+  name: '',
+  time_zone: 'UTC',
+  date_locale: 'en-GB',
+  audit_days: 730,
+  retention_days: 1095,
+})
+const version = ref(0)
+let opened: Fields = { ...form }
+function read(now: StudioSettings) {
+  Object.assign(form, fieldsOf(now))
+  version.value = now.version
+  opened = fieldsOf(now)
+}
+watch(
+  () => studio.data.value,
+  (now) => {
+    // What is typed here stays, whatever comes from the server meanwhile.
+    if (now && (!version.value || JSON.stringify({ ...opened, ...form }) === JSON.stringify(opened))) read(now)
+  },
+  { immediate: true },
+)
+const languages = computed(() => dateLanguages(studio.data.value?.date_locales ?? []))
+const versioned = useVersioned<Fields, StudioSettings>({
+  labels: {
+    name: 'Name',
+    time_zone: 'Time zone',
+    date_locale: 'Dates are written as',
+    audit_days: 'Days that actions are kept',
+    retention_days: 'Days that archived people are kept',
+  },
+  show: (body, over) => {
+    Object.assign(form, body)
+    version.value = over
+  },
+  opened: () => opened,
+  put: async (body, over) => {
+    const now = await ask(api.PUT('/api/studio', { body: { ...body, version: over } }))
+    read(now)
+    queries.setQueryData(['studio'], now)
+    await session.refresh()
+    toast.add({ severity: 'success', summary: 'Saved', life: 3000 })
+  },
+  read: (theirs) => ({ body: fieldsOf(theirs), version: theirs.version }),
+})
+const save = () => attempt(() => versioned.save({ ...form }, version.value))
+const resolve = (picks: Picks) => attempt(() => versioned.resolve(picks))
+
+const ending = ref(false)
+const typed = ref('')
+const password = ref('')
+const end = useAttempt()
+const remove = () =>
+  end.attempt(async () => {
+    await ask(api.DELETE('/api/studio', { body: { name: typed.value, password: password.value } }))
+    const demo = studio.data.value?.demo
+    await session.leave()
+    queries.clear()
+    await router.push({ name: demo ? 'setup' : 'sign-in' })
+    toast.add({ severity: 'success', summary: demo ? 'The demo is gone' : 'The studio is deleted', life: 6000 })
+  })
+</script>
+
+<template>
+  <div class="page">
+    <h1>Studio</h1>
+    <PageState :loading="studio.isPending.value" :error="studio.error.value" @retry="studio.refetch()">
+      <template v-if="studio.data.value">
+        <ConflictFields
+          :visible="versioned.met.value !== null"
+          what="These settings were"
+          :rows="versioned.rows.value"
+          @save="resolve"
+          @close="versioned.close"
+        />
+        <p><RouterLink :to="{ name: 'team' }">Team and roles</RouterLink></p>
+        <form class="form" novalidate aria-label="Settings" @submit.prevent="save">
+          <TextField v-model="form.name" label="Name" :error="errors.get('/name')" :maxlength="120" />
+          <label class="field">
+            <span class="small quiet">Time zone: classes are at this clock on the wall</span>
+            <Select v-model="form.time_zone" :options="studio.data.value.time_zones" filter aria-label="Time zone" />
+          </label>
+          <label class="field">
+            <span class="small quiet">Dates are written as</span>
+            <Select
+              v-model="form.date_locale"
+              :options="languages"
+              option-value="value"
+              option-label="label"
+              aria-label="Dates are written as"
+            />
+          </label>
+          <NumberField
+            :model-value="form.retention_days"
+            label="Archived people are offered for erasure after"
+            unit="days"
+            :error="errors.get('/retention_days')"
+            width="5rem"
+            @update:model-value="form.retention_days = Number($event ?? 0)"
+          />
+          <NumberField
+            :model-value="form.audit_days"
+            label="Who did what is kept for"
+            unit="days"
+            :error="errors.get('/audit_days')"
+            width="5rem"
+            @update:model-value="form.audit_days = Number($event ?? 0)"
+          />
+          <p><Button type="submit" label="Save" :loading="busy" /></p>
+        </form>
+
+        <section v-if="studio.data.value.due_for_erasure.length" aria-labelledby="due">
+          <h2 id="due">Archived for a long time</h2>
+          <p class="small quiet">Look at each once more, and erase who does not come back.</p>
+          <ul>
+            <li v-for="person in studio.data.value.due_for_erasure" :key="person.id">
+              <RouterLink :to="{ name: 'person', params: { id: person.id } }">{{ person.name }}</RouterLink>, archived
+              on {{ dateText(person.archived_at) }}
+            </li>
+          </ul>
+        </section>
+
+        <section aria-labelledby="export">
+          <h2 id="export">Take everything along</h2>
+          <p class="small quiet">
+            Every row of this studio as JSON, the people and the logbook as CSV, the circuits in their open format.
+            Health notes are in it: keep the file as safe as the studio.
+          </p>
+          <p><a href="/api/studio/export" download="studio.zip">Export the whole studio (ZIP)</a></p>
+        </section>
+
+        <AuditTrail />
+
+        <section aria-labelledby="end">
+          <h2 id="end">{{ studio.data.value.demo ? 'Throw the demo away' : 'Delete the studio' }}</h2>
+          <p class="small quiet">
+            {{
+              studio.data.value.demo
+                ? 'The made-up people, circuits and classes are gone, and you can set up a studio of your own.'
+                : 'Everything of this studio is gone for good, for everybody in the team. Export it first.'
+            }}
+          </p>
+          <Button
+            :label="studio.data.value.demo ? 'Throw the demo away…' : 'Delete the studio…'"
+            severity="warn"
+            variant="outlined"
+            @click="ending = true"
+          />
+        </section>
+        <Dialog
+          v-model:visible="ending"
+          modal
+          :header="studio.data.value.demo ? 'Throw the demo away' : 'Delete the studio'"
+          :style="{ width: 'min(32rem, 96vw)' }"
+        >
+          <form class="form" novalidate @submit.prevent="remove">
+            <p>
+              There is no way back. Type the studio’s name, <b>{{ studio.data.value.name }}</b>, and your password.
+            </p>
+            <TextField v-model="typed" label="Name of the studio" :error="end.errors.value.get('/name')" autofocus />
+            <SecretField
+              v-model="password"
+              label="Password"
+              autocomplete="current-password"
+              :error="end.errors.value.get('/password')"
+            />
+            <p class="row">
+              <Button label="Keep it" severity="secondary" variant="outlined" @click="ending = false" />
+              <Button
+                type="submit"
+                label="Delete for good"
+                severity="warn"
+                :loading="end.busy.value"
+                :disabled="typed.trim() !== studio.data.value.name || !password"
+              />
+            </p>
+          </form>
+        </Dialog>
+      </template>
+    </PageState>
+  </div>
+</template>
+
+<style scoped>
+.form {
+  margin-top: var(--space-4);
+}
+.form,
+.field {
+  display: grid;
+  gap: var(--space-3);
+  max-width: 30rem;
+}
+.field {
+  gap: var(--space-1);
+}
+section {
+  border-top: 1px solid var(--rule);
+  margin-top: var(--space-5);
+  padding-top: var(--space-4);
+  display: grid;
+  gap: var(--space-3);
+  justify-items: start;
+}
+</style>

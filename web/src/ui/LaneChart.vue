@@ -1,0 +1,295 @@
+<script setup lang="ts">
+import { useElementSize } from '@vueuse/core'
+import { scaleLinear } from 'd3-scale'
+import { computed, useTemplateRef } from 'vue'
+import { LEVELS, type Preview, type Segment } from '@/lib/api/types'
+import { clockText } from '@/lib/clockText'
+
+// The class in seconds, a lane per level, like a long section of a canal: work
+// stands above the water line, rest lies on it, waiting is a ripple, a switch a
+// notch, and a lane that is done runs dry. Hue is the third signal only.
+const props = defineProps<{
+  preview: Preview
+  now?: number | null
+  compact?: boolean
+  title?: (block: string) => string
+  ordinal?: (block: string, station: string) => number
+}>()
+
+const LANE = 34
+const RISE = 20
+const LEFT = 30
+
+const root = useTemplateRef<HTMLElement>('root')
+const { width } = useElementSize(root)
+const inner = computed(() => Math.max(120, width.value - LEFT - 8))
+const x = computed(() => scaleLinear([0, Math.max(1, props.preview.total_s)], [0, inner.value]))
+const top = computed(() => (props.compact ? 4 : 20))
+const GROUP = 14
+/** Under the lanes, where groups move on: which station each stands at. */
+const rotating = computed(() => (props.compact ? [] : props.preview.blocks.filter((block) => block.groups)))
+const groupRows = computed(() => Math.max(0, ...rotating.value.map((block) => block.groups!.length)))
+const lanesEnd = computed(() => top.value + LEVELS.length * LANE)
+const height = computed(() => lanesEnd.value + groupRows.value * GROUP + (props.compact ? 2 : 18))
+
+const MINUTES = [1, 2, 5, 10, 15, 30, 60]
+const ticks = computed(() => {
+  const total = props.preview.total_s / 60
+  const step = MINUTES.find((minutes) => total / minutes <= Math.max(2, inner.value / 60)) ?? 60
+  return Array.from({ length: Math.floor(total / step) + 1 }, (_, index) => index * step * 60)
+})
+
+const lanes = computed(() =>
+  LEVELS.map((level, index) => ({
+    level,
+    base: top.value + index * LANE + LANE - 6,
+    segments: props.preview.blocks.flatMap((block) =>
+      block.lanes[level].segments.map((segment) => ({ ...segment, guess: block.paced })),
+    ),
+  })),
+)
+
+function work(segment: Segment, base: number) {
+  const from = x.value(segment.start_s)
+  const to = x.value(segment.start_s + segment.seconds)
+  const gap = to - from > 3 ? 0.6 : 0
+  return { x: from, y: base - RISE, width: Math.max(0.5, to - from - gap), height: RISE }
+}
+
+/** A ripple for the seconds in which somebody waits. */
+function ripple(segment: Segment, base: number) {
+  const from = x.value(segment.start_s)
+  const to = x.value(segment.start_s + segment.seconds)
+  const waves = Math.max(1, Math.round((to - from) / 8))
+  const length = (to - from) / waves
+  let path = `M${from} ${base}`
+  for (let wave = 0; wave < waves; wave++) {
+    const start = from + wave * length
+    path += ` Q${start + length / 4} ${base - 7} ${start + length / 2} ${base} T${start + length} ${base}`
+  }
+  return path
+}
+
+function span(segment: Segment) {
+  return { x1: x.value(segment.start_s), x2: x.value(segment.start_s + segment.seconds) }
+}
+
+const summary = computed(() =>
+  LEVELS.map((level) => {
+    const sums = props.preview.lanes[level]
+    return `${level}: work ${clockText(sums.work_s)}, rest ${clockText(sums.rest_s)}, waiting ${clockText(sums.waiting_s)}, done ${clockText(sums.done_s)}`
+  }).join('; '),
+)
+</script>
+
+<template>
+  <figure ref="root" class="chart">
+    <svg
+      v-if="width"
+      class="plot"
+      :width="width"
+      :height="height"
+      role="img"
+      :aria-label="`The class to scale, ${clockText(preview.total_s)}. ${summary}`"
+    >
+      <g :transform="`translate(${LEFT} 0)`">
+        <g v-for="(block, index) in preview.blocks" :key="block.id" class="block">
+          <rect
+            v-if="index % 2 === 0"
+            class="band"
+            :x="x(block.start_s)"
+            :y="0"
+            :width="x(block.total_s)"
+            :height="top + LEVELS.length * LANE"
+          />
+          <line class="edge" :x1="x(block.start_s)" :x2="x(block.start_s)" y1="0" :y2="top + LEVELS.length * LANE" />
+          <text v-if="!compact && title && x(block.total_s) > 46" class="caption" :x="x(block.start_s) + 4" y="13">
+            {{ title(block.id).slice(0, Math.floor(x(block.total_s) / 7)) }}
+          </text>
+        </g>
+        <g v-for="lane in lanes" :key="lane.level" :class="['lane', lane.level]">
+          <template v-for="segment in lane.segments" :key="segment.start_s">
+            <rect
+              v-if="segment.kind === 'work'"
+              class="work"
+              :class="{ guess: segment.guess }"
+              v-bind="work(segment, lane.base)"
+            >
+              <title>
+                {{
+                  `${lane.level}: work ${segment.guess ? 'about ' : ''}${segment.seconds} s from ${clockText(segment.start_s)}`
+                }}
+              </title>
+            </rect>
+            <path v-else-if="segment.kind === 'waiting'" class="waiting" :d="ripple(segment, lane.base)">
+              <title>{{ `${lane.level}: waiting ${segment.seconds} s` }}</title>
+            </path>
+            <line
+              v-else-if="segment.kind !== 'done'"
+              :class="segment.kind"
+              v-bind="span(segment)"
+              :y1="lane.base"
+              :y2="lane.base"
+            />
+          </template>
+          <g :transform="`translate(${-LEFT + 4} ${lane.base - 15})`" class="tally">
+            <line
+              v-for="stroke in LEVELS.indexOf(lane.level) + 1"
+              :key="stroke"
+              :x1="stroke * 6"
+              y1="15"
+              :x2="stroke * 6 + 2"
+              y2="1"
+            />
+          </g>
+        </g>
+        <g v-for="block in rotating" :key="`groups-${block.id}`" class="groups">
+          <g v-for="(group, row) in block.groups" :key="group.label">
+            <text
+              v-for="stop in group.stops.filter((held) => x(held.seconds) > 9)"
+              :key="stop.start_s"
+              :x="x(stop.start_s + stop.seconds / 2)"
+              :y="lanesEnd + row * GROUP + 11"
+              text-anchor="middle"
+            >
+              {{ ordinal?.(block.id, stop.station) ?? '' }}
+            </text>
+            <text class="name" :x="x(block.start_s) - 4" :y="lanesEnd + row * GROUP + 11" text-anchor="end">
+              {{ group.label.toLowerCase() }}
+            </text>
+          </g>
+        </g>
+        <g v-if="!compact" class="axis">
+          <g v-for="tick in ticks" :key="tick">
+            <line :x1="x(tick)" :x2="x(tick)" :y1="height - 18" :y2="height - 14" />
+            <text :x="x(tick)" :y="height - 3" text-anchor="middle">{{ tick / 60 }}</text>
+          </g>
+          <text :x="-LEFT + 2" :y="height - 3">min</text>
+        </g>
+        <line
+          v-if="now != null"
+          class="now"
+          :x1="x(Math.min(now, preview.total_s))"
+          :x2="x(Math.min(now, preview.total_s))"
+          y1="0"
+          :y2="top + LEVELS.length * LANE"
+        />
+      </g>
+    </svg>
+    <figcaption v-if="!compact" class="key small" aria-hidden="true">
+      <span><i class="sample raised" />work</span><span><i class="sample flat" />rest</span>
+      <span
+        ><svg width="26" height="10" aria-hidden="true"><path d="M1 7 Q4 0 7 7 T13 7 T19 7 T25 7" /></svg>waiting</span
+      ><span><i class="sample dots" />get ready, pause, switch</span
+      ><span><i class="sample guessed" />a prediction</span><span>nothing: done</span>
+    </figcaption>
+  </figure>
+</template>
+
+<style scoped>
+.chart.late .plot {
+  opacity: 0.55;
+}
+.chart {
+  margin: 0;
+  width: 100%;
+  overflow: hidden;
+}
+svg {
+  display: block;
+}
+.band {
+  fill: var(--paper-sunk);
+  opacity: 0.6;
+}
+.edge {
+  stroke: var(--rule);
+}
+.caption,
+.axis text {
+  font-size: 11px;
+  fill: var(--ink-soft);
+}
+.axis line {
+  stroke: var(--ink-soft);
+}
+.work {
+  fill: var(--hue);
+}
+/* A prediction is drawn as an outline: nobody's clock says so. */
+.work.guess {
+  fill: var(--hue);
+  fill-opacity: 0.22;
+  stroke: var(--hue);
+  stroke-width: 1.2;
+}
+.groups text {
+  font-size: 10px;
+  fill: var(--ink);
+}
+.groups .name {
+  fill: var(--ink-soft);
+}
+.rest {
+  stroke: var(--hue);
+  stroke-width: 2.5;
+}
+.waiting {
+  fill: none;
+  stroke: var(--hue);
+  stroke-width: 1.6;
+}
+.ready,
+.pause,
+.switch,
+.transition {
+  stroke: var(--hue);
+  stroke-width: 2.5;
+  stroke-dasharray: 1.5 3.5;
+}
+.tally line {
+  stroke: var(--hue);
+  stroke-width: 2.6;
+  stroke-linecap: round;
+}
+.now {
+  stroke: var(--ink);
+  stroke-width: 2.5;
+}
+.key {
+  display: flex;
+  flex-wrap: wrap;
+  gap: var(--space-1) var(--space-4);
+  color: var(--ink-soft);
+  padding-left: 30px;
+}
+.key span {
+  display: inline-flex;
+  align-items: center;
+  gap: var(--space-1);
+}
+.sample {
+  display: inline-block;
+  width: 22px;
+}
+.sample.raised {
+  height: 11px;
+  background: var(--ink-soft);
+}
+.sample.guessed {
+  height: 11px;
+  border: 1px solid var(--ink-soft);
+}
+.sample.flat {
+  height: 2px;
+  background: var(--ink-soft);
+}
+.sample.dots {
+  border-bottom: 2px dotted var(--ink-soft);
+}
+.key path {
+  fill: none;
+  stroke: var(--ink-soft);
+  stroke-width: 1.5;
+}
+</style>
