@@ -6,7 +6,7 @@ begin
   settings = Server::Settings.current
   settings.session_secret
   settings.trusted_proxies
-  Server::Middleware::Metrics::Registry.store_in(settings.metrics_folder)
+  Server::Http::Metrics::Registry.store_in(settings.metrics_folder)
   Server::Database.connect
   Server::KeyCheck.new.verify
   Server::Database.check_schema

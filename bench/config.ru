@@ -9,8 +9,8 @@ Server::Database.connect
 Server.eager_load
 ANSWER = Sparrow::Preview.new(SixtyMinutes.document).to_h
 
-Server::Routes.post("/api/bench/bare") { render_json({"one" => ActiveRecord::Base.connection.select_value("SELECT 1")}) }
-Server::Routes.post("/api/bench/json", heavy: true) do
+Server::Http::Routes.post("/api/bench/bare") { render_json({"one" => ActiveRecord::Base.connection.select_value("SELECT 1")}) }
+Server::Http::Routes.post("/api/bench/json", heavy: true) do
   body_hash
   render_json(ANSWER)
 end

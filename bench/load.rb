@@ -27,7 +27,7 @@ Server::Database.connect
 Server::Database.migrate
 Demo::Scenario.load
 held = Server::Records::GroupClass.kept.order(:starts_at).last
-card = Server::ClassCards.token(held, held.coming.first.person_id)
+card = Server::Cards::ClassCards.token(held, held.coming.first.person_id)
 ActiveRecord::Base.connection_pool.disconnect!
 
 ROUTES = {

@@ -167,7 +167,7 @@ module Demo
       run = Server::Records::Run.of_class(group_class, client_key: SecureRandom.uuid, by: group_class.leader)
       finished_at = started_at + run.total_s
       run.update!(started_at: started_at, finished_at: finished_at)
-      Server::LogBook.new(run, by: group_class.leader).write("submission_id" => SecureRandom.uuid, "log_version" => 0, "attendances" => attendances(run))
+      Server::Runs::LogBook.new(run, by: group_class.leader).write("submission_id" => SecureRandom.uuid, "log_version" => 0, "attendances" => attendances(run))
       run.update!(logged_at: finished_at + 240)
     end
 

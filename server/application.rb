@@ -14,19 +14,19 @@ module Server
     def self.build(settings: Settings.current, log: $stdout, throttled: true)
       session = {key: "sparrow_session", secret: settings.session_secret, same_site: :lax, httponly: true,
                  secure: settings.https?, expire_after: Records::SignIn::LASTS}
-      throttle = Throttle.middleware
+      throttle = Http::Throttle.middleware
       Rack::Builder.new do
-        use Middleware::RequestLog, output: log
-        use Middleware::Metrics
+        use Http::RequestLog, output: log
+        use Http::Metrics
         use Rack::Deflater, include: COMPRESSED, sync: false
-        use Security, settings: settings
-        use Middleware::ClientAddress, settings: settings
-        use Middleware::CanonicalRequest
-        use Middleware::BodyLimit
-        use Middleware::Deadline
+        use Http::Security, settings: settings
+        use Http::ClientAddress, settings: settings
+        use Http::CanonicalRequest
+        use Http::BodyLimit
+        use Http::Deadline
         use Rack::Session::Cookie, session
         use throttle if throttled
-        run Routes
+        run Http::Routes
       end.to_app
     end
   end

@@ -44,7 +44,7 @@ module Server
           @pdf.move_down(5)
           largest(participant).each { |line| put(line) }
           @pdf.move_down(4)
-          put(Line.new(Views::Card::ADVICE, 7, :normal, Page::SOFT, 0))
+          put(Line.new(Server::Cards::View::ADVICE, 7, :normal, Page::SOFT, 0))
         end
       end
 

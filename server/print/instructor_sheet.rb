@@ -13,7 +13,7 @@ module Server
       MOST_COLUMNS = 16
 
       # @param group_class [Records::GroupClass]
-      # @param fit [ClassFit]
+      # @param fit [Fit::ClassFit]
       # @param starts_at [Time] by the clock on the wall there
       def initialize(group_class, fit, starts_at)
         @starts_at = starts_at

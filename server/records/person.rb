@@ -38,7 +38,7 @@ module Server
       # @param for_class [GroupClass, nil] what came after it began is not known yet
       # @return [Sparrow::Capacity::Estimates]
       def estimates(today, for_class: nil, catalogue: studio.catalogue)
-        Sparrow::Capacity::Estimates.new(levels: levels, lane: lane, evidence: Evidence.of(self, catalogue, for_class: for_class), today: today)
+        Sparrow::Capacity::Estimates.new(levels: levels, lane: lane, evidence: People::Evidence.of(self, catalogue, for_class: for_class), today: today)
       end
 
       # Best given beforehand, for all who are looked at: by Evidence.load.

@@ -94,7 +94,7 @@ module Server
       private
 
       def fitted
-        sheet = ClassFit.new(group_class, document: document).sheet
+        sheet = Fit::ClassFit.new(group_class, document: document).sheet
         sheet.settled.to_h do |settle|
           cells = sheet.cells(settle.participant.id)
           [settle.participant.id, cells.to_h { |cell| [[cell.place.block.id, cell.place.station.id], Sparrow::Logging::Given.of_cell(cell)] }]

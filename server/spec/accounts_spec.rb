@@ -108,7 +108,7 @@ RSpec.describe "Accounts" do
       invite
       second = link_in(mails.first)
       link = studio.instructors.first.password_links.create!(expires_at: 1.hour.from_now)
-      expect([first, "x", "#{second}x", Server::SignedLinks.token(link, "password")].map { |token| join(token) && status }).to eq([410] * 4)
+      expect([first, "x", "#{second}x", Server::Http::SignedLinks.token(link, "password")].map { |token| join(token) && status }).to eq([410] * 4)
       Server::Records::Invitation.order(:created_at).last.update!(expires_at: 1.minute.ago)
       join(second)
       expect(status).to eq(410)
@@ -388,7 +388,7 @@ RSpec.describe "Accounts" do
       left = tables.to_h { |table| [table, ActiveRecord::Base.connection.select_value("SELECT count(*) FROM #{table} WHERE studio_id = '#{demo.id}'")] }
       expect(left.reject { |_, count| count.zero? }).to eq({})
       expect([other.people.count, get("/api/today").status]).to eq([1, 401])
-      expect(tables).to match_array(Server::StudioDeletion::TABLES)
+      expect(tables).to match_array(Server::Studios::Deletion::TABLES)
     end
 
     it "offers for erasure who was archived longer than it keeps people" do
@@ -430,7 +430,7 @@ RSpec.describe "Accounts" do
     sent = []
     allow_any_instance_of(Mail::Message).to receive(:deliver!) { |message| sent << [message.to, message.subject, message.body.decoded] }
     settings = Server::Settings.new({"SMTP_HOST" => "mail.example", "SMTP_USER" => "weir", "SMTP_PASSWORD" => "p", "MAIL_FROM" => "studio@example.test"})
-    Server::Post.send(to: "emeka@example.test", subject: "Hello", body: "A line", settings: settings).join
+    Server::Mailbox::Post.send(to: "emeka@example.test", subject: "Hello", body: "A line", settings: settings).join
     expect([sent, Server::Records::KeptMail.count]).to eq([[[["emeka@example.test"], "Hello", "A line"]], 0])
   end
 end

@@ -43,7 +43,7 @@ RSpec.describe "The budget of a document" do
     expect(status).to eq(200)
   end
 
-  describe Server::Middleware::Deadline do
+  describe Server::Http::Deadline do
     it "ends a request that takes too long, and says so" do
       slow = described_class.new(->(_) { sleep 5 }, seconds: 1)
       status, headers, body = slow.call({"REQUEST_METHOD" => "GET", "PATH_INFO" => "/", "rack.input" => StringIO.new})

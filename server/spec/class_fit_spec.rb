@@ -2,7 +2,7 @@
 
 require_relative "server_helper"
 
-RSpec.describe Server::ClassFit do
+RSpec.describe Server::Fit::ClassFit do
   let(:studio) { make_studio }
   let(:instructor) { studio.instructors.first }
   let(:document) { workout_document(intervals([station("p", movement: "push_up"), station("s", movement: "squat")], rounds: 2, work_s: 40, rest_s: 40)) }

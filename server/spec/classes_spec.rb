@@ -240,7 +240,7 @@ RSpec.describe "Classes" do
       expect(status).to eq(410)
       old = Server::Records::GroupClass.find(id)
       old.update!(starts_at: Time.now.utc - 10 * 86_400)
-      send_json(:get, "/api/cards/#{Server::ClassCards.token(old, pavel.id)}")
+      send_json(:get, "/api/cards/#{Server::Cards::ClassCards.token(old, pavel.id)}")
       expect(status).to eq(410)
     end
 

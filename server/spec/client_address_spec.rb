@@ -2,7 +2,7 @@
 
 require_relative "server_helper"
 
-RSpec.describe Server::Middleware::ClientAddress do
+RSpec.describe Server::Http::ClientAddress do
   def seen(settings = {}, **env)
     found = nil
     app = lambda do |inner|

@@ -5,7 +5,7 @@ require_relative "server_helper"
 # Every route that there is, spelled in every way that a client may try.
 RSpec.describe "Doors" do
   id = "00000000-0000-4000-8000-000000000000"
-  routes = Server::Routes.declared.map do |route|
+  routes = Server::Http::Routes.declared.map do |route|
     [route.verb, route.pattern.to_s.gsub(/:\w+/) { |name| (name == ":number") ? "1" : id }.sub("*", "circuits"), route.access]
   end
   closed = routes.reject { |verb, _, access| access == :open || verb == "HEAD" }
@@ -79,7 +79,7 @@ RSpec.describe "Doors" do
     end
 
     it "counts every spelling of a path as the same" do
-      stub_const("Server::Throttle::RULES", [Server::Throttle::Rule.new("cards", ->(request) { request.ip }, 3, ->(request) { request.path.start_with?("/api/cards/") })])
+      stub_const("Server::Http::Throttle::RULES", [Server::Http::Throttle::Rule.new("cards", ->(request) { request.ip }, 3, ->(request) { request.path.start_with?("/api/cards/") })])
       Rack::Attack.clear_configuration
       expect(%w[/api/cards/x /%61pi/cards/x /api/%63ards/x /%61%70%69/cards/x].map { |path| ask(path) }).to eq([410, 410, 410, 429])
       expect(ask("/api/cards/x", REMOTE_ADDR: "10.0.0.9")).to eq(410)
@@ -88,7 +88,7 @@ RSpec.describe "Doors" do
     end
 
     it "takes nobody's word for where a request came from" do
-      stub_const("Server::Throttle::RULES", [Server::Throttle::Rule.new("cards", ->(request) { request.ip }, 2, ->(request) { request.path.start_with?("/api/cards/") })])
+      stub_const("Server::Http::Throttle::RULES", [Server::Http::Throttle::Rule.new("cards", ->(request) { request.ip }, 2, ->(request) { request.path.start_with?("/api/cards/") })])
       Rack::Attack.clear_configuration
       answers = Array.new(3) { |index| ask("/api/cards/x", HTTP_X_FORWARDED_FOR: "10.0.0.#{index}", HTTP_CLIENT_IP: "10.0.1.#{index}") }
       expect(answers).to eq([410, 410, 429])

@@ -2,7 +2,7 @@
 
 require_relative "server_helper"
 
-RSpec.describe Server::Evidence do
+RSpec.describe Server::People::Evidence do
   let(:studio) { make_studio }
   let(:somebody) { studio.people.create!(name: "Tamsin Okoro", lane: "intermediate") }
   let(:run) do

@@ -91,7 +91,7 @@ RSpec.describe "A fuzz over every route" do
     studio_with_things
     random = Random.new(seed)
     leaving = ["DELETE /api/session", "DELETE /api/account/sign-ins"]
-    routes = Server::Routes.declared.reject { |route| route.verb == "HEAD" || leaving.include?("#{route.verb} #{route.pattern}") }
+    routes = Server::Http::Routes.declared.reject { |route| route.verb == "HEAD" || leaving.include?("#{route.verb} #{route.pattern}") }
     wrong = []
     slowest = [0, nil]
     requests.times do

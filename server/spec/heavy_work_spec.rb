@@ -3,7 +3,7 @@
 require "tempfile"
 require_relative "server_helper"
 
-RSpec.describe Server::HeavyWork do
+RSpec.describe Server::Http::HeavyWork do
   it "lets so many compute at once, and the others wait their turn" do
     work = described_class.new(at_once: 2, waiting: 10)
     running = Queue.new
@@ -38,13 +38,13 @@ RSpec.describe Server::HeavyWork do
 
   it "is answered with 503 and when to come back" do
     signed_in_studio
-    allow(Server::Routes::HEAVY).to receive(:turn).and_raise(described_class::Busy)
+    allow(Server::Http::Routes::HEAVY).to receive(:turn).and_raise(described_class::Busy)
     send_json(:post, "/api/preview", {"workout" => {}})
     expect([status, last_response["retry-after"]]).to eq([503, "2"])
   end
 end
 
-RSpec.describe Server::Apart do
+RSpec.describe Server::Http::Apart do
   it "hands back what was computed, or what was refused, from a process of its own" do
     expect(described_class.call { Process.pid.to_s }).not_to eq(Process.pid.to_s)
     problem = Sparrow::Problem.new(pointer: "/x", message: "is wrong")
@@ -58,7 +58,7 @@ RSpec.describe Server::Apart do
   end
 
   it "gives up what takes too long, and ends it" do
-    stub_const("Server::Apart::DEADLINE_S", 0.2)
+    stub_const("Server::Http::Apart::DEADLINE_S", 0.2)
     pid_file = Tempfile.new
     expect { described_class.call { File.write(pid_file.path, Process.pid) && sleep(30).to_s } }.to raise_error(described_class::TooSlow)
     expect { 50.times { sleep 0.05 if Process.kill(0, File.read(pid_file.path).to_i) } }.to raise_error(Errno::ESRCH)

@@ -36,7 +36,7 @@ RSpec.describe Server::KeyCheck do
     held.roster.create!(studio_id: studio.id, person: person, lane: "beginner", sore: ["knee"])
     held.choices.create!(studio_id: studio.id, person: person, block: "main", station: "s1", movement: "glute_bridge", variation: "glute_bridge.both", why: "a reason")
     run = Server::Records::Run.of_class(held, client_key: "12345678", by: nil)
-    Server::LogBook.new(run, by: studio.instructors.first).write("submission_id" => "12345678", "log_version" => 0,
+    Server::Runs::LogBook.new(run, by: studio.instructors.first).write("submission_id" => "12345678", "log_version" => 0,
       "attendances" => [{"person_id" => person.id, "present" => true, "pain" => "knee", "note" => "sore"}])
     studio.instructors.first.update!(totp_secret: "SECRET")
   end

@@ -2,7 +2,7 @@
 
 require_relative "server_helper"
 
-RSpec.describe Server::LogBook do
+RSpec.describe Server::Runs::LogBook do
   let(:studio) { make_studio }
   let(:person) { studio.people.create!(name: "Dov Abernethy", lane: "beginner") }
   let(:run) do
@@ -71,21 +71,21 @@ RSpec.describe Server::LogBook do
       tap.call("tap-2", 5)
       tap.call("tap-3", 50, undone_at: Time.now.utc)
       tap.call("tap-4", 90, person: nil)
-      expect(Server::Views::LogSheet.new(run).to_h["people"].first["counted"]).to eq([{"block" => "main", "station" => "p", "reps" => 15}])
+      expect(Server::Runs::LogSheet.new(run).to_h["people"].first["counted"]).to eq([{"block" => "main", "station" => "p", "reps" => 15}])
       write
       expect(results.find_by(station: "p").slice(:reps, :planned, :least).values).to eq([15, false, nil])
     end
 
     it "tells the log sheet what each was given" do
       choose("push_up.wall", 7)
-      cell = Server::Views::LogSheet.new(run).to_h["people"].first["given"].first
+      cell = Server::Runs::LogSheet.new(run).to_h["people"].first["given"].first
       expect(cell).to include("station" => "p", "variation" => "push_up.wall", "name" => "Wall push-up", "reps" => 7, "target" => "7 reps", "seconds" => nil)
     end
   end
 
   describe "what was handed in" do
     def handed_in
-      Server::Views::LogSheet.new(run.reload).to_h["attendances"].first["exceptions"].map(&:compact)
+      Server::Runs::LogSheet.new(run.reload).to_h["attendances"].first["exceptions"].map(&:compact)
     end
 
     let(:typed) { {"block" => "main", "station" => "s2", "reps" => 4, "reps_left" => 1} }

@@ -12,7 +12,7 @@ RSpec.describe "On the way in" do
     end
   end
 
-  describe Server::Middleware::BodyLimit do
+  describe Server::Http::BodyLimit do
     let(:limit) { described_class::LIMIT }
 
     def answer(body, **env)
@@ -36,7 +36,7 @@ RSpec.describe "On the way in" do
     end
   end
 
-  describe Server::Middleware::RequestLog do
+  describe Server::Http::RequestLog do
     def answer_when(error)
       status, headers, body = described_class.new(->(_env) { raise error }, output: nil).call({"REQUEST_METHOD" => "GET"})
       [status, headers["content-type"], JSON.parse(body.join)["title"], headers.key?("x-request-id")]
@@ -56,7 +56,7 @@ RSpec.describe "On the way in" do
     expect([status, field_errors.keys]).to eq([422, %w[/email /password]])
   end
 
-  describe Server::Security do
+  describe Server::Http::Security do
     def status_of(method, **headers)
       env = {"REQUEST_METHOD" => method, "rack.url_scheme" => "http", "HTTP_HOST" => "weir.example", **headers.transform_keys(&:to_s)}
       described_class.new(inner).call(env).first

@@ -38,9 +38,9 @@ RSpec.describe "Another studio's things" do
   end
 
   it "are not there, by any verb" do
-    patterns = Server::Routes.declared.reject { |route| route.access == :open }.map { |route| route.pattern.to_s }.grep(/:/).uniq
+    patterns = Server::Http::Routes.declared.reject { |route| route.access == :open }.map { |route| route.pattern.to_s }.grep(/:/).uniq
     paths = patterns.to_h { |pattern| [pattern, path_of(pattern)] }
-    before = Server::StudioDeletion::TABLES.to_h { |table| [table, ActiveRecord::Base.connection.select_rows("SELECT * FROM #{table} ORDER BY 1")] }.except("audit_events")
+    before = Server::Studios::Deletion::TABLES.to_h { |table| [table, ActiveRecord::Base.connection.select_rows("SELECT * FROM #{table} ORDER BY 1")] }.except("audit_events")
     clear_cookies
     make_studio
     sign_in

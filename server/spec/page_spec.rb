@@ -3,7 +3,7 @@
 require_relative "server_helper"
 
 RSpec.describe "The page" do
-  let(:script) { File.basename(Dir[File.join(Server::Page::DIST, "assets", "index-*.js")].first) }
+  let(:script) { File.basename(Dir[File.join(Server::Pages::Page::DIST, "assets", "index-*.js")].first) }
 
   it "comes for every address of the interface, with this answer's nonce, and is never kept" do
     ["/", "/circuits", "/circuits/abc", "/runs/abc/floor"].each do |path|
@@ -11,14 +11,14 @@ RSpec.describe "The page" do
       nonce = last_response["content-security-policy"][/nonce-([^']+)/, 1]
       expect(last_response["content-type"]).to start_with("text/html")
       expect(last_response.body).to include(%(nonce="#{nonce}")).and include(%(<div id="app">))
-      expect(last_response.body).not_to include(Server::Page::PLACEHOLDER)
+      expect(last_response.body).not_to include(Server::Pages::Page::PLACEHOLDER)
       expect(last_response["cache-control"]).to eq("no-store")
     end
   end
 
   it "knows the addresses that the interface has, and says 404 of any other" do
     routed = File.read(File.join(Server::ROOT, "web", "src", "router.ts")).scan(%r{path: '/([a-z-]+)}).flatten.uniq
-    expect(Server::Routes::PageRoutes::SCREENS).to match_array(routed)
+    expect(Server::Pages::Routes::SCREENS).to match_array(routed)
     expect(["/circuits/abc", "/nothing", "/API/workouts"].map { |path| get(path).status }).to eq([200, 404, 404])
     expect(get("/nothing").body).to include(%(<div id="app">))
   end
@@ -27,7 +27,7 @@ RSpec.describe "The page" do
     get "/"
     expect(last_response.body.scan(/(?:src|href)="([^"]+)"/).flatten).to all(start_with("/assets/").or(start_with("data:")))
     expect(last_response.body).not_to match(/<script[^>]*>[^<]/)
-    sheets = Dir[File.join(Server::Page::DIST, "assets", "*.css")].map { |path| File.read(path) }.join
+    sheets = Dir[File.join(Server::Pages::Page::DIST, "assets", "*.css")].map { |path| File.read(path) }.join
     expect(sheets.scan(/url\(([^)]+)\)/).flatten).to all(start_with("/assets/"))
   end
 
@@ -46,7 +46,7 @@ RSpec.describe "The page" do
   end
 
   it "says how to build it where it has not been built" do
-    stub_const("Server::Page::DIST", "/nowhere")
+    stub_const("Server::Pages::Page::DIST", "/nowhere")
     get "/"
     expect([status, JSON.parse(last_response.body)["title"]]).to eq([503, "Not built"])
   end
@@ -54,8 +54,8 @@ RSpec.describe "The page" do
   it "stays under 200 kB of compressed script on the first visit" do
     get "/"
     first = last_response.body.scan(%r{/assets/([^"]+\.js)}).flatten.uniq
-    door = Dir[File.join(Server::Page::DIST, "assets", "{SignInPage,TodayPage}-*.js")].map { |path| File.basename(path) }
-    bytes = (first + door).uniq.sum { |name| Zlib.gzip(File.read(File.join(Server::Page::DIST, "assets", name))).bytesize }
+    door = Dir[File.join(Server::Pages::Page::DIST, "assets", "{SignInPage,TodayPage}-*.js")].map { |path| File.basename(path) }
+    bytes = (first + door).uniq.sum { |name| Zlib.gzip(File.read(File.join(Server::Pages::Page::DIST, "assets", name))).bytesize }
     expect(bytes).to be < 200_000
   end
 end

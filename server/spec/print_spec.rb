@@ -20,11 +20,11 @@ RSpec.describe Server::Print do
   end
 
   def sheet(held)
-    Server::Print::InstructorSheet.new(held, Server::ClassFit.new(held), held.starts_at).render
+    Server::Print::InstructorSheet.new(held, Server::Fit::ClassFit.new(held), held.starts_at).render
   end
 
   def cards(held)
-    Server::Print::Cards.new(held, Server::ClassFit.new(held), held.starts_at).render
+    Server::Print::Cards.new(held, Server::Fit::ClassFit.new(held), held.starts_at).render
   end
 
   it "prints nothing that the font cannot draw, and an arrow as a word" do

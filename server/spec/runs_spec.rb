@@ -7,7 +7,7 @@ RSpec.describe "Runs" do
   let!(:people) { %w[Tamsin Dov Kofi].map { |name| studio.people.create!(name: name, lane: (name == "Dov") ? "beginner" : "advanced") } }
 
   # The server's clock stands still, so that no slow answer looks like a wrong clock.
-  let!(:now_ms) { Server::RunClock.now_ms.tap { |instant| allow(Server::RunClock).to receive(:now_ms).and_return(instant) } }
+  let!(:now_ms) { Server::Runs::Clock.now_ms.tap { |instant| allow(Server::Runs::Clock).to receive(:now_ms).and_return(instant) } }
 
   # As a device tells it whose clock is right, unless +sent_at_ms+ says otherwise.
   def clock(**keys)

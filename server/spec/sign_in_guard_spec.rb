@@ -2,7 +2,7 @@
 
 require_relative "server_helper"
 
-RSpec.describe Server::Throttle::SignInGuard do
+RSpec.describe Server::Http::Throttle::SignInGuard do
   let!(:studio) { make_studio }
   let(:owner) { studio.instructors.first }
 

@@ -15,7 +15,7 @@ rescue Server::Settings::Missing, Server::KeyCheck::Wrong => reason
   abort reason.message
 end
 
-demo = Server::DemoStudio.wanted?(settings) && Server::DemoStudio.load
+demo = Server::Studios::Demo.wanted?(settings) && Server::Studios::Demo.load
 there = Server::Records::Studio.open.exists?(demo: true)
 installation = Server::Records::Installation.current
 code = installation.new_setup_code unless installation.set_up?

@@ -72,8 +72,8 @@ class StudioCommand
     given = {}
     begin
       (QUESTIONS.keys - given.keys).each { |key| given[key] = (key == "password") ? secret(QUESTIONS[key]) : ask(QUESTIONS[key]) }
-      Sparrow::Shape.read(Server::Routes::SetupRoutes::FORM, given.merge("code" => "-"))
-      owner = Server::StudioFounding.new(**given.transform_keys(&:to_sym)).call
+      Sparrow::Shape.read(Server::Studios::SetupRoutes::FORM, given.merge("code" => "-"))
+      owner = Server::Studios::Founding.new(**given.transform_keys(&:to_sym)).call
     rescue Sparrow::Refused => refused
       refused.problems.each { |problem| warn "#{problem.pointer.delete_prefix("/").tr("_", " ").capitalize} #{problem.message}." }
       wrong = refused.problems.map { |problem| problem.pointer.delete_prefix("/") } & given.keys
@@ -96,7 +96,7 @@ class StudioCommand
   def export
     abort "Say where to write it: bin/studio export ID FILE.zip" unless @file
     abort "#{@file} is there already." if File.exist?(@file)
-    File.open(@file, File::WRONLY | File::CREAT | File::EXCL, 0o600) { |file| file.binmode.write(Server::StudioExport.new(studio).bytes) }
+    File.open(@file, File::WRONLY | File::CREAT | File::EXCL, 0o600) { |file| file.binmode.write(Server::Studios::Export.new(studio).bytes) }
     @output.puts "Written to #{@file}. Health notes are in it: keep it safe."
   rescue SystemCallError => reason
     abort "#{@file} cannot be written: #{reason.message[/\A[^@]+/].strip}."
@@ -107,7 +107,7 @@ class StudioCommand
     @output.puts "#{held.name} with #{held.people.count} people, #{held.workouts.count} circuits and #{held.runs.count} runs will be gone for good."
     abort "Nothing was deleted." unless ask("Type its name to go on") == held.name
     abort "Nothing was deleted." unless ask("Type DELETE to delete it for good") == "DELETE"
-    gone = Server::StudioDeletion.new(held).call
+    gone = Server::Studios::Deletion.new(held).call
     @output.puts "Gone: #{gone.values.sum} rows."
   end
 end

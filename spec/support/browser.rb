@@ -61,6 +61,7 @@ RSpec.configure do |config|
     release_clock
     release_answers
     sound_network
+    leave_browser_empty
     Capybara.reset_sessions!
   end
 end

@@ -28,4 +28,11 @@ module KeptInBrowser
   def forget_in_browser
     page.evaluate_async_script("#{OPEN} open((store) => store.clear())")
   end
+
+  # What one example kept is not there for the next: Capybara empties the storages and the cookies, not the database.
+  def leave_browser_empty
+    [page.server.base_url, Capybara.app_host].compact.each do |origin|
+      page.driver.browser.execute_cdp("Storage.clearDataForOrigin", origin: origin, storageTypes: "all")
+    end
+  end
 end

@@ -36,7 +36,7 @@ RSpec.describe "Every screen" do
     "Class" => [-> { "/classes/#{coming.id}" }, "tbody tr"],
     "Fit sheet" => [-> { "/classes/#{coming.id}/fit" }, "[role=gridcell]"],
     "Instructor’s view" => [-> { "/classes/#{coming.id}/run/#{Server::Records::Run.of_class(coming, client_key: SecureRandom.uuid, by: coming.leader).id}" }, "h2"],
-    "Card" => [-> { "/card/#{Server::ClassCards.token(coming, coming.coming.first.person_id)}" }, "article"],
+    "Card" => [-> { "/card/#{Server::Cards::ClassCards.token(coming, coming.coming.first.person_id)}" }, "article"],
     "Account" => ["/account", "li"],
     "Team" => ["/team", "tbody tr"],
     "Studio" => ["/studio", "tbody tr"],
@@ -79,8 +79,8 @@ RSpec.describe "Every screen" do
     owner = Server::Records::Instructor.first
     invitation = owner.studio.invitations.create!(name: "Ada", email: "ada@example.test", role: "helper", expires_at: 1.day.from_now)
     link = owner.password_links.create!(expires_at: 1.hour.from_now)
-    doors = {"/sign-in" => "E-mail", "/setup" => "Set-up code", "/forgotten" => "E-mail", "/join/#{Server::SignedLinks.token(invitation, "invitation")}" => "Your name",
-             "/new-password/#{Server::SignedLinks.token(link, "password")}" => "New password"}
+    doors = {"/sign-in" => "E-mail", "/setup" => "Set-up code", "/forgotten" => "E-mail", "/join/#{Server::Http::SignedLinks.token(invitation, "invitation")}" => "Your name",
+             "/new-password/#{Server::Http::SignedLinks.token(link, "password")}" => "New password"}
     doors.each do |path, field|
       visit path
       expect(page).to have_field(field)

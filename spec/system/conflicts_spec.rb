@@ -157,7 +157,7 @@ RSpec.describe "Two at once" do
     sign_in_as
     run = studio.runs.kept.newest_first.first
     people = run.people
-    Server::LogBook.new(run, by: studio.instructors.first).write("submission_id" => SecureRandom.uuid, "log_version" => 1, "attendances" => [{"person_id" => people.first.id, "present" => true}])
+    Server::Runs::LogBook.new(run, by: studio.instructors.first).write("submission_id" => SecureRandom.uuid, "log_version" => 1, "attendances" => [{"person_id" => people.first.id, "present" => true}])
     visit "/logbook/#{run.id}"
     expect(page).to have_content("1 present")
     click_button "Earlier logs"

@@ -124,7 +124,7 @@ RSpec.describe "The fit of a class" do
   end
 
   it "is a card on a phone, without an account, until the link is void" do
-    token = Server::ClassCards.token(group_class, Server::Records::Person.find_by!(name: "Dov Abernethy").id)
+    token = Server::Cards::ClassCards.token(group_class, Server::Records::Person.find_by!(name: "Dov Abernethy").id)
     visit "/"
     click_button "Sign out"
     expect(page).to have_field("E-mail")

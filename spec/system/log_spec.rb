@@ -88,7 +88,7 @@ RSpec.describe "The Log" do
     run = finished_run
     visit "/runs/#{run.id}/log"
     retype("Effort of everybody, 0 to 10", 5)
-    Server::LogBook.new(run).write("submission_id" => SecureRandom.uuid, "log_version" => 0, "attendances" => [])
+    Server::Runs::LogBook.new(run).write("submission_id" => SecureRandom.uuid, "log_version" => 0, "attendances" => [])
     click_button "Save the log"
     expect(page).to have_content("This run was logged from another place")
     click_button "Save mine over it"

@@ -155,6 +155,16 @@ describe('what waits', () => {
     expect([waiting(), again.items.value]).toEqual([[], []])
   })
 
+  it('is there where the page ended before the database had it, and so is what was taken away', async () => {
+    await vi.waitFor(async () => expect(await inDatabase()).toHaveLength(2))
+    localStorage.setItem('sparrow.unconfirmed.ottoline.draft', '"a word"')
+    localStorage.setItem('sparrow.unconfirmed.ottoline.send.tap/r1/1', '')
+    await load()
+    expect([kept.read('draft'), waiting()]).toEqual(['a word', ['private']])
+    await vi.waitFor(() => expect(Object.keys(localStorage).filter((key) => key.includes('unconfirmed'))).toEqual([]))
+    expect((await inDatabase()).map(([key]) => key)).toEqual(['ottoline.draft', 'ottoline.send.log/r1'])
+  })
+
   it('is neither seen nor sent by whoever signs in next on the same device', async () => {
     await kept.belongsTo('emeka')
     answers = [200]

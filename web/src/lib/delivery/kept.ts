@@ -4,9 +4,14 @@ import { shallowRef } from 'vue'
 // What lies in this browser until the server has it. Everything is kept under the
 // person who typed it: whoever signs in next neither sees nor sends it, and
 // signing out leaves nothing of it behind. It is read from memory, and written to
-// the browser's database and to the other tabs of the same person.
+// the browser's database and to the other tabs of the same person. A database takes
+// its time: what it has not confirmed stands in the storage that writes at once, so
+// that a page that ends in the middle of a word loses none of it.
 
 const WHO = 'sparrow.who'
+const UNCONFIRMED = 'sparrow.unconfirmed.'
+/** In the place of a text: it is to be deleted. */
+const GONE = ''
 
 /** Whose device this is now; remembered, so that a reload without a network finds what is kept. */
 const who = shallowRef(localStorage.getItem(WHO) ?? '')
@@ -34,7 +39,32 @@ async function load() {
   const mine = prefix()
   const found = store ? await entries<string, string>(store).catch(() => []) : []
   held = new Map(found.filter(([key]) => key.startsWith(mine)).map(([key, text]) => [key.slice(mine.length), text]))
+  for (const key of unconfirmed(mine)) {
+    const text = localStorage.getItem(UNCONFIRMED + mine + key) || null
+    remember(key, text)
+    write(mine + key, text)
+  }
   changed()
+}
+
+const unconfirmed = (mine: string) =>
+  Object.keys(localStorage)
+    .filter((place) => place.startsWith(UNCONFIRMED + mine))
+    .map((place) => place.slice((UNCONFIRMED + mine).length))
+
+/** Into the database, and at once into what waits for its word. Where the browser keeps neither, it is kept as long as the page is open. */
+function write(place: string, text: string | null) {
+  if (!store) return
+  const waiting = UNCONFIRMED + place
+  try {
+    localStorage.setItem(waiting, text ?? GONE)
+  } catch {
+    localStorage.removeItem(waiting)
+  }
+  const written = text === null ? del(place, store) : set(place, text, store)
+  written
+    .then(() => localStorage.getItem(waiting) === (text ?? GONE) && localStorage.removeItem(waiting))
+    .catch(() => undefined)
 }
 
 function remember(key: string, text: string | null) {
@@ -44,9 +74,7 @@ function remember(key: string, text: string | null) {
 
 function keep(key: string, text: string | null) {
   remember(key, text)
-  const place = prefix() + key
-  // Where the browser keeps nothing, it is kept as long as the page is open.
-  if (store) void (text === null ? del(place, store) : set(place, text, store)).catch(() => undefined)
+  write(prefix() + key, text)
   tabs?.postMessage({ who: who.value, key, text } satisfies FromTab)
 }
 
@@ -88,6 +116,7 @@ export const kept = {
   /** Nothing of this person stays here. */
   async forget() {
     const mine = [...held.keys()].map((key) => prefix() + key)
+    for (const key of unconfirmed(prefix())) localStorage.removeItem(UNCONFIRMED + prefix() + key)
     held = new Map()
     sessionStorage.clear()
     localStorage.removeItem(WHO)

@@ -1,0 +1,34 @@
+# frozen_string_literal: true
+
+module Server
+  module Cards
+    # One participant's own card: what they do, and nothing about why, nor about anybody else.
+    class View
+      # @param group_class [Records::GroupClass]
+      # @param cells [Array<Sparrow::Fitting::Cell>]
+      # @param name [String]
+      def initialize(group_class, cells, name)
+        @class = group_class
+        @cells = cells
+        @name = name
+      end
+
+      # @return [Hash]
+      def to_h
+        {"title" => @class.title, "starts_at" => Http::Json.instant(@class.starts_at), "name" => @name, "place" => @class.place&.name,
+         "stations" => @cells.map { |cell| station(cell) }, "advice" => ADVICE}
+      end
+
+      ADVICE = "Stop for chest pain, dizziness, unusual breathlessness or sharp joint pain, and tell your instructor. Do less whenever you need to."
+
+      private
+
+      def station(cell)
+        rung = cell.option&.rung
+        {"block" => cell.place.block.name, "station" => cell.place.station.name, "level" => cell.level, "name" => cell.option ? rung&.name || cell.place.station.name : nil,
+         "target" => cell.option ? cell.target : "See your instructor", "rounds" => cell.option ? cell.place.block.round_count : 1, "standard" => rung&.standard,
+         "cues" => rung&.cues || [], "breathing" => rung&.breathing, "cautions" => rung&.cautions || [], "position" => rung&.position}
+      end
+    end
+  end
+end

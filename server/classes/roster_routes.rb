@@ -1,0 +1,65 @@
+# frozen_string_literal: true
+
+module Server
+  module Classes
+    # The roster of a class, and how its people are that day.
+    module RosterRoutes
+      S = Sparrow::Shape
+      CHANGE = S::Record.new({"add" => S::List.new(Classes::Routes::ID, size: 0..60, distinct: true, noun: "people"), "remove" => S::List.new(Classes::Routes::ID, size: 0..60, distinct: true, noun: "people")})
+      ENTRY = S::Record.new({"present" => S::Flag.new, "expected" => S::Flag.new, "lane" => People::Contract::LEVEL, "tired" => S::Flag.new,
+                             "sore" => S::List.new(S::OneOf.new(*Sparrow::Limits::JOINTS), size: 0..8, distinct: true, noun: "joints")})
+      NEWCOMER = S::Record.new({"name" => People::Contract::FIELDS["name"], "lane" => People::Contract::LEVEL}, required: %w[name lane])
+      # The room and the sheet hold no more.
+      MOST = 60
+
+      # What these routes share.
+      module Helpers
+        def add_to_roster(group_class, people)
+          if group_class.roster.count + people.size > MOST
+            raise Sparrow::Refused.new([Sparrow::Problem.new(pointer: "/add", message: "makes more than #{MOST} people")])
+          end
+          there = group_class.roster.pluck(:person_id)
+          people.reject { |person| there.include?(person.id) }.each do |person|
+            group_class.roster.create!(studio_id: studio.id, person: person, lane: person.lane)
+          end
+        end
+      end
+
+      def self.registered(app)
+        app.helpers Helpers
+
+        app.put("/api/classes/:id/roster") do |id|
+          stored = group_class(id)
+          given = body_as(CHANGE)
+          stored.with_lock do
+            stored.roster.where(person_id: given["remove"] || []).destroy_all
+            add_to_roster(stored, people(given["add"] || [], at: "/add"))
+          end
+          render_json(class_view(stored))
+        end
+
+        # One person checked in; what is left out stays as it was.
+        app.put("/api/classes/:id/roster/:person", access: :helper) do |id, person|
+          stored = group_class(id)
+          entry = stored.roster.find_by!(person_id: studio.people.fetch(person).id)
+          given = body_as(ENTRY)
+          entry.present = nil if given["expected"]
+          entry.update!(helper? ? given.except("expected", "sore") : given.except("expected"))
+          render_json(class_view(stored))
+        end
+
+        # Adds a new person, as present: a name and a level is enough.
+        app.post("/api/classes/:id/newcomers", access: :helper) do |id|
+          stored = group_class(id)
+          given = body_as(NEWCOMER)
+          stored.with_lock do
+            fresh = studio.people.create!(name: given["name"].strip, lane: given["lane"], since: studio.today)
+            add_to_roster(stored, [fresh])
+            stored.roster.find_by!(person_id: fresh.id).update!(present: true)
+          end
+          render_json(class_view(stored), status: 201)
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,127 @@
+# frozen_string_literal: true
+
+module Server
+  module Classes
+    # Classes: a circuit on a date, with a place and a roster.
+    module Routes
+      S = Sparrow::Shape
+      ID = S::Text.new(length: 1..64)
+      INSTANT = S::Text.new(length: 20..30, form: /\A\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}(\.\d+)?(Z|[+-]\d{2}:\d{2})\z/, says: "must be a date and time")
+      FIELDS = {
+        "starts_at" => INSTANT, "slot_minutes" => S::Whole.new(5..240, "minutes"), "place_id" => ID, "leader_id" => ID, "note" => S::Text.new(length: 0..2000),
+        "kit" => Places::Routes::KIT
+      }.freeze
+      NEW = S::Record.new(FIELDS.merge("workout_id" => ID, "people" => S::List.new(ID, size: 0..60, distinct: true, noun: "people"),
+        "also_at" => S::List.new(INSTANT, size: 0..25, distinct: true, noun: "dates")), required: %w[workout_id starts_at])
+      CHANGE = S::Record.new(FIELDS.merge("lock_version" => S::Whole.new(1..1_000_000)), required: %w[lock_version starts_at])
+
+      # What these routes share.
+      module Helpers
+        def group_class(id)
+          studio.group_classes.fetch(id)
+        end
+
+        def class_fields(given)
+          {starts_at: moment(given["starts_at"], "/starts_at"), slot_minutes: given["slot_minutes"], note: given["note"] || "", kit: given["kit"],
+           place: given["place_id"] && studio.places.fetch(given["place_id"]), leader: given["leader_id"] && studio.instructors.fetch(given["leader_id"])}
+        end
+
+        def moment(text, at)
+          Time.iso8601(text).utc
+        rescue ArgumentError
+          raise Sparrow::Refused.new([Sparrow::Problem.new(pointer: at, message: "must be a date and time that there is")])
+        end
+
+        def class_view(group_class)
+          whole = Classes::View.new(group_class.reload).to_h
+          return whole.merge("roster" => whole["roster"].map { |entry| entry.merge("sore" => []) }) if helper?
+          Records::AuditEvent.note_reading(instructor, "roster_read", group_class) if whole["roster"].any? { |entry| entry["sore"].any? }
+          whole
+        end
+
+        def new_class(given)
+          source = workout(given["workout_id"])
+          unless source.ready
+            raise Sparrow::Refused.new([Sparrow::Problem.new(pointer: "/workout_id", message: "has no station yet, so there is nothing to train")])
+          end
+          fresh = studio.group_classes.new(**class_fields(given), series: given["also_at"].to_a.any? ? SecureRandom.uuid : nil)
+          fresh.take(source)
+          people(given["people"] || []).each { |person| fresh.roster.create!(studio_id: studio.id, person: person, lane: person.lane) }
+          (given["also_at"] || []).each_with_index { |instant, index| fresh.reload.repeat(moment(instant, "/also_at/#{index}")) }
+          fresh
+        end
+
+        # @raise [Sparrow::Refused] where one of them is nobody here
+        def people(ids, at: "/people")
+          found = studio.people.where(id: ids.grep(/\A\h{8}-/)).index_by(&:id)
+          problems = ids.each_with_index.filter_map { |id, index| Sparrow::Problem.new(pointer: "#{at}/#{index}", message: "is nobody in this studio") unless found[id] }
+          raise Sparrow::Refused.new(problems) if problems.any?
+          ids.map { |id| found[id] }
+        end
+      end
+
+      def self.registered(app)
+        app.helpers Helpers
+
+        app.get("/api/classes", access: :helper) do
+          classes, paging = paged(studio.group_classes.kept.includes(:leader, :place, :roster, :workout, :runs).order(starts_at: :desc, id: :desc))
+          render_json({"classes" => Classes::Line.new(classes).to_h, **paging})
+        end
+
+        app.post("/api/classes") do
+          given = body_as(NEW)
+          render_json(class_view(studio.transaction { new_class(given) }), status: 201)
+        end
+
+        app.get("/api/classes/:id", access: :helper) { |id| render_json(class_view(group_class(id))) }
+
+        app.put("/api/classes/:id") do |id|
+          stored = group_class(id)
+          given = body_as(CHANGE)
+          stored.change_over(given["lock_version"]) { stored.update!(class_fields(given)) }
+          render_json(class_view(stored))
+        rescue Records::GroupClass::Outdated
+          raise Http::Problems.conflict("This class was changed from another place after you opened it.", theirs: class_view(stored))
+        end
+
+        app.delete("/api/classes/:id") do |id|
+          group_class(id).update!(cancelled_at: Time.now.utc)
+          status 204
+        end
+
+        app.post("/api/classes/:id/restore") do |id|
+          stored = group_class(id)
+          stored.update!(cancelled_at: nil)
+          render_json(class_view(stored))
+        end
+
+        # The circuit as it stands now, with the choices made for stations that it still has.
+        app.post("/api/classes/:id/bring") do |id|
+          stored = group_class(id)
+          raise Http::Problems.not_found unless stored.workout
+          stored.change_over(stored.lock_version) { stored.take(stored.workout) }
+          render_json(class_view(stored))
+        end
+
+        app.post("/api/classes/:id/run", access: :helper) do |id|
+          stored = group_class(id)
+          run = Records::Run.of_class(stored, client_key: body_as(RUN)["client_key"], by: instructor)
+          render_json(run_view(run, Runs::View), status: 201)
+        rescue Records::Run::KeyTaken
+          raise Http::Problems.field("/client_key", "is the key of another run")
+        end
+
+        # Who is to be called, and where help is: for the moment in which it counts.
+        app.get("/api/classes/:id/emergency", access: :helper) do |id|
+          stored = group_class(id)
+          Records::AuditEvent.note_reading(instructor, "emergency_read", stored)
+          render_json({"place" => stored.place && Places::View.new(stored.place).to_h, "people" => stored.coming.map do |entry|
+            {"name" => entry.person.name, "contact" => entry.person.contact || {}}
+          end})
+        end
+      end
+
+      RUN = S::Record.new({"client_key" => S::Text.new(length: 8..64)}, required: %w[client_key])
+    end
+  end
+end

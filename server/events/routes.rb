@@ -1,0 +1,36 @@
+# frozen_string_literal: true
+
+module Server
+  module Events
+    # Changes as they happen, as server-sent events; and the noting of them.
+    module Routes
+      # A body that is written by somebody else, later.
+      NOTHING = Enumerator.new { nil }
+
+      def self.registered(app)
+        app.get("/api/events", access: :helper) do
+          hijack = env["rack.hijack?"]
+          raise Http::Problems::Error.new(406, "No streams here", "This server cannot keep a page informed.") unless hijack
+          id = studio.id
+          seen = Integer(env["HTTP_LAST_EVENT_ID"].to_s, 10, exception: false)
+          headers "content-type" => "text/event-stream", "cache-control" => "no-store", "x-accel-buffering" => "no",
+            "rack.hijack" => ->(io) { EventRoutes.hand_over(io, id, seen) }
+          body NOTHING
+        end
+
+        app.after do
+          kind, id = Events.change_of(request.request_method, request.path_info)
+          next unless kind && response.successful? && @instructor
+          Events.announce(@instructor.studio_id, kind, id, request.get_header("HTTP_X_TAB").to_s[/\A[\w-]{1,64}\z/])
+        end
+      end
+
+      # The web server's thread is free again after this.
+      def self.hand_over(io, studio_id, seen)
+        Events.hub.add(io, studio_id, seen: seen)
+      rescue Events::Hub::Full
+        io.close
+      end
+    end
+  end
+end

@@ -1,0 +1,19 @@
+# frozen_string_literal: true
+
+module Server
+  module Formats
+    # The formats as JSON. They do not change while the process lives, so the text
+    # and its tag are made once.
+    module View
+      # @return [String] JSON
+      def self.text
+        @text ||= JSON.generate({"formats" => Sparrow::Format.all.map(&:to_h)}).freeze
+      end
+
+      # @return [String] an entity tag
+      def self.tag
+        @tag ||= Digest::SHA256.hexdigest(text).slice(0, 20).freeze
+      end
+    end
+  end
+end

@@ -1,0 +1,104 @@
+# frozen_string_literal: true
+
+module Server
+  module Movements
+    # The catalogue, the studio's own movements in it, and the open format's schema.
+    module Routes
+      S = Sparrow::Shape
+      SCHEMA = Sparrow::Published.workout_schema
+      ADD = S::Record.new({"document" => S::Anything.new, "copy_of" => S::Text.new(length: 1..60), "name" => S::Text.new(length: 2..60)})
+      WRITE = S::Record.new({"document" => S::Anything.new, "version" => People::Contract::VERSION}, required: %w[document version])
+
+      # What these routes look up.
+      module Helpers
+        def own_movement(id)
+          studio.studio_movements.find_by!(movement_id: id)
+        end
+
+        # @return [Hash] the movement's document, of the house or the studio
+        def movement_document(id)
+          stored = studio.studio_movements.find_by(movement_id: id)
+          return stored.document if stored
+          path = File.join(Sparrow::DATA, "movements", "#{id}.yml")
+          raise Http::Problems.not_found unless Sparrow::Catalogue.house.movement(id)
+          YAML.safe_load_file(path)
+        end
+
+        def movement_holder(stored)
+          {"document" => stored.document, "version" => stored.version}
+        end
+
+        def new_movement(given)
+          return given["document"] unless given["copy_of"]
+          original = movement_document(given["copy_of"])
+          Sparrow::Catalogue::Own.copy(original, id: Records::StudioMovement.free_id(studio, given["copy_of"]),
+            name: given["name"] || "#{original["name"].slice(0, 50)} (own)")
+        end
+
+        # Pointers are into the body, where the document is one key of it.
+        def in_document
+          yield
+        rescue Sparrow::Refused => refused
+          raise Http::Problems.unprocessable(refused, under: "/document")
+        end
+      end
+
+      def self.registered(app)
+        app.helpers Helpers
+
+        app.get("/api/movements", access: :helper, stale: true) do
+          cache_control :private, :no_cache
+          etag Movements::View.tag(studio)
+          Movements::View.text(studio)
+        end
+
+        app.post("/api/movements") do
+          given = body_as(ADD)
+          document = new_movement(given)
+          raise Sparrow::Refused.new([Sparrow::Problem.new(pointer: "/document", message: "is missing")]) unless document.is_a?(Hash)
+          stored = in_document { Records::StudioMovement.add(studio, document) }
+          render_json(Movements::View.own_one(stored), status: 201)
+        end
+
+        app.get("/api/movements/:id", access: :helper) do |id|
+          stored = studio.studio_movements.find_by(movement_id: id)
+          next render_json(Movements::View.own_one(stored)) if stored
+          movement = Sparrow::Catalogue.house.movement(id)
+          raise Http::Problems.not_found unless movement
+          render_json(Movements::View.movement(movement))
+        end
+
+        app.get("/api/movements/:id/document") do |id|
+          stored = studio.studio_movements.find_by(movement_id: id)
+          render_json(stored ? movement_holder(stored) : {"document" => movement_document(id), "version" => nil})
+        end
+
+        app.put("/api/movements/:id") do |id|
+          stored = own_movement(id)
+          given = body_as(WRITE)
+          document = given["document"]
+          raise Sparrow::Refused.new([Sparrow::Problem.new(pointer: "/document", message: "must be an object")]) unless document.is_a?(Hash)
+          Http::Versions.change(stored, given["version"], "This movement was", theirs: -> { movement_holder(stored) }) { in_document { stored.rewrite(document) } }
+          render_json(Movements::View.own_one(stored))
+        end
+
+        app.post("/api/movements/:id/retire") do |id|
+          stored = own_movement(id)
+          stored.change(retired_at: Time.now.utc)
+          render_json(Movements::View.own_one(stored))
+        end
+
+        app.post("/api/movements/:id/restore") do |id|
+          stored = own_movement(id)
+          stored.change(retired_at: nil)
+          render_json(Movements::View.own_one(stored))
+        end
+
+        app.get("/api/formats/workout.schema.json", access: :helper) do
+          content_type "application/schema+json"
+          SCHEMA
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,54 @@
+# frozen_string_literal: true
+
+module Server
+  module Movements
+    # The catalogue as JSON. It does not change while the process lives, so the
+    # text and its tag are made once.
+    module View
+      # @param studio [Records::Studio]
+      # @return [String] JSON
+      def self.text(studio)
+        return house if studio.movements_version.zero?
+        JSON.generate({"movements" => Sparrow::Catalogue.house.map { |movement| movement(movement) } + own(studio)})
+      end
+
+      # @return [String] an entity tag
+      def self.tag(studio)
+        return @tag ||= Digest::SHA256.hexdigest(house).slice(0, 20) if studio.movements_version.zero?
+        Digest::SHA256.hexdigest("#{tag_of_house}#{studio.id}#{studio.movements_version}").slice(0, 20)
+      end
+
+      def self.house
+        @house ||= JSON.generate({"movements" => Sparrow::Catalogue.house.map { |movement| movement(movement) }})
+      end
+
+      def self.tag_of_house
+        @tag_of_house ||= Digest::SHA256.hexdigest(house)
+      end
+
+      # @return [Array<Hash>] the studio's own, retired ones marked
+      def self.own(studio)
+        studio.studio_movements.order(:movement_id).map { |stored| own_one(stored) }
+      end
+
+      # @param stored [Records::StudioMovement]
+      # @return [Hash]
+      def self.own_one(stored)
+        movement(stored.movement).merge("own" => true, "retired" => !stored.retired_at.nil?)
+      end
+
+      # @param movement [Sparrow::Catalogue::Movement]
+      # @return [Hash]
+      def self.movement(movement)
+        movement.to_h.except(:opens, :ladder).transform_keys(&:to_s).merge(
+          "opens" => movement.opening_prescriptions, "ladder" => movement.ladder.map { |rung| rung(rung) }
+        )
+      end
+
+      def self.rung(rung)
+        rung.to_h.except(:movement_id, :target, :pattern).transform_keys(&:to_s).merge("tempo" => rung.tempo&.to_s)
+      end
+      private_class_method :rung, :house, :tag_of_house, :own
+    end
+  end
+end

@@ -1,0 +1,28 @@
+# frozen_string_literal: true
+
+module Server
+  module Pages
+    # The interface's one HTML page, as the front end's build left it, with a
+    # nonce put in for each response.
+    module Page
+      DIST = File.join(ROOT, "web", "dist")
+      PLACEHOLDER = "__CSP_NONCE__"
+
+      # @param nonce [String]
+      # @return [String, nil] nil where nothing has been built
+      def self.html(nonce)
+        path = File.join(DIST, "index.html")
+        return unless File.file?(path)
+        built_at = File.mtime(path)
+        @page = [built_at, File.read(path)] unless @page&.first == built_at
+        @page.last.gsub(PLACEHOLDER, nonce)
+      end
+
+      # @return [String, nil] where a built file of this name is
+      def self.asset(name)
+        path = File.join(DIST, "assets", File.basename(name))
+        path if File.file?(path)
+      end
+    end
+  end
+end

@@ -1,0 +1,130 @@
+# frozen_string_literal: true
+
+module Server
+  module People
+    # Who trains here, what they chose, and what is private about them.
+    module Routes
+      S = Sparrow::Shape
+      HEALTH = S::Record.new({"consent" => S::Flag.new, "health" => Sparrow::Limits::Form::HEALTH, "version" => People::Contract::VERSION}, required: %w[consent version])
+      LIMITS = S::Record.new({"limits" => S::List.new(Sparrow::Limits::Form::LIMIT, size: 0..20, noun: "limits")}, required: %w[limits])
+      ARCHIVE = S::Record.new({"archived" => S::Flag.new}, required: %w[archived])
+      IMPORT = S::Record.new({"csv" => S::Text.new(length: 1..500_000), "apply" => S::Flag.new}, required: %w[csv])
+      # What these routes share.
+      module Helpers
+        def person(id)
+          studio.people.fetch(id)
+        end
+
+        # Whoever is answered with health notes has read them, by whichever route.
+        def person_view(person)
+          Records::AuditEvent.note_reading(instructor, "health_read", person) if person.health
+          People::View.new(person).to_h
+        end
+
+        # @raise [Sparrow::Refused]
+        def person_fields(given)
+          problems = People::Contract.problems(given, today: studio.today)
+          raise Sparrow::Refused.new(problems) if problems.any?
+          {"pronouns" => nil, "birth_year" => nil, "since" => nil, "levels" => {}, "tags" => [], "contact" => {}, **given.except("version"), "name" => given["name"].strip}
+        end
+
+        def change_person(stored, given)
+          fields = person_fields(given)
+          Http::Versions.change(stored, given["version"], "This person was", theirs: -> { person_view(stored) }) { stored.update!(fields) }
+        end
+
+        def change_health(stored, given)
+          Http::Versions.change(stored, given["version"], "These health notes were", theirs: -> { person_view(stored) }, column: :health_version) { health_given(stored, given) }
+          Records::AuditEvent.note(instructor, "health_changed", stored)
+        end
+
+        def health_given(person, given)
+          return person.update!(health: nil, health_consent_at: nil) unless given["consent"]
+          health = given["health"] || {}
+          problems = Sparrow::Limits::Form.complaints(health, today: studio.today + 1, at: "/health")
+          raise Sparrow::Refused.new(problems) if problems.any?
+          person.update!(health: health, health_consent_at: person.health_consent_at || Time.now.utc)
+        end
+      end
+
+      def self.registered(app)
+        app.helpers Helpers
+
+        app.get("/api/people", access: :helper) do
+          people = (params["archived"] == "true") ? studio.people.where.not(archived_at: nil).order(:name, :id) : studio.people.training
+          people, paging = paged(people)
+          render_json({"people" => People::Row.new(people).to_h, "tags" => studio.people.distinct.pluck(Arel.sql("unnest(tags)")).sort, **paging})
+        end
+
+        app.post("/api/people") do
+          person = studio.people.create!(person_fields(body_as(People::Contract::NEW)))
+          render_json(person_view(person), status: 201)
+        end
+
+        # Noted on the primary first: an export that cannot be noted is not given.
+        app.get("/api/people/csv") do
+          Records::AuditEvent.note(instructor, "people_exported")
+          content_type "text/csv"
+          headers "content-disposition" => "attachment; filename=\"people.csv\""
+          Database.reading { People::Csv.new(studio).text }
+        end
+
+        app.post("/api/people/import", heavy: true) do
+          given = body_as(IMPORT)
+          answer = People::Csv.new(studio).read(given["csv"], apply: given["apply"] == true)
+          Records::AuditEvent.note(instructor, "people_imported", nil, rows: answer["rows"].size) if answer["applied"]
+          render_json(answer)
+        end
+
+        # What is asked before the first class, and the kinds of limits there are.
+        app.get("/api/people/questions") do
+          render_json({"questions" => Sparrow::Screening.questions, "kinds" => Sparrow::Limits::KINDS.map { |kind| {"kind" => kind, "words" => Sparrow::Limits.words(kind)} }})
+        end
+
+        # What limits would rule out, before they are kept.
+        app.post("/api/people/limits") do
+          health = body_as(LIMITS)
+          problems = Sparrow::Limits::Form.complaints(health, today: studio.today + 1)
+          raise Sparrow::Refused.new(problems) if problems.any?
+          limits = Sparrow::Limits::Form.limits_of(health).select { |limit| limit.on?(studio.today) }
+          render_json({"ruled_out" => People::RuledOut.of(limits, studio.catalogue)})
+        end
+
+        app.get("/api/people/:id") do |id|
+          render_json(person_view(person(id)))
+        end
+
+        app.put("/api/people/:id") do |id|
+          stored = person(id)
+          change_person(stored, body_as(People::Contract::CHANGE))
+          render_json(person_view(stored))
+        end
+
+        app.put("/api/people/:id/health") do |id|
+          stored = person(id)
+          change_health(stored, body_as(HEALTH))
+          render_json(person_view(stored))
+        end
+
+        app.put("/api/people/:id/archive") do |id|
+          stored = person(id)
+          stored.update!(archived_at: body_as(ARCHIVE)["archived"] ? (stored.archived_at || Time.now.utc) : nil)
+          render_json(People::Row.new(stored).to_h)
+        end
+
+        app.get("/api/people/:id/export") do |id|
+          stored = person(id)
+          Records::AuditEvent.note(instructor, "person_exported", stored)
+          headers "content-disposition" => "attachment; filename=\"person.json\""
+          render_json(Database.reading { People::Export.new(stored).to_h })
+        end
+
+        app.delete("/api/people/:id") do |id|
+          person(id).erase
+          Records::AuditEvent.note(instructor, "person_erased")
+          status 204
+        end
+      end
+    end
+  end
+end

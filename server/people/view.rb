@@ -1,0 +1,47 @@
+# frozen_string_literal: true
+
+module Server
+  module People
+    # Everything that the studio keeps of one person, for its instructors.
+    class View
+      # @param person [Records::Person]
+      # @param today [Date]
+      def initialize(person, today: person.studio.today)
+        People::Evidence.load([person])
+        @person = person
+        @today = today
+        @catalogue = person.studio.catalogue
+      end
+
+      # @return [Hash]
+      def to_h
+        People::Row.new(@person).to_h.merge(
+          "version" => @person.version, "health_version" => @person.health_version, "birth_year" => @person.birth_year, "levels" => @person.levels, "contact" => @person.contact || {},
+          "consent_at" => Http::Json.instant(@person.health_consent_at), "health" => @person.health || {"limits" => []},
+          "ruled_out" => People::RuledOut.of(@person.limits_on(@today), @catalogue), "benchmarks" => benchmarks, "capacity" => capacity,
+          "attended" => @person.attendances.count(&:present)
+        )
+      end
+
+      private
+
+      def benchmarks
+        @person.benchmarks.sort_by(&:taken_on).reverse.map do |taken|
+          {"id" => taken.id, "test" => taken.test, "variation" => taken.variation, "amount" => taken.amount, "taken_on" => taken.taken_on.iso8601}
+        end
+      end
+
+      def capacity
+        estimates = @person.estimates(@today, catalogue: @catalogue)
+        profile = estimates.profile
+        estimates.all.map do |estimate|
+          {
+            "pattern" => estimate.pattern, "level" => estimate.level, "source" => estimate.source, "known_on" => estimate.on&.iso8601, "stale" => estimate.stale,
+            "factor" => estimate.factor.to_f, "rough" => estimate.rough, "strength" => estimate.strength&.to_f&.round(4), "words" => estimate.words(@today),
+            "ladders" => Sparrow::Capacity::Prediction.of(estimate.pattern, profile, @catalogue)
+          }
+        end
+      end
+    end
+  end
+end

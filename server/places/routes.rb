@@ -1,0 +1,40 @@
+# frozen_string_literal: true
+
+module Server
+  module Places
+    # Where classes are, and what is there.
+    module Routes
+      S = Sparrow::Shape
+      PIECES = %w[chair bench step bar table band bottle mat].freeze
+      KIT = S::Record.new(PIECES.to_h { |piece| [piece, S::Whole.new(0..200)] })
+      FIELDS = {
+        "name" => S::Text.new(length: 1..80, form: /\S/, says: "must not be empty"), "address" => S::Text.new(length: 0..200), "defibrillator" => S::Text.new(length: 0..200),
+        "first_aid" => S::Text.new(length: 0..200), "space" => S::Text.new(length: 0..200), "surface" => S::Text.new(length: 0..200), "kit" => KIT
+      }.freeze
+      FORM = S::Record.new(FIELDS, required: %w[name])
+      CHANGE = S::Record.new(FIELDS.merge("version" => People::Contract::VERSION), required: %w[name version])
+
+      def self.registered(app)
+        app.get("/api/places") { render_json({"places" => Places::View.new(studio.places.in_use.to_a).to_h, "pieces" => PIECES}) }
+
+        app.post("/api/places") do
+          render_json(Places::View.new(studio.places.create!(body_as(FORM))).to_h, status: 201)
+        end
+
+        app.put("/api/places/:id") do |id|
+          place = studio.places.fetch(id)
+          given = body_as(CHANGE)
+          Http::Versions.change(place, given["version"], "This place was", theirs: -> { Places::View.new(place).to_h }) do
+            place.update!({"address" => "", "defibrillator" => "", "first_aid" => "", "space" => "", "surface" => "", "kit" => nil, **given.except("version")})
+          end
+          render_json(Places::View.new(place).to_h)
+        end
+
+        app.delete("/api/places/:id") do |id|
+          studio.places.fetch(id).update!(archived_at: Time.now.utc)
+          status 204
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,21 @@
+# frozen_string_literal: true
+
+module Server
+  module Planning
+    # The plan, measured and reviewed; nothing is stored.
+    module PreviewRoutes
+      FORM = Sparrow::Shape::Record.new({"workout" => Sparrow::Shape::Anything.new, "calls" => Sparrow::Shape::Flag.new}, required: %w[workout])
+
+      def self.registered(app)
+        app.post("/api/preview", heavy: true) do
+          given = body_as(FORM)
+          catalogue = studio.catalogue
+          large_json(given["workout"], under: "/workout") do
+            preview = Sparrow::Preview.new(given["workout"], catalogue: catalogue)
+            (given["calls"] == false) ? preview.without_calls : preview.to_h
+          end
+        end
+      end
+    end
+  end
+end

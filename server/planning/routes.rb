@@ -1,0 +1,65 @@
+# frozen_string_literal: true
+
+module Server
+  module Planning
+    # What is offered while a circuit is planned. Nothing is stored: each answer
+    # is a patch or a block that the board takes or leaves.
+    module Routes
+      S = Sparrow::Shape
+      ID = S::Text.new(length: 1..40)
+      SOLVE = S::Record.new({"workout" => S::Anything.new, "block" => ID, "station" => ID, "window_s" => S::Whole.new(5..7200, "seconds"),
+                             "choose" => S::OneOf.new(*Sparrow::Targets::Solve::CHOICES)}, required: %w[workout])
+      SLOT = S::Record.new({"workout" => S::Anything.new, "minutes" => S::Whole.new(5..240, "minutes")}, required: %w[workout minutes])
+      SUGGEST = S::Record.new({"workout" => S::Anything.new, "kind" => S::OneOf.new("warm_up", "cool_down"), "minutes" => S::Whole.new(1..30, "minutes")},
+        required: %w[workout kind minutes])
+      REFORMAT = S::Record.new({"block" => S::Anything.new, "format" => S::OneOf.new(*Sparrow::Format.with_stations.map(&:id))}, required: %w[block format])
+      KINDS = {"warm_up" => Sparrow::Suggest::WarmUp, "cool_down" => Sparrow::Suggest::CoolDown}.freeze
+
+      # What these routes share.
+      module Helpers
+        # Refusals of the workout point into the body; others stand as they are.
+        def of_workout(document)
+          raise Sparrow::Refused.new([Sparrow::Problem.new(pointer: "", message: "must be an object")]) unless document.is_a?(Hash)
+          Sparrow::Circuit.read(document, catalogue: studio.catalogue)
+        rescue Sparrow::Refused => refused
+          raise Http::Problems.unprocessable(refused, under: "/workout")
+        end
+      end
+
+      def self.registered(app)
+        app.helpers Helpers
+
+        app.post("/api/planning/targets", heavy: true) do
+          given = body_as(SOLVE)
+          catalogue = studio.catalogue
+          workout = of_workout(given["workout"])
+          large_json(given["workout"], under: "") do
+            Sparrow::Targets::Solve.new(workout, block: given["block"], station: given["station"], window_s: given["window_s"],
+              choose: given.fetch("choose", "numbers"), catalogue: catalogue).call
+          end
+        end
+
+        app.post("/api/planning/slot", heavy: true) do
+          given = body_as(SLOT)
+          catalogue = studio.catalogue
+          workout = of_workout(given["workout"])
+          large_json(given["workout"], under: "") { Sparrow::Targets::FitToSlot.new(workout, minutes: given["minutes"], catalogue: catalogue).call }
+        end
+
+        app.post("/api/planning/suggestion", heavy: true) do
+          given = body_as(SUGGEST)
+          catalogue = studio.catalogue
+          workout = of_workout(given["workout"])
+          large_json(given["workout"], under: "") { KINDS.fetch(given["kind"]).new(Sparrow::Timeline.compile(workout), catalogue: catalogue).call(given["minutes"] * 60) }
+        end
+
+        app.post("/api/planning/format", heavy: true) do
+          given = body_as(REFORMAT)
+          block = given["block"]
+          changed = Sparrow::Circuit::Reformat.call(block, given["format"])
+          render_json({"block" => changed, **Sparrow::Circuit::Reformat.fates(block["format"], given["format"])})
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,134 @@
+# frozen_string_literal: true
+
+module Server
+  module Runs
+    # Takes a run's log and writes it whole: attendances and the results that
+    # follow from them, in one transaction, once for each submission. What was
+    # handed in is kept each time, so that an earlier log can be brought back.
+    class LogBook
+      # A log that met a newer one.
+      class Outdated < StandardError; end
+
+      FORM = Sparrow::Shape::Record.new({
+        "submission_id" => Sparrow::Shape::Text.new(length: 8..64), "log_version" => Sparrow::Shape::Whole.new(0..1_000_000),
+        "note" => Sparrow::Shape::Text.new(length: 0..2000), "attendances" => Sparrow::Logging::Form::ATTENDANCES
+      }, required: %w[submission_id log_version attendances])
+      # What only who was there can have.
+      OF_THE_PRESENT = %w[effort pain exceptions].freeze
+
+      # @param run [Records::Run]
+      # @param by [Records::Instructor, nil] who writes
+      def initialize(run, by: nil)
+        @run = run
+        @by = by
+      end
+
+      # Sent twice, it is written once.
+      # @param body [Hash] as in FORM
+      # @raise [Sparrow::Refused, Outdated]
+      def write(body)
+        given = Sparrow::Shape.read(FORM, body)
+        given = given.merge("attendances" => given.fetch("attendances").map { |line| line["present"] ? line : line.except(*OF_THE_PRESENT) })
+        # What the fit gives takes a while to compute: it is known before the run is locked.
+        @planned = @run.given
+        @run.with_lock do
+          next if @run.last_submission == given.fetch("submission_id")
+          raise Outdated unless @run.log_version == given.fetch("log_version")
+          put(unseen_kept(given))
+        end
+      end
+
+      # @param revision [Records::LogRevision] of this run
+      # @raise [Sparrow::Refused]
+      def bring_back(revision)
+        here = @run.studio.people.where(id: revision.content["attendances"].map { |line| line["person_id"] }).pluck(:id)
+        @planned = @run.given
+        @run.with_lock do
+          put("submission_id" => SecureRandom.uuid, "note" => revision.content["note"],
+            "attendances" => revision.content["attendances"].select { |line| here.include?(line["person_id"]) })
+          Records::AuditEvent.note(@by, "log_brought_back", @run, version: revision.number) if @by
+        end
+      end
+
+      private
+
+      def put(given)
+        replace(given.fetch("attendances"))
+        @run.update!(log_version: @run.log_version + 1, last_submission: given["submission_id"], log_note: given["note"],
+          logged_at: Time.now.utc, finished_at: @run.finished_at || Time.now.utc)
+        keep(given)
+      end
+
+      def keep(given)
+        attendances = given.fetch("attendances")
+        @run.log_revisions.create!(studio_id: @run.studio_id, instructor: @by, number: @run.log_version, content: given.slice("note", "attendances"),
+          people: attendances.size, present: attendances.count { |line| line["present"] }, created_at: Time.now.utc)
+        Records::AuditEvent.note_reading(@by, "log_written", @run) if @by
+      end
+
+      # A helper is not shown what hurt or what was noted: what they send does not take it away.
+      def unseen_kept(given)
+        return given unless @by&.role == "helper"
+        kept = @run.attendances.index_by(&:person_id)
+        lines = given.fetch("attendances").map do |line|
+          before = kept[line["person_id"]]
+          (before && line["present"]) ? {"pain" => before.pain, "note" => before.note}.compact.merge(line) : line
+        end
+        given.merge("attendances" => lines, "note" => given["note"] || @run.log_note)
+      end
+
+      def replace(attendances)
+        @counted = @run.counted
+        rows = checked(attendances)
+        Records::Attendance.where(studio_id: @run.studio_id, run_id: @run.id).delete_all
+        rows.each do |line, person, results|
+          attendance = @run.attendances.create!(
+            studio_id: @run.studio_id, person: person, present: line["present"], lane: line.fetch("lane", person.lane),
+            **line.slice("effort", "pain", "note"), created_at: Time.now.utc,
+            given: @planned[person.id] && Records::Attendance.given_as_stored(@planned[person.id])
+          )
+          insert(attendance, results)
+        end
+      end
+
+      def insert(attendance, results)
+        return if results.empty?
+        Records::Result.insert_all!(results.map { |result| result.to_h.merge(studio_id: @run.studio_id, attendance_id: attendance.id) })
+      end
+
+      # @raise [Sparrow::Refused] with every unknown person and station
+      def checked(attendances)
+        people = known
+        problems = []
+        problems << Sparrow::Problem.new(pointer: "/attendances", message: "would take everybody out of this log; mark them as absent instead") if attendances.empty? && @run.attendances.any?
+        seen = {}
+        rows = attendances.each_with_index.map do |line, index|
+          at = "/attendances/#{index}"
+          person = people[line["person_id"]]
+          problems << Sparrow::Problem.new(pointer: "#{at}/person_id", message: @run.group_class ? "is not on this class's roster" : "is nobody in this studio") unless person
+          problems << Sparrow::Problem.new(pointer: "#{at}/person_id", message: "is listed twice") if seen[line["person_id"]]
+          seen[line["person_id"]] = true
+          [line, person, person ? results(line, person, at, problems) : []]
+        end
+        raise Sparrow::Refused.new(problems) if problems.any?
+        rows
+      end
+
+      # Who may stand in the log: of a class its roster, and whoever stood there before.
+      def known
+        people = @run.studio.people
+        people = people.where(id: @run.group_class.roster.map(&:person_id) | @run.attendances.map(&:person_id) | @run.log_revisions.flat_map { |kept| kept.content["attendances"].map { |line| line["person_id"] } }) if @run.group_class
+        people.index_by(&:id)
+      end
+
+      def results(line, person, at, problems)
+        return [] unless line["present"]
+        @run.sheet.results(line.fetch("lane", person.lane), line.fetch("exceptions", []), given: @planned.fetch(person.id, {}),
+          counted: @counted.fetch(person.id, {}), at: "#{at}/exceptions")
+      rescue Sparrow::Refused => refused
+        problems.concat(refused.problems)
+        []
+      end
+    end
+  end
+end

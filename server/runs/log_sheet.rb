@@ -1,0 +1,43 @@
+# frozen_string_literal: true
+
+module Server
+  module Runs
+    # A run's log: the stations with what was planned, the people to choose
+    # from, and what has been logged so far.
+    class LogSheet
+      # @param run [Records::Run]
+      def initialize(run)
+        @run = run
+      end
+
+      # @return [Hash]
+      def to_h
+        attendances = @run.attendances.includes(:person, :results).sort_by { |attendance| attendance.person.name }
+        {
+          "run" => Runs::Line.new(@run).to_h, "log_version" => @run.log_version, "last_submission" => @run.last_submission,
+          "note" => @run.log_note, "stations" => @run.sheet.stations,
+          "people" => people,
+          "attendances" => Runs::AttendanceLine.new(attendances, params: {submitted: @run.submitted}).to_h
+        }
+      end
+
+      private
+
+      # In the lane that they checked in with.
+      def people
+        lanes = @run.group_class ? @run.group_class.roster.to_h { |entry| [entry.person_id, entry.lane] } : {}
+        given = @run.given
+        counted = @run.counted
+        @run.people.sort_by(&:name).map do |person|
+          People::Line.new(person).to_h.merge("lane" => lanes.fetch(person.id, person.lane), "given" => given(given[person.id]),
+            "counted" => counted.fetch(person.id, {}).map { |(block, station), reps| {"block" => block, "station" => station, "reps" => reps} })
+        end
+      end
+
+      # What the fit gave them, station by station; null where there was none.
+      def given(cells)
+        cells&.map { |(block, station), cell| {"block" => block, "station" => station, "level" => cell.level, **@run.sheet.shown(cell)} }
+      end
+    end
+  end
+end

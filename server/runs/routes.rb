@@ -1,0 +1,143 @@
+# frozen_string_literal: true
+
+module Server
+  module Runs
+    # Runs, their clock, their log and their results.
+    module Routes
+      S = Sparrow::Shape
+      OPEN = S::Record.new({"workout_id" => S::Text.new(length: 1..64), "client_key" => S::Text.new(length: 8..64)},
+        required: %w[workout_id client_key])
+      # Instants are milliseconds since 1970; seconds are of the run's own timeline.
+      INSTANT = S::Whole.new(0..9_999_999_999_999)
+      ADDITION = S::Record.new({"at_s" => S::Decimal.new(0..100_000), "add_s" => S::Whole.new(1..600)}, required: %w[at_s add_s])
+      CLOCK = S::Record.new({
+        "anchor_ms" => INSTANT, "paused_at_ms" => INSTANT, "additions" => S::List.new(ADDITION, size: 0..200, noun: "additions"),
+        "finished" => S::Flag.new, "told_at_ms" => INSTANT, "sent_at_ms" => INSTANT
+      }, required: %w[anchor_ms additions told_at_ms sent_at_ms])
+
+      # What these routes look up.
+      module Helpers
+        def run(id)
+          studio.runs.kept.fetch(id)
+        end
+
+        # @param runs [Records::Run, Array<Records::Run>]
+        def run_view(runs, view = Runs::Line)
+          view.new(runs, params: {health: !helper?}).to_h
+        end
+
+        # What hurt and what was noted is health: a helper writes it and does not
+        # read it; who may read it is noted.
+        def log_view(run)
+          sheet = Runs::LogSheet.new(run).to_h
+          sheet = sheet.merge("note" => nil, "run" => run_view(run)) if helper?
+          sheet.merge("attendances" => attendances_view(run, sheet["attendances"]))
+        end
+
+        def attendances_view(run, attendances)
+          return attendances.map { |attendance| attendance.merge("pain" => nil, "note" => nil) } if helper?
+          Records::AuditEvent.note_reading(instructor, "log_read", run) if run.log_note.present? || attendances.any? { |attendance| attendance["pain"] || attendance["note"].present? }
+          attendances
+        end
+
+        def log_revision(run, number)
+          raise Http::Problems.not_found unless number.match?(/\A\d{1,9}\z/)
+          run.log_revisions.find_by!(number: number.to_i)
+        end
+
+        def log_revision_line(revision)
+          {"number" => revision.number, "by" => revision.instructor&.name, "at" => Http::Json.instant(revision.created_at), "present" => revision.present, "people" => revision.people}
+        end
+      end
+
+      def self.registered(app)
+        app.helpers Helpers
+
+        app.get("/api/runs", access: :helper, stale: true) do
+          runs, paging = paged(studio.runs.kept.includes(:instructor, :attendances).newest_first)
+          render_json({"runs" => run_view(runs), **paging})
+        end
+
+        app.post("/api/runs") do
+          given = body_as(OPEN)
+          workout = workout(given["workout_id"])
+          unless workout.ready
+            raise Sparrow::Refused.new([Sparrow::Problem.new(pointer: "/workout_id", message: "has no station yet, so there is nothing to run")])
+          end
+          run = Records::Run.open(workout, client_key: given["client_key"], by: instructor)
+          render_json(run_view(run, Runs::View), status: 201)
+        rescue Records::Run::KeyTaken
+          raise Http::Problems.field("/client_key", "is the key of another run")
+        end
+
+        app.get("/api/runs/:id", access: :helper) { |id| render_json(run_view(run(id), Runs::View)) }
+
+        # The clock as the Floor tells it; an older telling does not undo a newer one.
+        app.put("/api/runs/:id/clock", access: :helper) do |id|
+          stored = run(id)
+          told = Runs::Clock.new(body_as(CLOCK))
+          clock = told.corrected
+          stored.with_lock do
+            next unless told.newer_than?(stored.clock)
+            stored.update!(clock: clock, started_at: stored.started_at || Time.at(0, clock["anchor_ms"], :millisecond).utc,
+              finished_at: clock["finished"] ? (stored.finished_at || Time.now.utc) : stored.finished_at)
+          end
+          render_json(run_view(stored))
+        end
+
+        app.delete("/api/runs/:id") do |id|
+          stored = run(id)
+          raise Http::Problems::Error.new(409, "Already logged", "A run that has been logged is kept.") if stored.logged_at
+          stored.update!(deleted_at: Time.now.utc)
+          status 204
+        end
+
+        app.post("/api/runs/:id/restore") do |id|
+          stored = studio.runs.fetch(id)
+          stored.update!(deleted_at: nil)
+          render_json(run_view(stored))
+        end
+
+        app.get("/api/runs/:id/log", access: :helper, heavy: true) { |id| render_json(log_view(run(id))) }
+
+        app.put("/api/runs/:id/log", access: :helper, heavy: true) do |id|
+          stored = run(id)
+          begin
+            Runs::LogBook.new(stored, by: instructor).write(body_hash)
+          rescue Runs::LogBook::Outdated
+            raise Http::Problems.conflict("This run was logged from another place after you opened it. Both logs are here.", theirs: log_view(stored.reload))
+          end
+          render_json(log_view(stored.reload))
+        end
+
+        # The log as it was written before, each time: who, when, how many.
+        app.get("/api/runs/:id/log/revisions") do |id|
+          revisions = run(id).log_revisions.includes(:instructor).order(number: :desc).limit(100)
+          render_json({"revisions" => revisions.map { |revision| log_revision_line(revision) }})
+        end
+
+        app.get("/api/runs/:id/log/revisions/:number") do |id, number|
+          stored = run(id)
+          revision = log_revision(stored, number)
+          attendances = attendances_view(stored, revision.content["attendances"])
+          names = studio.people.where(id: revision.content["attendances"].map { |given| given["person_id"] }).pluck(:id, :name).to_h
+          render_json(log_revision_line(revision).merge("note" => revision.content["note"],
+            "attendances" => attendances.map { |given| given.merge("name" => names[given["person_id"]]) }))
+        end
+
+        # The earlier log stands again, as a new one: nothing of the history is lost.
+        app.post("/api/runs/:id/log/revisions/:number/bring", heavy: true) do |id, number|
+          stored = run(id)
+          Runs::LogBook.new(stored, by: instructor).bring_back(log_revision(stored, number))
+          render_json(log_view(stored.reload))
+        end
+
+        app.get("/api/runs/:id/results", access: :helper) do |id|
+          stored = run(id)
+          lines = Runs::AttendanceLine.new(stored.attendances.includes(:person, :results).to_a, params: {submitted: stored.submitted}).to_h
+          render_json({"attendances" => attendances_view(stored, lines)})
+        end
+      end
+    end
+  end
+end

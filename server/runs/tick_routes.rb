@@ -1,0 +1,54 @@
+# frozen_string_literal: true
+
+module Server
+  module Runs
+    # Rounds and reps counted while a run goes on, a tap at a time. A tap that is
+    # sent twice counts once.
+    module TickRoutes
+      S = Sparrow::Shape
+      TICK = S::Record.new({
+        "client_key" => S::Text.new(length: 8..64), "block" => Sparrow::Circuit::Form::ID, "station" => Sparrow::Circuit::Form::ID,
+        "lane" => S::OneOf.new(*Sparrow::Level::ALL), "person_id" => S::Text.new(length: 1..64), "amount" => S::Whole.new(1..1000)
+      }, required: %w[client_key block lane amount])
+
+      # What these routes share.
+      module Helpers
+        def ticks_view(run)
+          {"ticks" => Runs::TickLine.new(run.ticks.standing.order(:at).to_a).to_h}
+        end
+
+        # @raise [Sparrow::Refused] where the run has no such block or station, or nobody of that id
+        def tick_place(run, given)
+          block = run.document["blocks"].find { |candidate| candidate["id"] == given["block"] }
+          station = given["station"].nil? || block&.fetch("stations", [])&.any? { |candidate| candidate["id"] == given["station"] }
+          person = given["person_id"] && studio.people.where("id::text = ?", given["person_id"]).first
+          problems = [(["/block", "is not a block of this run"] unless block), (["/station", "is not a station of that block"] unless station),
+            (["/person_id", "is nobody of this studio"] if given["person_id"] && person.nil?)].compact
+          return person if problems.empty?
+          raise Sparrow::Refused.new(problems.map { |pointer, message| Sparrow::Problem.new(pointer: pointer, message: message) })
+        end
+      end
+
+      def self.registered(app)
+        app.helpers Helpers
+
+        app.get("/api/runs/:id/ticks", access: :helper) { |id| render_json(ticks_view(run(id))) }
+
+        app.post("/api/runs/:id/ticks", access: :helper) do |id|
+          stored = run(id)
+          given = body_as(TICK)
+          person = tick_place(stored, given)
+          stored.ticks.create_with(studio_id: studio.id, person: person, at: Time.now.utc, **given.slice("block", "station", "lane", "amount").transform_keys(&:to_sym))
+            .find_or_create_by!(client_key: given["client_key"])
+          render_json(ticks_view(stored), status: 201)
+        end
+
+        app.delete("/api/runs/:id/ticks/:key", access: :helper) do |id, key|
+          stored = run(id)
+          stored.ticks.find_by!(client_key: key).update!(undone_at: Time.now.utc)
+          render_json(ticks_view(stored))
+        end
+      end
+    end
+  end
+end

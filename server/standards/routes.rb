@@ -1,0 +1,68 @@
+# frozen_string_literal: true
+
+module Server
+  module Standards
+    # House standards: the numbers a studio plans with, and the circuits that
+    # change with them.
+    module Routes
+      S = Sparrow::Shape
+      FORM = S::Record.new(Sparrow::Circuit::Form::HOUSE_KEYS.merge("depth" => S::OneOf.new("parallel", "full")))
+      CHANGE = S::Record.new({"house" => FORM, "bring" => S::List.new(S::Text.new(length: 1..64), size: 0..500, noun: "circuits"),
+                              "version" => People::Contract::VERSION}, required: %w[house])
+
+      # What these routes share.
+      module Helpers
+        def house_view
+          {"house" => studio.house, "version" => studio.house_version, "defaults" => Sparrow::House::DEFAULTS.merge("depth" => "parallel"),
+           "schools" => Sparrow::Scaling.schools.map { |school| school.to_h.transform_keys(&:to_s) }}
+        end
+
+        # @return [Hash] without what is the default anyway
+        # @raise [Sparrow::Refused]
+        def house_given(given)
+          problems = Sparrow::House.complaints(given)
+          raise Sparrow::Refused.new(problems) if problems.any?
+          given
+        end
+
+        def touched(house)
+          studio.workouts.kept.order(:title).filter_map do |workout|
+            impact = Sparrow::Targets::ChangeImpact.new(workout.document, house.except("depth"), catalogue: studio.catalogue).call
+            depth = house["depth"] && house["depth"] != workout.document.fetch("depth", "parallel")
+            next unless impact || depth
+            {"id" => workout.id, "title" => workout.title, "depth" => depth || false,
+             **(impact || {"total_before_s" => workout.total_s, "total_after_s" => workout.total_s, "targets" => 0})}
+          end
+        end
+
+        def bring_along(ids, house)
+          studio.workouts.kept.where(id: ids.grep(/\A\h{8}-/)).find_each do |workout|
+            document = workout.document.merge("house" => house.except("depth"), "depth" => house.fetch("depth", workout.document.fetch("depth", "parallel")))
+            workout.save_over(workout.lock_version, Sparrow::Preview.new(document, catalogue: studio.catalogue), by: instructor)
+          end
+        end
+      end
+
+      def self.registered(app)
+        app.helpers Helpers
+
+        app.get("/api/house") { render_json(house_view) }
+
+        app.post("/api/house/touches", heavy: true) do
+          render_json({"circuits" => touched(house_given(body_as(CHANGE)["house"]))})
+        end
+
+        app.put("/api/house", heavy: true) do
+          given = body_as(CHANGE)
+          house = house_given(given["house"])
+          raise Http::Problems.field("/version", "is missing") unless given["version"]
+          Http::Versions.change(studio, given["version"], "The standards were", theirs: -> { house_view }, column: :house_version) do
+            studio.update!(house: house)
+            bring_along(given["bring"] || [], house)
+          end
+          render_json(house_view)
+        end
+      end
+    end
+  end
+end

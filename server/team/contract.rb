@@ -1,0 +1,29 @@
+# frozen_string_literal: true
+
+module Server
+  module Team
+    # What a studio and its people of the team are made of, wherever it is typed.
+    module Contract
+      S = Sparrow::Shape
+      # A name is written in letters that can be seen: nothing that turns the line round or takes no room.
+      VISIBLE = /\A(?=.*[[:alnum:]])[^\p{Cc}\p{Cf}\p{Zl}\p{Zp}]+\z/
+      NAME = S::Text.new(length: 1..80, form: VISIBLE, says: "must be a name in visible letters")
+      STUDIO_NAME = S::Text.new(length: 1..120, form: VISIBLE, says: "must be a name in visible letters")
+      EMAIL = S::Text.new(length: 3..200, form: /\A\s*[^@\s,;<>]+@[^@\s,;<>]+\s*\z/, says: "must be an e-mail address")
+      PASSWORD = S::Text.new(length: 1..200)
+      ROLE = S::OneOf.new(*Records::Instructor::ROLES)
+      TIME_ZONES = TZInfo::Timezone.all_data_zone_identifiers.select { |name| name.match?(%r{\A(Africa|America|Antarctica|Asia|Atlantic|Australia|Europe|Indian|Pacific)/}) }.push("UTC").freeze
+      TIME_ZONE = S::OneOf.new(*TIME_ZONES, example: "Europe/London")
+      # How days are written: 24 November or November 24.
+      DATE_LOCALES = %w[en-GB en-US en-CA en-AU en-NZ en-IE en-IN en-ZA de-DE de-AT de-CH fr-FR fr-CA es-ES es-MX it-IT nl-NL pt-PT pt-BR da-DK sv-SE nb-NO fi-FI pl-PL cs-CZ hu-HU].freeze
+      DATE_LOCALE = S::OneOf.new(*DATE_LOCALES)
+      DAYS = S::Whole.new(30..3650, "days")
+
+      # @raise [Sparrow::Refused] where somebody has this address already
+      def self.check_email(email, pointer, except: nil)
+        taken = Records::Instructor.where("lower(email) = ?", email.strip.downcase).where.not(id: except)
+        raise Http::Problems.field(pointer, "is used by somebody already") if taken.exists?
+      end
+    end
+  end
+end

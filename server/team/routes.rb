@@ -1,0 +1,83 @@
+# frozen_string_literal: true
+
+module Server
+  module Team
+    # The people of the team: owners invite them, give them a role, and disable them.
+    module Routes
+      S = Sparrow::Shape
+      INVITE = S::Record.new({"name" => Team::Contract::NAME, "email" => Team::Contract::EMAIL, "role" => Team::Contract::ROLE}, required: %w[name email role])
+      CHANGE = S::Record.new({"role" => Team::Contract::ROLE, "disabled" => S::Flag.new})
+
+      # What these routes share.
+      module Helpers
+        def team_view
+          {"members" => studio.instructors.includes(:sign_ins).order(:name).map { |member| member_line(member) },
+           "invitations" => studio.invitations.where(accepted_at: nil, withdrawn_at: nil).order(created_at: :desc).map { |invitation| invitation_line(invitation) }}
+        end
+
+        def member_line(member)
+          {"id" => member.id, "name" => member.name, "email" => member.email, "role" => member.role, "disabled" => !member.disabled_at.nil?,
+           "second_factor" => member.second_factor?, "seen_at" => Http::Json.instant(member.sign_ins.filter_map(&:last_seen_at).max), "you" => member.id == instructor.id}
+        end
+
+        def invitation_line(invitation)
+          {"id" => invitation.id, "name" => invitation.name, "email" => invitation.email, "role" => invitation.role, "expires_at" => Http::Json.instant(invitation.expires_at),
+           "expired" => invitation.expires_at < Time.now.utc}
+        end
+
+        # @return [Hash] the link, shown to who invites so that it can be handed over by other means
+        def invite(given)
+          Team::Contract.check_email(given["email"], "/email")
+          studio.invitations.where("lower(email) = ?", given["email"].strip.downcase).where(accepted_at: nil, withdrawn_at: nil).update_all(withdrawn_at: Time.now.utc)
+          invitation = studio.invitations.create!(name: given["name"].strip, email: given["email"].strip, role: given["role"], invited_by: instructor,
+            expires_at: Time.now.utc + Records::Invitation::LASTS)
+          url = "#{address}/join/#{Http::SignedLinks.token(invitation, "invitation")}"
+          Mailbox::Post.invitation(invitation, url)
+          Records::AuditEvent.note(instructor, "invited", invitation, role: invitation.role)
+          {"url" => url, "mailed" => !Settings.current.smtp.nil?}
+        end
+
+        # Under a lock of the studio, so that two owners cannot each make the other the last but none.
+        def change_member(member, given)
+          studio.with_lock do
+            member.reload
+            leaves = member.last_owner? && (given["disabled"] || (given["role"] && given["role"] != "owner"))
+            raise Http::Problems.field(given["disabled"] ? "/disabled" : "/role", "would leave the studio without an owner") if leaves
+            change_role(member, given["role"]) if given["role"] && given["role"] != member.role
+            change_disabled(member, given["disabled"]) unless given["disabled"].nil? || given["disabled"] == !member.disabled_at.nil?
+          end
+        end
+
+        def change_role(member, role)
+          Records::AuditEvent.note(instructor, "role_changed", member, from: member.role, to: role)
+          member.update!(role: role)
+        end
+
+        def change_disabled(member, disabled)
+          disabled ? member.disable : member.update!(disabled_at: nil)
+          Records::AuditEvent.note(instructor, disabled ? "colleague_disabled" : "colleague_enabled", member)
+        end
+      end
+
+      def self.registered(app)
+        app.helpers Helpers
+
+        app.get("/api/team", access: :owner) { render_json(team_view) }
+
+        app.post("/api/team/invitations", access: :owner) { render_json({**invite(body_as(INVITE)), "team" => team_view}, status: 201) }
+
+        app.delete("/api/team/invitations/:id", access: :owner) do |id|
+          invitation = studio.invitations.fetch(id)
+          invitation.update!(withdrawn_at: Time.now.utc)
+          Records::AuditEvent.note(instructor, "invitation_withdrawn", invitation)
+          render_json(team_view)
+        end
+
+        app.put("/api/team/:id", access: :owner) do |id|
+          change_member(studio.instructors.fetch(id), body_as(CHANGE))
+          render_json(team_view)
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,113 @@
+# frozen_string_literal: true
+
+module Server
+  module Workouts
+    # Workouts: list, make, copy, read, save, delete and bring back, and their history.
+    module Routes
+      S = Sparrow::Shape
+      CREATE = S::Record.new({"document" => S::Anything.new, "copy_of" => S::Text.new(length: 1..64), "template" => S::Text.new(length: 1..80)})
+      TAG = S::Text.new(length: 1..30, form: /\A[^,\n]*[^,\s][^,\n]*\z/, says: "must be a word or two without a comma")
+      TAGS = S::Record.new({"tags" => S::List.new(TAG, size: 0..12, noun: "tags"), "was" => S::List.new(TAG, size: 0..12, noun: "tags")}, required: %w[tags was])
+      SAVE = S::Record.new({"document" => S::Anything.new, "lock_version" => S::Whole.new(1..1_000_000_000)},
+        required: %w[document lock_version])
+
+      # What these routes look up.
+      module Helpers
+        def workout(id)
+          studio.workouts.kept.fetch(id)
+        end
+
+        def new_document(given)
+          return workout(given["copy_of"]).copied_document if given["copy_of"]
+          return template(given["template"]) if given["template"]
+          return under_standards(given["document"]) if given["document"]
+          raise Sparrow::Refused.new([Sparrow::Problem.new(pointer: "/document", message: "is missing")])
+        end
+
+        # A new circuit stands under the studio's standards unless it brings its own.
+        def under_standards(document)
+          return document unless document.is_a?(Hash)
+          own = {"house" => studio.standards, "depth" => studio.house["depth"]}.compact.reject { |_, held| held == {} }
+          own.merge(document.compact)
+        end
+
+        def template(id)
+          found = Sparrow::Templates.all.find { |candidate| candidate.id == id }
+          return under_standards(found.document) if found
+          raise Sparrow::Refused.new([Sparrow::Problem.new(pointer: "/template", message: "is not one of the ready-made circuits")])
+        end
+      end
+
+      def self.registered(app)
+        app.helpers Helpers
+
+        app.get("/api/templates") do
+          render_json({"templates" => Workouts::Templates.all})
+        end
+
+        # What was added and taken away since the tags were read, so that two who
+        # tag at once both have their way.
+        app.put("/api/workouts/:id/tags") do |id|
+          stored = workout(id)
+          tags, was = body_as(TAGS).values_at("tags", "was").map { |list| list.map { |tag| tag.strip.downcase }.uniq }
+          stored.with_lock do
+            merged = (stored.tags - (was - tags)) | (tags - was)
+            raise Http::Problems.field("/tags", "would be #{merged.size} with those that somebody else added; at most 12") if merged.size > 12
+            stored.update!(tags: merged)
+          end
+          render_json(Workouts::Line.new(stored).to_h)
+        end
+
+        app.get("/api/workouts") do
+          listed = studio.workouts.kept.includes(:updated_by).order(updated_at: :desc, id: :desc)
+          words = params["q"].to_s.strip
+          listed = listed.where("title ILIKE ?", "%#{listed.klass.sanitize_sql_like(words)}%") unless words.empty?
+          listed, paging = paged(listed)
+          render_json({"workouts" => Workouts::Line.new(listed).to_h, **paging})
+        end
+
+        app.post("/api/workouts", heavy: true) do
+          preview = preview_of(new_document(body_as(CREATE)), under: "/document")
+          render_json(Workouts::View.new(Records::Workout.begin(studio, preview, by: instructor)).to_h, status: 201)
+        end
+
+        app.get("/api/workouts/:id") { |id| render_json(Workouts::View.new(workout(id)).to_h) }
+
+        app.put("/api/workouts/:id", heavy: true) do |id|
+          stored = workout(id)
+          given = body_as(SAVE)
+          preview = preview_of(given["document"], under: "/document")
+          begin
+            stored.save_over(given["lock_version"], preview, by: instructor)
+          rescue Records::Workout::Outdated
+            raise Http::Problems.conflict("#{stored.updated_by&.name || "Somebody"} saved this circuit after you opened it. Both versions are here.",
+              theirs: Workouts::View.new(stored).to_h, yours: given["document"])
+          end
+          render_json(Workouts::View.new(stored).to_h)
+        end
+
+        app.delete("/api/workouts/:id") do |id|
+          workout(id).update!(deleted_at: Time.now.utc)
+          status 204
+        end
+
+        app.post("/api/workouts/:id/restore") do |id|
+          stored = studio.workouts.fetch(id)
+          stored.update!(deleted_at: nil)
+          render_json(Workouts::View.new(stored).to_h)
+        end
+
+        app.get("/api/workouts/:id/revisions") do |id|
+          revisions = workout(id).revisions.includes(:instructor).order(number: :desc).limit(200)
+          render_json({"revisions" => Workouts::RevisionLine.new(revisions.to_a).to_h})
+        end
+
+        app.get("/api/workouts/:id/revisions/:number") do |id, number|
+          raise Http::Problems.not_found unless number.match?(/\A\d{1,9}\z/)
+          revision = workout(id).revisions.find_by!(number: number.to_i)
+          render_json(Workouts::RevisionLine.new(revision).to_h.merge("document" => revision.document))
+        end
+      end
+    end
+  end
+end
