@@ -27,7 +27,7 @@ module Server
     # @raise [Sparrow::Refused]
     def self.check(password, pointer, about: [])
       complaint = complaint(password, about: about)
-      raise Http::Problems.field(pointer, complaint) if complaint
+      raise Sparrow::Refused.at(pointer, complaint) if complaint
     end
 
     # As it stands, without what is commonly hung on it, and doubled.

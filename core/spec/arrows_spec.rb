@@ -6,7 +6,7 @@ require "ripper"
 # A part is a file of lib/sparrow and the folder of the same name.
 RSpec.describe "The parts of the core" do
   order = [
-    %w[value], %w[problem refused level clock_text pointer], %w[counting tempo kit screening],
+    %w[value], %w[problem level clock_text pointer], %w[refused], %w[counting tempo kit screening],
     %w[shape], %w[house format], %w[scaling], %w[catalogue], %w[templates limits],
     %w[timeline], %w[circuit], %w[capacity], %w[balance cues], %w[formats], %w[targets suggest], %w[review fitting], %w[logging], %w[published preview]
   ]

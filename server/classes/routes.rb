@@ -29,7 +29,7 @@ module Server
         def moment(text, at)
           Time.iso8601(text).utc
         rescue ArgumentError
-          raise Sparrow::Refused.new([Sparrow::Problem.new(pointer: at, message: "must be a date and time that there is")])
+          raise Sparrow::Refused.at(at, "must be a date and time that there is")
         end
 
         def class_view(group_class)
@@ -42,7 +42,7 @@ module Server
         def new_class(given)
           source = workout(given["workout_id"])
           unless source.ready
-            raise Sparrow::Refused.new([Sparrow::Problem.new(pointer: "/workout_id", message: "has no station yet, so there is nothing to train")])
+            raise Sparrow::Refused.at("/workout_id", "has no station yet, so there is nothing to train")
           end
           fresh = studio.group_classes.new(**class_fields(given), series: given["also_at"].to_a.any? ? SecureRandom.uuid : nil)
           fresh.take(source)
@@ -55,7 +55,7 @@ module Server
         def people(ids, at: "/people")
           found = studio.people.where(id: ids.grep(/\A\h{8}-/)).index_by(&:id)
           problems = ids.each_with_index.filter_map { |id, index| Sparrow::Problem.new(pointer: "#{at}/#{index}", message: "is nobody in this studio") unless found[id] }
-          raise Sparrow::Refused.new(problems) if problems.any?
+          Sparrow::Refused.where(problems)
           ids.map { |id| found[id] }
         end
       end
@@ -108,7 +108,7 @@ module Server
           run = Records::Run.of_class(stored, client_key: body_as(RUN)["client_key"], by: instructor)
           render_json(run_view(run, Runs::View), status: 201)
         rescue Records::Run::KeyTaken
-          raise Http::Problems.field("/client_key", "is the key of another run")
+          raise Sparrow::Refused.at("/client_key", "is the key of another run")
         end
 
         # Who is to be called, and where help is: for the moment in which it counts.

@@ -37,7 +37,7 @@ module Server
           elsif rung && (limit = person.limits_on(group_class.day).find { |held| held.rules_out?(rung) })
             ["/variation", "goes against a limit (#{limit.words}); change the limit first, with the person"]
           end
-          raise Sparrow::Refused.new([Sparrow::Problem.new(pointer: problem.first, message: problem.last)]) if problem
+          raise Sparrow::Refused.at(problem.first, problem.last) if problem
         end
 
         def station_of(group_class, block, station)
@@ -67,7 +67,7 @@ module Server
         # @raise [Sparrow::Refused] where they are marked absent
         def somebody_coming(group_class, person_id)
           entry = group_class.roster.find_by!(person_id: studio.people.fetch(person_id).id)
-          raise Http::Problems.field("", "#{entry.person.name} is marked absent in this class; mark them as expected first") if entry.present == false
+          raise Sparrow::Refused.at("", "#{entry.person.name} is marked absent in this class; mark them as expected first") if entry.present == false
           entry.person
         end
 

@@ -26,7 +26,7 @@ module Server
       # @raise [Sparrow::Refused, TooSlow] as the block does
       def self.where_large(document, &block)
         budget = Sparrow::Circuit::Budget.new(document)
-        raise Sparrow::Refused.new([budget.problem]) if budget.problem
+        Sparrow::Refused.where([budget.problem].compact)
         (budget.level_windows >= FROM_LEVEL_WINDOWS) ? call(&block) : yield
       end
 

@@ -59,12 +59,6 @@ module Server
         Error.new(503, "Busy", "The server has too much to compute just now. Try again in a moment.", headers: {"retry-after" => wait_s.to_s})
       end
 
-      # One field that cannot be taken.
-      # @return [Sparrow::Refused]
-      def self.field(pointer, message)
-        Sparrow::Refused.new([Sparrow::Problem.new(pointer: pointer, message: message)])
-      end
-
       # @return [Array] a Rack response of an error
       def self.rack(error, request_id: nil)
         response(error.status, error.title, error.message, headers: error.headers, errors: error.errors, extra: error.extra, request_id: request_id)

@@ -31,7 +31,7 @@ module Server
           problems = given["entries"].each_with_index.flat_map { |entry, index| benchmark_problems(entry, people[entry["person_id"]], "/entries/#{index}") }
           problems += twice(given["entries"])
           problems << Sparrow::Problem.new(pointer: "/taken_on", message: "is not here yet") if given["taken_on"] > (studio.today + 1).iso8601
-          raise Sparrow::Refused.new(problems) if problems.any?
+          Sparrow::Refused.where(problems)
           studio.transaction do
             # Sheets that name the same people are written one after the other.
             studio.people.where(id: given["entries"].map { |entry| entry["person_id"] }).order(:id).lock.load

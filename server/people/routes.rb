@@ -24,7 +24,7 @@ module Server
         # @raise [Sparrow::Refused]
         def person_fields(given)
           problems = People::Contract.problems(given, today: studio.today)
-          raise Sparrow::Refused.new(problems) if problems.any?
+          Sparrow::Refused.where(problems)
           {"pronouns" => nil, "birth_year" => nil, "since" => nil, "levels" => {}, "tags" => [], "contact" => {}, **given.except("version"), "name" => given["name"].strip}
         end
 
@@ -42,7 +42,7 @@ module Server
           return person.update!(health: nil, health_consent_at: nil) unless given["consent"]
           health = given["health"] || {}
           problems = Sparrow::Limits::Form.complaints(health, today: studio.today + 1, at: "/health")
-          raise Sparrow::Refused.new(problems) if problems.any?
+          Sparrow::Refused.where(problems)
           person.update!(health: health, health_consent_at: person.health_consent_at || Time.now.utc)
         end
       end
@@ -85,7 +85,7 @@ module Server
         app.post("/api/people/limits") do
           health = body_as(LIMITS)
           problems = Sparrow::Limits::Form.complaints(health, today: studio.today + 1)
-          raise Sparrow::Refused.new(problems) if problems.any?
+          Sparrow::Refused.where(problems)
           limits = Sparrow::Limits::Form.limits_of(health).select { |limit| limit.on?(studio.today) }
           render_json({"ruled_out" => People::RuledOut.of(limits, studio.catalogue)})
         end

@@ -19,7 +19,7 @@ module Server
       module Helpers
         # Refusals of the workout point into the body; others stand as they are.
         def of_workout(document)
-          raise Sparrow::Refused.new([Sparrow::Problem.new(pointer: "", message: "must be an object")]) unless document.is_a?(Hash)
+          raise Sparrow::Refused.at("", "must be an object") unless document.is_a?(Hash)
           Sparrow::Circuit.read(document, catalogue: studio.catalogue)
         rescue Sparrow::Refused => refused
           raise Http::Problems.unprocessable(refused, under: "/workout")

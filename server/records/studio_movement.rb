@@ -15,7 +15,7 @@ module Server
         Sparrow::Catalogue::Own.read(document, catalogue: studio.catalogue)
         transaction do
           if studio.studio_movements.exists?(movement_id: document["id"])
-            raise Sparrow::Refused.new([Sparrow::Problem.new(pointer: "/id", message: "is taken by another of your movements")])
+            raise Sparrow::Refused.at("/id", "is taken by another of your movements")
           end
           studio.studio_movements.create!(movement_id: document["id"], document: document).tap { studio.increment!(:movements_version) }
         end
@@ -33,7 +33,7 @@ module Server
       def rewrite(document)
         gone = self.document["ladder"].map { |rung| rung["id"] } - Array(document["ladder"]).filter_map { |rung| rung["id"] if rung.is_a?(Hash) }
         if gone.any?
-          raise Sparrow::Refused.new([Sparrow::Problem.new(pointer: "/ladder", message: "must keep #{gone.join(", ")}: circuits may stand on it")])
+          raise Sparrow::Refused.at("/ladder", "must keep #{gone.join(", ")}: circuits may stand on it")
         end
         Sparrow::Catalogue::Own.read(document, catalogue: studio.catalogue)
         change(document: document.merge("id" => movement_id))

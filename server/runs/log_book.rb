@@ -110,7 +110,7 @@ module Server
           seen[line["person_id"]] = true
           [line, person, person ? results(line, person, at, problems) : []]
         end
-        raise Sparrow::Refused.new(problems) if problems.any?
+        Sparrow::Refused.where(problems)
         rows
       end
 

@@ -62,12 +62,12 @@ module Server
           given = body_as(OPEN)
           workout = workout(given["workout_id"])
           unless workout.ready
-            raise Sparrow::Refused.new([Sparrow::Problem.new(pointer: "/workout_id", message: "has no station yet, so there is nothing to run")])
+            raise Sparrow::Refused.at("/workout_id", "has no station yet, so there is nothing to run")
           end
           run = Records::Run.open(workout, client_key: given["client_key"], by: instructor)
           render_json(run_view(run, Runs::View), status: 201)
         rescue Records::Run::KeyTaken
-          raise Http::Problems.field("/client_key", "is the key of another run")
+          raise Sparrow::Refused.at("/client_key", "is the key of another run")
         end
 
         app.get("/api/runs/:id", access: :helper) { |id| render_json(run_view(run(id), Runs::View)) }

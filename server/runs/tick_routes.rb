@@ -24,8 +24,8 @@ module Server
           person = given["person_id"] && studio.people.where("id::text = ?", given["person_id"]).first
           problems = [(["/block", "is not a block of this run"] unless block), (["/station", "is not a station of that block"] unless station),
             (["/person_id", "is nobody of this studio"] if given["person_id"] && person.nil?)].compact
-          return person if problems.empty?
-          raise Sparrow::Refused.new(problems.map { |pointer, message| Sparrow::Problem.new(pointer: pointer, message: message) })
+          Sparrow::Refused.where(problems.map { |pointer, message| Sparrow::Problem.new(pointer: pointer, message: message) })
+          person
         end
       end
 

@@ -75,7 +75,7 @@ module Server
           guard = Http::Throttle::SignInGuard.new(request.ip, "second-factor/#{whom.id}")
           wait = guard.enter
           raise Http::Throttle::SignInGuard.too_many(wait) if wait.positive?
-          raise Http::Problems.field("/code", "is not right, or was used already") unless Accounts::SecondFactor.new(whom).passes?(given["code"])
+          raise Sparrow::Refused.at("/code", "is not right, or was used already") unless Accounts::SecondFactor.new(whom).passes?(given["code"])
           guard.right
           open_session(whom)
           render_json(session_view, status: 201)

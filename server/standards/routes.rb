@@ -21,7 +21,7 @@ module Server
         # @raise [Sparrow::Refused]
         def house_given(given)
           problems = Sparrow::House.complaints(given)
-          raise Sparrow::Refused.new(problems) if problems.any?
+          Sparrow::Refused.where(problems)
           given
         end
 
@@ -55,7 +55,7 @@ module Server
         app.put("/api/house", heavy: true) do
           given = body_as(CHANGE)
           house = house_given(given["house"])
-          raise Http::Problems.field("/version", "is missing") unless given["version"]
+          raise Sparrow::Refused.at("/version", "is missing") unless given["version"]
           Http::Versions.change(studio, given["version"], "The standards were", theirs: -> { house_view }, column: :house_version) do
             studio.update!(house: house)
             bring_along(given["bring"] || [], house)

@@ -79,7 +79,7 @@ module Server
         # For good: with the studio's name typed, and the owner's password.
         app.delete("/api/studio", access: :owner) do
           given = body_as(DELETE)
-          raise Http::Problems.field("/name", "is not the studio's name") unless given["name"].strip == studio.name
+          raise Sparrow::Refused.at("/name", "is not the studio's name") unless given["name"].strip == studio.name
           confirm_password(given["password"], "/password")
           Studios::Deletion.new(studio).call
           env["rack.session"].clear

@@ -28,7 +28,7 @@ module Server
           installation = Records::Installation.current
           installation.with_lock do
             raise Http::Problems::Error.new(409, "Set up already", "A studio has been set up here. Sign in, or ask its owner for an invitation.") if installation.set_up?
-            raise Http::Problems.field("/code", "is not the code that the start command printed") unless installation.setup_code?(code)
+            raise Sparrow::Refused.at("/code", "is not the code that the start command printed") unless installation.setup_code?(code)
             guard.right
             yield installation
           end

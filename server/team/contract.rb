@@ -22,7 +22,7 @@ module Server
       # @raise [Sparrow::Refused] where somebody has this address already
       def self.check_email(email, pointer, except: nil)
         taken = Records::Instructor.where("lower(email) = ?", email.strip.downcase).where.not(id: except)
-        raise Http::Problems.field(pointer, "is used by somebody already") if taken.exists?
+        raise Sparrow::Refused.at(pointer, "is used by somebody already") if taken.exists?
       end
     end
   end

@@ -21,7 +21,7 @@ module Server
           return workout(given["copy_of"]).copied_document if given["copy_of"]
           return template(given["template"]) if given["template"]
           return under_standards(given["document"]) if given["document"]
-          raise Sparrow::Refused.new([Sparrow::Problem.new(pointer: "/document", message: "is missing")])
+          raise Sparrow::Refused.at("/document", "is missing")
         end
 
         # A new circuit stands under the studio's standards unless it brings its own.
@@ -34,7 +34,7 @@ module Server
         def template(id)
           found = Sparrow::Templates.all.find { |candidate| candidate.id == id }
           return under_standards(found.document) if found
-          raise Sparrow::Refused.new([Sparrow::Problem.new(pointer: "/template", message: "is not one of the ready-made circuits")])
+          raise Sparrow::Refused.at("/template", "is not one of the ready-made circuits")
         end
       end
 
@@ -52,7 +52,7 @@ module Server
           tags, was = body_as(TAGS).values_at("tags", "was").map { |list| list.map { |tag| tag.strip.downcase }.uniq }
           stored.with_lock do
             merged = (stored.tags - (was - tags)) | (tags - was)
-            raise Http::Problems.field("/tags", "would be #{merged.size} with those that somebody else added; at most 12") if merged.size > 12
+            raise Sparrow::Refused.at("/tags", "would be #{merged.size} with those that somebody else added; at most 12") if merged.size > 12
             stored.update!(tags: merged)
           end
           render_json(Workouts::Line.new(stored).to_h)

@@ -9,7 +9,7 @@ module Sparrow
     # @raise [Refused] with a JSON Pointer and a message for each thing wrong
     def self.read(document, catalogue: Catalogue.house)
       over = Budget.new(document).problem
-      raise Refused.new([over]) if over
+      Refused.where([over].compact)
       stored(document, catalogue: catalogue)
     end
 
@@ -19,7 +19,7 @@ module Sparrow
     def self.stored(document, catalogue: Catalogue.house)
       normal = Shape.read(Form::WORKOUT, document)
       problems = References.new(normal, catalogue).problems
-      raise Refused.new(problems) if problems.any?
+      Refused.where(problems)
       Build.new(normal, catalogue).workout
     end
   end

@@ -14,7 +14,7 @@ module Sparrow
     def self.read(shape, value)
       trail = Trail.new
       result = shape.read(value, trail)
-      raise Refused.new(trail.problems) if trail.problems.any?
+      Refused.where(trail.problems)
       result
     end
   end

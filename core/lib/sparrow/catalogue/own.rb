@@ -15,7 +15,7 @@ module Sparrow
       def self.read(document, catalogue: Catalogue.house)
         problems = shape(document)
         problems = sense(document, catalogue) if problems.empty?
-        raise Refused.new(problems) if problems.any?
+        Refused.where(problems)
         Files.movement(document)
       end
 

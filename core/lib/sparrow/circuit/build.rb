@@ -75,7 +75,7 @@ module Sparrow
       def counts(given, block, levels, pointer)
         Format.named(block["format"]).counts(given, block, @house, levels)
       rescue Scaling::Distribution::Impossible => impossible
-        raise Refused.new([Problem.new(pointer: "#{pointer}/ladder/total", message: "cannot be split for every level: #{impossible.message}")])
+        raise Refused.at("#{pointer}/ladder/total", "cannot be split for every level: #{impossible.message}")
       end
 
       def prescription(level, given, station, block, movement, parts, pointer)

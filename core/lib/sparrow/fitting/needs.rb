@@ -31,7 +31,7 @@ module Sparrow
       def patches(targets)
         found = targets.map { |target| patch_to(target) }
         problems = found.each_with_index.filter_map { |answer, index| Problem.new(pointer: "/#{index}", message: answer) if answer.is_a?(String) }
-        raise Refused.new(problems) if problems.any?
+        Refused.where(problems)
         found.flatten(1)
       end
 

@@ -31,7 +31,7 @@ module Sparrow
       #   not, or one twice, or a rung that the catalogue has not
       def results(lane, exceptions, given: {}, counted: {}, at: "/exceptions")
         problems = complaints(exceptions, at)
-        raise Refused.new(problems) if problems.any?
+        Refused.where(problems)
         typed = exceptions.to_h { |exception| [exception.values_at("block", "station"), exception] }
         met(lane, typed).map do |block, station|
           place = [block.id, station.id]

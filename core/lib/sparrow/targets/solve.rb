@@ -46,13 +46,13 @@ module Sparrow
 
       def lines(id)
         found = @timeline.blocks.select { |line| id.nil? || line.block.id == id }
-        raise Refused.new([Problem.new(pointer: "/block", message: "is not a block of this workout")]) if found.empty? && id
+        raise Refused.at("/block", "is not a block of this workout") if found.empty? && id
         found
       end
 
       def check(id)
         return if id.nil? || @lines.any? { |line| line.block.stations.any? { |station| station.id == id } }
-        raise Refused.new([Problem.new(pointer: "/station", message: "is not a station of that block")])
+        raise Refused.at("/station", "is not a station of that block")
       end
 
       def changes_of(line)
