@@ -14,7 +14,7 @@ module Server
           id = studio.id
           seen = Integer(env["HTTP_LAST_EVENT_ID"].to_s, 10, exception: false)
           headers "content-type" => "text/event-stream", "cache-control" => "no-store", "x-accel-buffering" => "no",
-            "rack.hijack" => ->(io) { EventRoutes.hand_over(io, id, seen) }
+            "rack.hijack" => ->(io) { Routes.hand_over(io, id, seen) }
           body NOTHING
         end
 

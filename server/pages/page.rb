@@ -18,6 +18,13 @@ module Server
         @page.last.gsub(PLACEHOLDER, nonce)
       end
 
+      # What a browser asks for by its own name, to keep the interface for later.
+      # @return [String, nil] where it is
+      def self.file(name)
+        path = File.join(DIST, File.basename(name))
+        path if File.file?(path)
+      end
+
       # @return [String, nil] where a built file of this name is
       def self.asset(name)
         path = File.join(DIST, "assets", File.basename(name))

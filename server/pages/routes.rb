@@ -6,6 +6,7 @@ module Server
     # files it asks for, which carry their content's hash in their names.
     module Routes
       FOREVER = "public, max-age=31536000, immutable"
+      FILES = {"sw.js" => "text/javascript", "manifest.webmanifest" => "application/manifest+json", "icon-192.png" => "image/png", "icon-512.png" => "image/png"}.freeze
       # The first words of the interface's addresses, as web/src/router.ts has them; a spec holds the two together.
       SCREENS = %w[sign-in setup forgotten new-password join account team studio dev circuits house movements runs logbook people classes card].freeze
 
@@ -16,6 +17,17 @@ module Server
           content_type File.extname(path)
           headers "cache-control" => FOREVER
           send_file path
+        end
+
+        # Asked for again each time: a new build is seen at once.
+        FILES.each do |name, type|
+          app.get("/#{name}", access: :open) do
+            path = Pages::Page.file(name)
+            raise Http::Problems.not_found unless path
+            content_type type
+            headers "cache-control" => "no-cache"
+            send_file path
+          end
         end
 
         # Everything else that is asked for is a screen of the interface.

@@ -23,9 +23,18 @@ RSpec.describe "The page" do
     expect(get("/nothing").body).to include(%(<div id="app">))
   end
 
+  it "can be installed: a manifest with its pictures, and a worker that is asked for anew each time" do
+    manifest = JSON.parse(get("/manifest.webmanifest").body)
+    expect(manifest).to include("name" => "Willing Sparrow", "start_url" => "/", "display" => "standalone")
+    manifest["icons"].each { |icon| expect(get(icon["src"])["content-type"]).to eq("image/png") }
+    worker = get("/sw.js")
+    expect([worker.status, worker["content-type"], worker["cache-control"]]).to eq([200, "text/javascript;charset=utf-8", "no-cache"])
+    Dir[File.join(Server::Pages::Page::DIST, "assets", "*.js")].each { |path| expect(worker.body).to include(File.basename(path)) }
+  end
+
   it "has no script, style or font from elsewhere, and none inline" do
     get "/"
-    expect(last_response.body.scan(/(?:src|href)="([^"]+)"/).flatten).to all(start_with("/assets/").or(start_with("data:")))
+    expect(last_response.body.scan(/(?:src|href)="([^"]+)"/).flatten).to all(start_with("/assets/").or(match(%r{\A/(manifest\.webmanifest|icon-192\.png)\z})))
     expect(last_response.body).not_to match(/<script[^>]*>[^<]/)
     sheets = Dir[File.join(Server::Pages::Page::DIST, "assets", "*.css")].map { |path| File.read(path) }.join
     expect(sheets.scan(/url\(([^)]+)\)/).flatten).to all(start_with("/assets/"))

@@ -11,7 +11,8 @@ import '@/features/frame/unsent'
 import { usePreferences } from '@/lib/preferences'
 import { listenToChanges } from '@/lib/changes'
 import { useStaleQueries } from '@/lib/staleQueries'
-import { fetchPagesAhead } from './router'
+import { loadPages } from './router'
+import { prepareForOffline } from './lib/offline'
 import { useSession } from '@/lib/session'
 
 const route = useRoute()
@@ -35,7 +36,7 @@ watch(
   () => session.signedIn,
   (signedIn) => {
     listenToChanges(signedIn)
-    if (signedIn) fetchPagesAhead()
+    if (signedIn) prepareForOffline(loadPages)
   },
   { immediate: true },
 )

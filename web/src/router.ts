@@ -48,15 +48,8 @@ const pages = {
   mailbox: () => import('./pages/MailboxPage.vue'),
 }
 
-const FIRST_SCREEN_MS = 2000
-
-/** Fetches every page after the first screen has had its time; says on the document when they are all here. */
-export function fetchPagesAhead() {
-  window.setTimeout(async () => {
-    await Promise.allSettled(Object.values(pages).map((load) => load()))
-    document.documentElement.dataset.fetchedAhead = ''
-  }, FIRST_SCREEN_MS)
-}
+/** Every page, for a browser that keeps none of them. */
+export const loadPages = () => Promise.allSettled(Object.values(pages).map((load) => load()))
 
 export const router = createRouter({
   history: createWebHistory(),

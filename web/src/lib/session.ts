@@ -1,6 +1,7 @@
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import { api, ask, onSignedOut, Refusal } from '@/lib/api/client'
+import { seen } from './api/seen'
 import type { Session } from '@/lib/api/types'
 import { writeDates } from './clockText'
 import { kept } from '@/lib/delivery/kept'
@@ -16,7 +17,10 @@ export const useSession = defineStore('session', () => {
   /** Whether they plan classes; a helper checks in and logs. */
   const plans = computed(() => role.value !== 'helper')
 
-  onSignedOut(() => (session.value = null))
+  onSignedOut(() => {
+    session.value = null
+    void seen.forget()
+  })
 
   /** Somebody is in: what is kept on this device is theirs, and days are written as their studio writes them. */
   async function entered(now: Session) {
@@ -24,6 +28,7 @@ export const useSession = defineStore('session', () => {
     session.value = now
     asked.value = true
     left.value = false
+    seen.write('/api/session', now)
     writeDates(now.studio.date_locale, now.studio.time_zone)
   }
 
@@ -33,8 +38,15 @@ export const useSession = defineStore('session', () => {
     try {
       await entered(await ask(api.GET('/api/session')))
     } catch (error) {
-      if (error instanceof Refusal) asked.value = true
-      else throw error
+      if (error instanceof Refusal) {
+        asked.value = true
+        return
+      }
+      // Without a network whoever was signed in on this device goes on, and the server is asked again at the next page.
+      const before = await seen.read<Session>('/api/session')
+      if (!before) throw error
+      await entered(before)
+      asked.value = false
     }
   }
 
@@ -65,6 +77,7 @@ export const useSession = defineStore('session', () => {
   async function leave() {
     left.value = true
     session.value = null
+    await seen.forget()
     await kept.forget()
   }
 

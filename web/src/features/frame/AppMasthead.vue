@@ -2,7 +2,8 @@
 import Button from 'primevue/button'
 import { computed, useTemplateRef } from 'vue'
 import { RouterLink } from 'vue-router'
-import { plural } from '@/lib/clockText'
+import { seenAt } from '@/lib/api/seen'
+import { dayText, plural } from '@/lib/clockText'
 import SignOutDialog from './SignOutDialog.vue'
 import { delivery } from '@/lib/delivery/delivery'
 import BrandMark from './BrandMark.vue'
@@ -47,6 +48,9 @@ const places = computed(() => PLACES.filter((place) => place.helper || session.p
       <RouterLink v-for="place in places" :key="place.name" :to="{ name: place.name }">{{ place.label }}</RouterLink>
     </nav>
     <div class="end">
+      <span v-if="seenAt" class="small warn-text" role="status"
+        >No connection: as of {{ dayText(seenAt.toISOString()) }}</span
+      >
       <RouterLink v-if="unsent" class="small warn-text" :to="unsent.to">{{ unsent.text }}</RouterLink>
       <RouterLink v-if="session.role === 'owner'" class="studio small" :to="{ name: 'studio' }">Studio</RouterLink>
       <RouterLink

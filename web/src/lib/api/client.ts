@@ -1,5 +1,6 @@
 import createClient from 'openapi-fetch'
 import type { paths } from './schema'
+import { seenMiddleware } from './seen'
 import type { Problem } from './types'
 
 /** The server could not be reached at all. */
@@ -32,6 +33,7 @@ export class Refusal extends Error {
 export const TAB = crypto.randomUUID()
 
 export const api = createClient<paths>({ baseUrl: '/', credentials: 'same-origin', headers: { 'X-Tab': TAB } })
+api.use(seenMiddleware)
 
 const listeners = new Set<() => void>()
 

@@ -47,15 +47,12 @@ export function useRuns() {
   return { ...query, data: computed(() => query.data.value?.pages.flatMap((page) => page.runs)) }
 }
 
-export function useWorkouts() {
-  return useQuery({
-    queryKey: ['workouts'],
-    queryFn: async () =>
-      (await allPages((page) => ask(api.GET('/api/workouts', { params: { query: { page, per: PER } } })))).flatMap(
-        (page) => page.workouts,
-      ),
-  })
-}
+/** Every circuit of the studio. */
+export const fetchWorkouts = async () =>
+  (await allPages((page) => ask(api.GET('/api/workouts', { params: { query: { page, per: PER } } })))).flatMap(
+    (page) => page.workouts,
+  )
+export const useWorkouts = () => useQuery({ queryKey: ['workouts'], queryFn: fetchWorkouts })
 
 /** The studio's standards, and the schools of scaling. */
 export function useHouse() {
@@ -110,11 +107,13 @@ export function useQuestions() {
   })
 }
 
+export const fetchClasses = (page: number) => ask(api.GET('/api/classes', { params: { query: { page } } }))
+
 /** The classes, the latest first; more come when they are asked for. */
 export function useClasses() {
   const query = useInfiniteQuery({
     queryKey: ['classes'],
-    queryFn: ({ pageParam }) => ask(api.GET('/api/classes', { params: { query: { page: pageParam } } })),
+    queryFn: ({ pageParam }) => fetchClasses(pageParam),
     initialPageParam: 1,
     getNextPageParam: (page) => (page.more ? page.page + 1 : undefined),
   })

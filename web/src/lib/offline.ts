@@ -1,0 +1,45 @@
+import { api, ask } from './api/client'
+import { fetchClasses, fetchWorkouts } from './api/queries'
+
+// So that the application opens without a network: its pages by a service worker
+// where the browser has one (an https address, or this machine itself), and what the
+// server says of the coming classes.
+
+const FIRST_SCREEN_MS = 2000
+const CLASSES = 2
+
+/**
+ * After the first screen has had its time. Says on the document when every page is here.
+ * @param loadPages fetches every page; for a browser without a service worker
+ */
+export function prepareForOffline(loadPages: () => Promise<unknown>) {
+  window.setTimeout(async () => {
+    const worker = navigator.serviceWorker
+    try {
+      if (worker) {
+        await worker.register('/sw.js')
+        await worker.ready
+      } else await loadPages()
+    } catch {
+      await loadPages()
+    }
+    document.documentElement.dataset.fetchedAhead = ''
+    await lookAhead().catch(() => undefined)
+  }, FIRST_SCREEN_MS)
+}
+
+/** Asks for what a class without a network needs; each answer is kept as it comes. */
+async function lookAhead() {
+  await ask(api.GET('/api/movements'))
+  await ask(api.GET('/api/formats'))
+  await fetchWorkouts()
+  const { classes } = await fetchClasses(1)
+  const now = new Date().toISOString()
+  const coming = classes
+    .flatMap(({ id, starts_at }) => (starts_at && starts_at > now ? { id, starts_at } : []))
+    .sort((one, other) => one.starts_at.localeCompare(other.starts_at))
+  for (const { id } of coming.slice(0, CLASSES)) {
+    await ask(api.GET('/api/classes/{id}', { params: { path: { id } } }))
+    await ask(api.GET('/api/classes/{id}/fit', { params: { path: { id } } }))
+  }
+}
