@@ -122,7 +122,7 @@ module Demo
 
     def gather(workout, starts_at, away)
       group_class = @studio.group_classes.new(starts_at: starts_at, slot_minutes: @given["slot"], place: @places[@given["place"]], leader: @instructors.fetch(@given.fetch("led_by")))
-      group_class.take(workout)
+      group_class.snapshot_from(workout)
       @studio.people.training.each do |person|
         group_class.roster.create!(studio_id: @studio.id, person: person, lane: person.lane, present: away.include?(person.name) ? false : nil)
       end

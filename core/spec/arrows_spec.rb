@@ -7,7 +7,7 @@ require "ripper"
 RSpec.describe "The parts of the core" do
   order = [
     %w[value], %w[problem level clock_text pointer], %w[refused], %w[counting tempo kit screening],
-    %w[shape], %w[house format], %w[scaling], %w[catalogue], %w[templates limits],
+    %w[schema], %w[house format], %w[scaling], %w[catalogue], %w[templates limits],
     %w[timeline], %w[circuit], %w[capacity], %w[balance cues], %w[formats], %w[targets suggest], %w[review fitting], %w[logging], %w[published preview]
   ]
   lib = File.expand_path("../lib/sparrow", __dir__)

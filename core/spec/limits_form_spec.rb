@@ -4,27 +4,27 @@ RSpec.describe Sparrow::Limits::Form do
   let(:today) { Date.new(2026, 11, 24) }
   let(:no) { Sparrow::Screening.questions.to_h { |question| [question["id"], false] } }
 
-  def complaints(health)
-    described_class.complaints(health, today: today).to_h { |problem| [problem.pointer, problem.message] }
+  def validation_errors(health)
+    described_class.validation_errors(health, today: today).to_h { |problem| [problem.pointer, problem.message] }
   end
 
   it "finds nothing wrong with nothing, nor with what is sound" do
-    expect(complaints({})).to eq({})
-    expect(complaints({"limits" => [{"kind" => "knee", "severity" => "avoid", "from" => "2026-11-01", "until" => "2026-11-01"}]})).to eq({})
-    expect(complaints({"screening" => {"answers" => no, "answered_on" => "2026-11-24", "cleared_on" => "2026-11-24"}})).to eq({})
+    expect(validation_errors({})).to eq({})
+    expect(validation_errors({"limits" => [{"kind" => "knee", "severity" => "avoid", "from" => "2026-11-01", "until" => "2026-11-01"}]})).to eq({})
+    expect(validation_errors({"screening" => {"answers" => no, "answered_on" => "2026-11-24", "cleared_on" => "2026-11-24"}})).to eq({})
   end
 
   it "names each limit that ends before it begins" do
     limits = [{"kind" => "knee", "severity" => "avoid", "from" => "2026-11-02", "until" => "2026-11-01"}, {"kind" => "hip", "severity" => "avoid"},
       {"kind" => "wrist", "severity" => "gently", "from" => "2027-01-01", "until" => "2026-12-31"}]
-    expect(complaints({"limits" => limits}).keys).to eq(["/limits/0/until", "/limits/2/until"])
+    expect(validation_errors({"limits" => limits}).keys).to eq(["/limits/0/until", "/limits/2/until"])
   end
 
   it "wants to know when questions were answered, and nothing from tomorrow" do
-    expect(complaints({"screening" => {"answers" => no}})).to eq("/screening/answered_on" => "is missing: say when the questions were answered")
-    expect(complaints({"screening" => {"answers" => no, "answered_on" => "2026-11-25"}}).keys).to eq(["/screening/answered_on"])
-    expect(complaints({"screening" => {"answers" => no, "answered_on" => "2026-11-20", "cleared_on" => "2026-12-01"}}).keys).to eq(["/screening/cleared_on"])
-    expect(complaints({"screening" => {"answers" => no, "answered_on" => "2026-11-20", "cleared_on" => "2026-11-19"}})).to eq("/screening/cleared_on" => "is before the answers that it clears")
+    expect(validation_errors({"screening" => {"answers" => no}})).to eq("/screening/answered_on" => "is missing: say when the questions were answered")
+    expect(validation_errors({"screening" => {"answers" => no, "answered_on" => "2026-11-25"}}).keys).to eq(["/screening/answered_on"])
+    expect(validation_errors({"screening" => {"answers" => no, "answered_on" => "2026-11-20", "cleared_on" => "2026-12-01"}}).keys).to eq(["/screening/cleared_on"])
+    expect(validation_errors({"screening" => {"answers" => no, "answered_on" => "2026-11-20", "cleared_on" => "2026-11-19"}})).to eq("/screening/cleared_on" => "is before the answers that it clears")
   end
 
   it "reads limits with their days, and the state of the screening" do
@@ -35,9 +35,9 @@ RSpec.describe Sparrow::Limits::Form do
     expect(described_class.screening_state({"screening" => {"answers" => no, "answered_on" => "2026-11-01"}})).to eq("clear")
   end
 
-  describe Sparrow::Shape::Day do
+  describe Sparrow::Schema::Day do
     def refused(value)
-      Sparrow::Shape.read(Sparrow::Shape::Record.new({"on" => described_class.new}), {"on" => value})
+      Sparrow::Schema.read(Sparrow::Schema::Record.new({"on" => described_class.new}), {"on" => value})
       nil
     rescue Sparrow::Refused => refused
       refused.problems.map(&:pointer)

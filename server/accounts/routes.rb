@@ -4,7 +4,7 @@ module Server
   module Accounts
     # One's own account: name, password, second step, and where one is signed in.
     module Routes
-      S = Sparrow::Shape
+      S = Sparrow::Schema
       CHANGE = S::Record.new({"name" => Team::Contract::NAME}, required: %w[name])
       PASSWORD = S::Record.new({"current" => Team::Contract::PASSWORD, "password" => Team::Contract::PASSWORD}, required: %w[current password])
       CODE = S::Record.new({"code" => S::Text.new(length: 1..40)}, required: %w[code])

@@ -12,7 +12,7 @@ module Server
       PURPOSE = "card"
 
       # The link is forged, old, or no longer stands.
-      class Void < StandardError; end
+      class InvalidLink < StandardError; end
 
       # @param address [String] where the browser reached us, or PUBLIC_URL
       def initialize(group_class, address)
@@ -42,14 +42,14 @@ module Server
       end
 
       # @return [Array(Records::GroupClass, String)] the class and whose card it is
-      # @raise [Void]
+      # @raise [InvalidLink]
       def self.open(token)
         studio_id, class_id, person_id, version = verifier.verify(token.to_s, purpose: PURPOSE)
         group_class = Records::GroupClass.kept.find_by(studio_id: studio_id, id: class_id)
-        raise Void unless group_class && group_class.card_version == version && group_class.coming.any? { |entry| entry.person_id == person_id }
+        raise InvalidLink unless group_class && group_class.card_version == version && group_class.coming.any? { |entry| entry.person_id == person_id }
         [group_class, person_id]
       rescue ActiveSupport::MessageVerifier::InvalidSignature
-        raise Void
+        raise InvalidLink
       end
 
       def self.verifier

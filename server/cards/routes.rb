@@ -48,7 +48,7 @@ module Server
           stored, person_id = Cards::ClassCards.open(token)
           cells = Fit::ClassFit.cells_of(stored, person_id)
           render_json(Cards::View.new(stored, cells, stored.studio.people.find(person_id).name.split.first).to_h)
-        rescue Cards::ClassCards::Void
+        rescue Cards::ClassCards::InvalidLink
           raise void_card
         end
 

@@ -4,16 +4,16 @@ module Server
   module Classes
     # Classes: a circuit on a date, with a place and a roster.
     module Routes
-      S = Sparrow::Shape
+      S = Sparrow::Schema
       ID = S::Text.new(length: 1..64)
       INSTANT = S::Text.new(length: 20..30, form: /\A\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}(\.\d+)?(Z|[+-]\d{2}:\d{2})\z/, says: "must be a date and time")
       FIELDS = {
-        "starts_at" => INSTANT, "slot_minutes" => S::Whole.new(5..240, "minutes"), "place_id" => ID, "leader_id" => ID, "note" => S::Text.new(length: 0..2000),
+        "starts_at" => INSTANT, "slot_minutes" => S::IntegerType.new(5..240, "minutes"), "place_id" => ID, "leader_id" => ID, "note" => S::Text.new(length: 0..2000),
         "kit" => Places::Routes::KIT
       }.freeze
       NEW = S::Record.new(FIELDS.merge("workout_id" => ID, "people" => S::List.new(ID, size: 0..60, distinct: true, noun: "people"),
         "also_at" => S::List.new(INSTANT, size: 0..25, distinct: true, noun: "dates")), required: %w[workout_id starts_at])
-      CHANGE = S::Record.new(FIELDS.merge("lock_version" => S::Whole.new(1..1_000_000)), required: %w[lock_version starts_at])
+      CHANGE = S::Record.new(FIELDS.merge("lock_version" => S::IntegerType.new(1..1_000_000)), required: %w[lock_version starts_at])
 
       # What these routes share.
       module Helpers
@@ -45,7 +45,7 @@ module Server
             raise Sparrow::Refused.at("/workout_id", "has no station yet, so there is nothing to train")
           end
           fresh = studio.group_classes.new(**class_fields(given), series: given["also_at"].to_a.any? ? SecureRandom.uuid : nil)
-          fresh.take(source)
+          fresh.snapshot_from(source)
           people(given["people"] || []).each { |person| fresh.roster.create!(studio_id: studio.id, person: person, lane: person.lane) }
           (given["also_at"] || []).each_with_index { |instant, index| fresh.reload.repeat(moment(instant, "/also_at/#{index}")) }
           fresh
@@ -78,7 +78,7 @@ module Server
         app.put("/api/classes/:id") do |id|
           stored = group_class(id)
           given = body_as(CHANGE)
-          stored.change_over(given["lock_version"]) { stored.update!(class_fields(given)) }
+          stored.update_if_version(given["lock_version"]) { stored.update!(class_fields(given)) }
           render_json(class_view(stored))
         rescue Records::GroupClass::Outdated
           raise Http::Problems.conflict("This class was changed from another place after you opened it.", theirs: class_view(stored))
@@ -99,7 +99,7 @@ module Server
         app.post("/api/classes/:id/bring") do |id|
           stored = group_class(id)
           raise Http::Problems.not_found unless stored.workout
-          stored.change_over(stored.lock_version) { stored.take(stored.workout) }
+          stored.update_if_version(stored.lock_version) { stored.snapshot_from(stored.workout) }
           render_json(class_view(stored))
         end
 

@@ -5,11 +5,11 @@ module Server
     # The fit sheet of a class: what each person is given, the instructor's own
     # choices, and the circuit's targets moved to the people.
     module Routes
-      S = Sparrow::Shape
-      CHOICE = S::Record.new({"variation" => S::Text.new(length: 1..64), "number" => S::Whole.new(1..300), "why" => S::Text.new(length: 0..200),
-                              "version" => S::Whole.new(0..1_000_000_000)}, required: %w[version])
+      S = Sparrow::Schema
+      CHOICE = S::Record.new({"variation" => S::Text.new(length: 1..64), "number" => S::IntegerType.new(1..300), "why" => S::Text.new(length: 0..200),
+                              "version" => S::IntegerType.new(0..1_000_000_000)}, required: %w[version])
       TARGET = S::Record.new({"block" => S::Text.new(length: 1..64), "station" => S::Text.new(length: 1..64), "level" => S::OneOf.new(*Sparrow::Level::ALL),
-                              "variation" => S::Text.new(length: 1..64), "number" => S::Whole.new(1..1000)}, required: %w[block station level])
+                              "variation" => S::Text.new(length: 1..64), "number" => S::IntegerType.new(1..1000)}, required: %w[block station level])
       NEEDS = S::Record.new({"take" => S::List.new(TARGET, size: 1..200, noun: "targets"), "lock_version" => People::Contract::VERSION}, required: %w[take lock_version])
 
       # What these routes share.
@@ -81,7 +81,7 @@ module Server
           wanted = targets.map { |target| Sparrow::Fitting::Needs::Target.new(*target.values_at("block", "station", "level", "variation", "number")) }
           document = Sparrow::Pointer.put(group_class.document, Fit::ClassFit.new(group_class).needs.patches(wanted))
           total_s = preview_of(document, under: "/document").timeline.total_s
-          group_class.change_over(over) { group_class.update!(document: document, total_s: total_s) }
+          group_class.update_if_version(over) { group_class.update!(document: document, total_s: total_s) }
         rescue Sparrow::Refused => refused
           raise Http::Problems.unprocessable(refused, under: "/take")
         end

@@ -54,7 +54,7 @@ module Server
       end
 
       def ask(option)
-        {"variation" => option.rung&.id, "name" => option.rung&.name, "number" => option.number, "target" => Sparrow::Targets::Wording.of(option.take)}
+        {"variation" => option.rung&.id, "name" => option.rung&.name, "number" => option.number, "target" => Sparrow::Targets::Wording.of(option.prescription)}
       end
     end
   end

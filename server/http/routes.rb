@@ -128,7 +128,7 @@ module Server
 
         # @return [Hash] the body in the form's shape
         def body_as(form)
-          Sparrow::Shape.read(form, body_hash)
+          Sparrow::Schema.read(form, body_hash)
         end
 
         # @return [Sparrow::Preview] of a document in the body

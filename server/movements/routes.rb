@@ -4,10 +4,10 @@ module Server
   module Movements
     # The catalogue, the studio's own movements in it, and the open format's schema.
     module Routes
-      S = Sparrow::Shape
+      S = Sparrow::Schema
       SCHEMA = Sparrow::Published.workout_schema
-      ADD = S::Record.new({"document" => S::Anything.new, "copy_of" => S::Text.new(length: 1..60), "name" => S::Text.new(length: 2..60)})
-      WRITE = S::Record.new({"document" => S::Anything.new, "version" => People::Contract::VERSION}, required: %w[document version])
+      ADD = S::Record.new({"document" => S::AnyType.new, "copy_of" => S::Text.new(length: 1..60), "name" => S::Text.new(length: 2..60)})
+      WRITE = S::Record.new({"document" => S::AnyType.new, "version" => People::Contract::VERSION}, required: %w[document version])
 
       # What these routes look up.
       module Helpers
@@ -31,7 +31,7 @@ module Server
         def new_movement(given)
           return given["document"] unless given["copy_of"]
           original = movement_document(given["copy_of"])
-          Sparrow::Catalogue::Own.copy(original, id: Records::StudioMovement.free_id(studio, given["copy_of"]),
+          Sparrow::Catalogue::CustomMovement.copy(original, id: Records::StudioMovement.free_id(studio, given["copy_of"]),
             name: given["name"] || "#{original["name"].slice(0, 50)} (own)")
         end
 

@@ -4,7 +4,7 @@ module Server
   module Passwords
     # A forgotten password, set anew by a link.
     module Routes
-      S = Sparrow::Shape
+      S = Sparrow::Schema
       ASK = S::Record.new({"email" => Team::Contract::EMAIL}, required: %w[email])
       SET = S::Record.new({"password" => Team::Contract::PASSWORD}, required: %w[password])
       # Links to one person within an hour.

@@ -4,8 +4,8 @@ module Server
   module People
     # The tests of a whole class on one sheet.
     module BenchmarkRoutes
-      S = Sparrow::Shape
-      RESULT = {"variation" => S::Text.new(length: 1..64), "amount" => S::Whole.new(0..1000)}.freeze
+      S = Sparrow::Schema
+      RESULT = {"variation" => S::Text.new(length: 1..64), "amount" => S::IntegerType.new(0..1000)}.freeze
       ENTRY = S::Record.new({"person_id" => S::Text.new(length: 1..64), "test" => S::Text.new(length: 1..40), **RESULT,
                              "was" => S::Record.new(RESULT, required: RESULT.keys)}, required: %w[person_id test variation amount])
       FORM = S::Record.new({"taken_on" => S::Day.new, "entries" => S::List.new(ENTRY, size: 1..700, noun: "entries")}, required: %w[taken_on entries])
@@ -61,7 +61,7 @@ module Server
 
         def benchmark_problems(entry, person, at)
           return [Sparrow::Problem.new(pointer: "#{at}/person_id", message: "is nobody in this studio")] unless person
-          problems = Sparrow::Capacity::Benchmarks.complaints(entry["test"], entry["variation"], entry["amount"], at: at)
+          problems = Sparrow::Capacity::Benchmarks.validation_errors(entry["test"], entry["variation"], entry["amount"], at: at)
           problems << Sparrow::Problem.new(pointer: "#{at}/person_id", message: "has a “yes” in the screening: speak with them before a test") if person.screening == "see_instructor"
           problems
         end

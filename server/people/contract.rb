@@ -4,13 +4,13 @@ module Server
   module People
     # What is typed of a person, whether in the form or in a file: one set of rules.
     module Contract
-      S = Sparrow::Shape
+      S = Sparrow::Schema
       LEVEL = S::OneOf.new(*Sparrow::Level::ALL)
-      VERSION = S::Whole.new(1..1_000_000_000)
+      VERSION = S::IntegerType.new(1..1_000_000_000)
       CONTACT = S::Record.new({"name" => S::Text.new(length: 0..120), "phone" => S::Text.new(length: 0..40), "relation" => S::Text.new(length: 0..60)})
       TAG = S::Text.new(length: 1..30, form: /\A[^,;\n]*[^,;\s][^,;\n]*\z/, says: "must be a word or two without a comma")
       FIELDS = {
-        "name" => Team::Contract::NAME, "lane" => LEVEL, "pronouns" => S::Text.new(length: 0..40), "birth_year" => S::Whole.new(1900..2100),
+        "name" => Team::Contract::NAME, "lane" => LEVEL, "pronouns" => S::Text.new(length: 0..40), "birth_year" => S::IntegerType.new(1900..2100),
         "since" => S::Day.new, "levels" => S::Record.new(Sparrow::Catalogue::Movement::PATTERNS.to_h { |pattern| [pattern, LEVEL] }),
         "tags" => S::List.new(TAG, size: 0..12, distinct: true, noun: "tags"), "contact" => CONTACT
       }.freeze

@@ -126,7 +126,7 @@ module Server
         fields = as_typed(changed, person)
         return [fields, []] if person && fields.empty?
         whole = {"name" => person&.name, "lane" => person&.lane || "beginner", **fields}.compact
-        trail = Sparrow::Shape::Trail.new
+        trail = Sparrow::Schema::ErrorCollector.new
         read = People::Contract::NEW.read((fields.key?("name") || person.nil?) ? whole : whole.merge("name" => "Unchanged"), trail)
         problems = trail.problems + (trail.problems.empty? ? People::Contract.problems({"birth_year" => person&.birth_year, "since" => person&.since&.iso8601}.compact.merge(read), today: @studio.today) : [])
         [read.slice(*fields.keys).merge(person ? {} : {"lane" => whole["lane"]}), problems.map { |problem| "#{problem.pointer.delete_prefix("/").tr("/", " ")} #{problem.message}" }]

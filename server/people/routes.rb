@@ -4,11 +4,11 @@ module Server
   module People
     # Who trains here, what they chose, and what is private about them.
     module Routes
-      S = Sparrow::Shape
-      HEALTH = S::Record.new({"consent" => S::Flag.new, "health" => Sparrow::Limits::Form::HEALTH, "version" => People::Contract::VERSION}, required: %w[consent version])
+      S = Sparrow::Schema
+      HEALTH = S::Record.new({"consent" => S::BooleanType.new, "health" => Sparrow::Limits::Form::HEALTH, "version" => People::Contract::VERSION}, required: %w[consent version])
       LIMITS = S::Record.new({"limits" => S::List.new(Sparrow::Limits::Form::LIMIT, size: 0..20, noun: "limits")}, required: %w[limits])
-      ARCHIVE = S::Record.new({"archived" => S::Flag.new}, required: %w[archived])
-      IMPORT = S::Record.new({"csv" => S::Text.new(length: 1..500_000), "apply" => S::Flag.new}, required: %w[csv])
+      ARCHIVE = S::Record.new({"archived" => S::BooleanType.new}, required: %w[archived])
+      IMPORT = S::Record.new({"csv" => S::Text.new(length: 1..500_000), "apply" => S::BooleanType.new}, required: %w[csv])
       # What these routes share.
       module Helpers
         def person(id)
@@ -41,7 +41,7 @@ module Server
         def health_given(person, given)
           return person.update!(health: nil, health_consent_at: nil) unless given["consent"]
           health = given["health"] || {}
-          problems = Sparrow::Limits::Form.complaints(health, today: studio.today + 1, at: "/health")
+          problems = Sparrow::Limits::Form.validation_errors(health, today: studio.today + 1, at: "/health")
           Sparrow::Refused.where(problems)
           person.update!(health: health, health_consent_at: person.health_consent_at || Time.now.utc)
         end
@@ -84,7 +84,7 @@ module Server
         # What limits would rule out, before they are kept.
         app.post("/api/people/limits") do
           health = body_as(LIMITS)
-          problems = Sparrow::Limits::Form.complaints(health, today: studio.today + 1)
+          problems = Sparrow::Limits::Form.validation_errors(health, today: studio.today + 1)
           Sparrow::Refused.where(problems)
           limits = Sparrow::Limits::Form.limits_of(health).select { |limit| limit.on?(studio.today) }
           render_json({"ruled_out" => People::RuledOut.of(limits, studio.catalogue)})

@@ -4,9 +4,9 @@ module Server
   module Places
     # Where classes are, and what is there.
     module Routes
-      S = Sparrow::Shape
+      S = Sparrow::Schema
       PIECES = %w[chair bench step bar table band bottle mat].freeze
-      KIT = S::Record.new(PIECES.to_h { |piece| [piece, S::Whole.new(0..200)] })
+      KIT = S::Record.new(PIECES.to_h { |piece| [piece, S::IntegerType.new(0..200)] })
       FIELDS = {
         "name" => S::Text.new(length: 1..80, form: /\S/, says: "must not be empty"), "address" => S::Text.new(length: 0..200), "defibrillator" => S::Text.new(length: 0..200),
         "first_aid" => S::Text.new(length: 0..200), "space" => S::Text.new(length: 0..200), "surface" => S::Text.new(length: 0..200), "kit" => KIT

@@ -4,7 +4,7 @@ module Server
   module Planning
     # The plan, measured and reviewed; nothing is stored.
     module PreviewRoutes
-      FORM = Sparrow::Shape::Record.new({"workout" => Sparrow::Shape::Anything.new, "calls" => Sparrow::Shape::Flag.new}, required: %w[workout])
+      FORM = Sparrow::Schema::Record.new({"workout" => Sparrow::Schema::AnyType.new, "calls" => Sparrow::Schema::BooleanType.new}, required: %w[workout])
 
       def self.registered(app)
         app.post("/api/preview", heavy: true) do

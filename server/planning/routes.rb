@@ -5,14 +5,14 @@ module Server
     # What is offered while a circuit is planned. Nothing is stored: each answer
     # is a patch or a block that the board takes or leaves.
     module Routes
-      S = Sparrow::Shape
+      S = Sparrow::Schema
       ID = S::Text.new(length: 1..40)
-      SOLVE = S::Record.new({"workout" => S::Anything.new, "block" => ID, "station" => ID, "window_s" => S::Whole.new(5..7200, "seconds"),
+      SOLVE = S::Record.new({"workout" => S::AnyType.new, "block" => ID, "station" => ID, "window_s" => S::IntegerType.new(5..7200, "seconds"),
                              "choose" => S::OneOf.new(*Sparrow::Targets::Solve::CHOICES)}, required: %w[workout])
-      SLOT = S::Record.new({"workout" => S::Anything.new, "minutes" => S::Whole.new(5..240, "minutes")}, required: %w[workout minutes])
-      SUGGEST = S::Record.new({"workout" => S::Anything.new, "kind" => S::OneOf.new("warm_up", "cool_down"), "minutes" => S::Whole.new(1..30, "minutes")},
+      SLOT = S::Record.new({"workout" => S::AnyType.new, "minutes" => S::IntegerType.new(5..240, "minutes")}, required: %w[workout minutes])
+      SUGGEST = S::Record.new({"workout" => S::AnyType.new, "kind" => S::OneOf.new("warm_up", "cool_down"), "minutes" => S::IntegerType.new(1..30, "minutes")},
         required: %w[workout kind minutes])
-      REFORMAT = S::Record.new({"block" => S::Anything.new, "format" => S::OneOf.new(*Sparrow::Format.with_stations.map(&:id))}, required: %w[block format])
+      REFORMAT = S::Record.new({"block" => S::AnyType.new, "format" => S::OneOf.new(*Sparrow::Format.with_stations.map(&:id))}, required: %w[block format])
       KINDS = {"warm_up" => Sparrow::Suggest::WarmUp, "cool_down" => Sparrow::Suggest::CoolDown}.freeze
 
       # What these routes share.

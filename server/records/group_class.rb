@@ -27,12 +27,12 @@ module Server
       end
 
       # @return [Boolean] whether the circuit has been changed since it was taken
-      def behind?
+      def outdated?
         !workout.nil? && workout.deleted_at.nil? && workout.lock_version != workout_version && workout.document != document
       end
 
       # The circuit as it is now.
-      def take(workout)
+      def snapshot_from(workout)
         update!(workout: workout, workout_version: workout.lock_version, title: workout.title, document: workout.document, total_s: workout.total_s)
       end
 
@@ -48,7 +48,7 @@ module Server
 
       # @yield the change, under a lock
       # @raise [Outdated] where another change came first
-      def change_over(version)
+      def update_if_version(version)
         with_lock do
           raise Outdated unless lock_version == version
           yield

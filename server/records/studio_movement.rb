@@ -12,7 +12,7 @@ module Server
       # @param document [Hash]
       # @raise [Sparrow::Refused]
       def self.add(studio, document)
-        Sparrow::Catalogue::Own.read(document, catalogue: studio.catalogue)
+        Sparrow::Catalogue::CustomMovement.read(document, catalogue: studio.catalogue)
         transaction do
           if studio.studio_movements.exists?(movement_id: document["id"])
             raise Sparrow::Refused.at("/id", "is taken by another of your movements")
@@ -23,7 +23,7 @@ module Server
 
       # @return [String] an id that the studio has not used
       def self.free_id(studio, base)
-        stem = "#{Sparrow::Catalogue::Own::PREFIX}#{base.delete_prefix(Sparrow::Catalogue::Own::PREFIX)}".slice(0, 34)
+        stem = "#{Sparrow::Catalogue::CustomMovement::PREFIX}#{base.delete_prefix(Sparrow::Catalogue::CustomMovement::PREFIX)}".slice(0, 34)
         taken = studio.studio_movements.pluck(:movement_id)
         [stem, *(2..).lazy.map { |number| "#{stem}_#{number}" }.first(taken.size + 1)].find { |id| !taken.include?(id) }
       end
@@ -35,7 +35,7 @@ module Server
         if gone.any?
           raise Sparrow::Refused.at("/ladder", "must keep #{gone.join(", ")}: circuits may stand on it")
         end
-        Sparrow::Catalogue::Own.read(document, catalogue: studio.catalogue)
+        Sparrow::Catalogue::CustomMovement.read(document, catalogue: studio.catalogue)
         change(document: document.merge("id" => movement_id))
       end
 

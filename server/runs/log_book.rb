@@ -9,9 +9,9 @@ module Server
       # A log that met a newer one.
       class Outdated < StandardError; end
 
-      FORM = Sparrow::Shape::Record.new({
-        "submission_id" => Sparrow::Shape::Text.new(length: 8..64), "log_version" => Sparrow::Shape::Whole.new(0..1_000_000),
-        "note" => Sparrow::Shape::Text.new(length: 0..2000), "attendances" => Sparrow::Logging::Form::ATTENDANCES
+      FORM = Sparrow::Schema::Record.new({
+        "submission_id" => Sparrow::Schema::Text.new(length: 8..64), "log_version" => Sparrow::Schema::IntegerType.new(0..1_000_000),
+        "note" => Sparrow::Schema::Text.new(length: 0..2000), "attendances" => Sparrow::Logging::Form::ATTENDANCES
       }, required: %w[submission_id log_version attendances])
       # What only who was there can have.
       OF_THE_PRESENT = %w[effort pain exceptions].freeze
@@ -27,7 +27,7 @@ module Server
       # @param body [Hash] as in FORM
       # @raise [Sparrow::Refused, Outdated]
       def write(body)
-        given = Sparrow::Shape.read(FORM, body)
+        given = Sparrow::Schema.read(FORM, body)
         given = given.merge("attendances" => given.fetch("attendances").map { |line| line["present"] ? line : line.except(*OF_THE_PRESENT) })
         # What the fit gives takes a while to compute: it is known before the run is locked.
         @planned = @run.given

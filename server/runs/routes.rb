@@ -4,15 +4,15 @@ module Server
   module Runs
     # Runs, their clock, their log and their results.
     module Routes
-      S = Sparrow::Shape
+      S = Sparrow::Schema
       OPEN = S::Record.new({"workout_id" => S::Text.new(length: 1..64), "client_key" => S::Text.new(length: 8..64)},
         required: %w[workout_id client_key])
       # Instants are milliseconds since 1970; seconds are of the run's own timeline.
-      INSTANT = S::Whole.new(0..9_999_999_999_999)
-      ADDITION = S::Record.new({"at_s" => S::Decimal.new(0..100_000), "add_s" => S::Whole.new(1..600)}, required: %w[at_s add_s])
+      INSTANT = S::IntegerType.new(0..9_999_999_999_999)
+      ADDITION = S::Record.new({"at_s" => S::Decimal.new(0..100_000), "add_s" => S::IntegerType.new(1..600)}, required: %w[at_s add_s])
       CLOCK = S::Record.new({
         "anchor_ms" => INSTANT, "paused_at_ms" => INSTANT, "additions" => S::List.new(ADDITION, size: 0..200, noun: "additions"),
-        "finished" => S::Flag.new, "told_at_ms" => INSTANT, "sent_at_ms" => INSTANT
+        "finished" => S::BooleanType.new, "told_at_ms" => INSTANT, "sent_at_ms" => INSTANT
       }, required: %w[anchor_ms additions told_at_ms sent_at_ms])
 
       # What these routes look up.

@@ -5,10 +5,10 @@ module Server
     # Rounds and reps counted while a run goes on, a tap at a time. A tap that is
     # sent twice counts once.
     module TickRoutes
-      S = Sparrow::Shape
+      S = Sparrow::Schema
       TICK = S::Record.new({
         "client_key" => S::Text.new(length: 8..64), "block" => Sparrow::Circuit::Form::ID, "station" => Sparrow::Circuit::Form::ID,
-        "lane" => S::OneOf.new(*Sparrow::Level::ALL), "person_id" => S::Text.new(length: 1..64), "amount" => S::Whole.new(1..1000)
+        "lane" => S::OneOf.new(*Sparrow::Level::ALL), "person_id" => S::Text.new(length: 1..64), "amount" => S::IntegerType.new(1..1000)
       }, required: %w[client_key block lane amount])
 
       # What these routes share.

@@ -4,7 +4,7 @@ module Server
   module Sessions
     # Signing in and out.
     module Routes
-      S = Sparrow::Shape
+      S = Sparrow::Schema
       FORM = S::Record.new({"email" => S::Text.new(length: 1..200), "password" => S::Text.new(length: 1..200)}, required: %w[email password])
       CODE = S::Record.new({"code" => S::Text.new(length: 1..40)}, required: %w[code])
       # Between the password and the code.

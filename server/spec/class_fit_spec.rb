@@ -12,7 +12,7 @@ RSpec.describe Server::Fit::ClassFit do
 
   def gather(starts_at, people: [tamsin], **rest)
     studio.group_classes.new(starts_at: starts_at, **rest).tap do |held|
-      held.take(workout)
+      held.snapshot_from(workout)
       people.each { |person| held.roster.create!(studio_id: studio.id, person: person, lane: person.lane) }
     end
   end
@@ -104,7 +104,7 @@ RSpec.describe Server::Fit::ClassFit do
       held = gather(Time.now.utc + 3600, people: crew)
       held.update!(kit: {"bench" => 9, "step" => 9, "bar" => 9, "chair" => 9, "mat" => 9})
       fitted = []
-      allow(Sparrow::Fitting::Settle).to receive(:new).and_wrap_original { |original, course, participant, **rest| fitted << participant.id && original.call(course, participant, **rest) }
+      allow(Sparrow::Fitting::Assignment).to receive(:new).and_wrap_original { |original, course, participant, **rest| fitted << participant.id && original.call(course, participant, **rest) }
       cells_of(held, crew[2])
       expect(fitted).to eq([crew[2].id])
       held.update!(kit: {"bar" => 1, "step" => 1, "bench" => 1, "chair" => 1})

@@ -18,7 +18,7 @@ RSpec.describe Server::Encryption do
     person = studio.people.create!(name: "Dov Abernethy", lane: "beginner", contact: {"name" => "Hanna", "phone" => "555 0109"}, health: {"note" => "a private thing"}, health_consent_at: Time.now.utc)
     workout = Server::Records::Workout.begin(studio, Sparrow::Preview.new(workout_document(intervals(1))), by: studio.instructors.first)
     group_class = studio.group_classes.new(starts_at: Time.now.utc)
-    group_class.take(workout)
+    group_class.snapshot_from(workout)
     group_class.roster.create!(studio_id: studio.id, person: person, lane: "beginner", sore: ["knee"])
     group_class.choices.create!(studio_id: studio.id, person: person, block: "main", station: "s1", why: "a private reason")
     run = Server::Records::Run.of_class(group_class, client_key: "12345678", by: nil)

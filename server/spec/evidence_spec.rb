@@ -73,7 +73,7 @@ RSpec.describe Server::People::Evidence do
 
   it "leaves out a class's own log, though its run began a little early" do
     result("push_up.floor", reps: 8, reps_left: 2)
-    own = studio.group_classes.new(starts_at: Time.utc(2026, 11, 17, 18, 45)).tap { |held| held.take(run.workout) }
+    own = studio.group_classes.new(starts_at: Time.utc(2026, 11, 17, 18, 45)).tap { |held| held.snapshot_from(run.workout) }
     run.update!(group_class: own)
     expect(described_class.of(somebody.reload, Sparrow::Catalogue.house, for_class: own)).to eq([])
   end

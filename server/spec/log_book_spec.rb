@@ -34,7 +34,7 @@ RSpec.describe Server::Runs::LogBook do
     let(:held) do
       workout = Server::Records::Workout.begin(studio, Sparrow::Preview.new(workout_document(block)), by: studio.instructors.first)
       studio.group_classes.new(starts_at: Time.utc(2026, 11, 24, 18, 30)).tap do |group_class|
-        group_class.take(workout)
+        group_class.snapshot_from(workout)
         group_class.roster.create!(studio_id: studio.id, person: person, lane: "beginner")
       end
     end

@@ -168,9 +168,9 @@ RSpec.describe "Nothing that was typed is lost" do
     it "moves targets once for two who do it at the same moment" do
       held
       need = fit["needs"].find { |row| row["changes"] }
-      take = need.slice("block", "station", "level").merge(need["to"].slice("variation", "number"))
+      prescription = need.slice("block", "station", "level").merge(need["to"].slice("variation", "number"))
       statuses = Array.new(2) do
-        Thread.new { Rack::MockRequest.new(Api::APP).post("/api/classes/#{held["id"]}/needs", "HTTP_HOST" => "example.org", "HTTP_COOKIE" => @cookie, "CONTENT_TYPE" => "application/json", :input => JSON.generate("take" => [take], "lock_version" => 1)).status }
+        Thread.new { Rack::MockRequest.new(Api::APP).post("/api/classes/#{held["id"]}/needs", "HTTP_HOST" => "example.org", "HTTP_COOKIE" => @cookie, "CONTENT_TYPE" => "application/json", :input => JSON.generate("take" => [prescription], "lock_version" => 1)).status }
       end.map(&:value)
       expect(statuses.sort).to eq([200, 409])
     end

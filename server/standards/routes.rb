@@ -5,7 +5,7 @@ module Server
     # House standards: the numbers a studio plans with, and the circuits that
     # change with them.
     module Routes
-      S = Sparrow::Shape
+      S = Sparrow::Schema
       FORM = S::Record.new(Sparrow::Circuit::Form::HOUSE_KEYS.merge("depth" => S::OneOf.new("parallel", "full")))
       CHANGE = S::Record.new({"house" => FORM, "bring" => S::List.new(S::Text.new(length: 1..64), size: 0..500, noun: "circuits"),
                               "version" => People::Contract::VERSION}, required: %w[house])
@@ -20,7 +20,7 @@ module Server
         # @return [Hash] without what is the default anyway
         # @raise [Sparrow::Refused]
         def house_given(given)
-          problems = Sparrow::House.complaints(given)
+          problems = Sparrow::House.validation_errors(given)
           Sparrow::Refused.where(problems)
           given
         end

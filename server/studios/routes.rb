@@ -4,10 +4,10 @@ module Server
   module Studios
     # The studio itself, for its owners: settings, who did what, export, and the end of it.
     module Routes
-      S = Sparrow::Shape
+      S = Sparrow::Schema
       CHANGE = S::Record.new({
         "name" => Team::Contract::STUDIO_NAME, "time_zone" => Team::Contract::TIME_ZONE, "date_locale" => Team::Contract::DATE_LOCALE, "audit_days" => Team::Contract::DAYS,
-        "retention_days" => Team::Contract::DAYS, "version" => S::Whole.new(1..1_000_000_000)
+        "retention_days" => Team::Contract::DAYS, "version" => S::IntegerType.new(1..1_000_000_000)
       }, required: %w[name time_zone date_locale audit_days retention_days version])
       DELETE = S::Record.new({"name" => S::Text.new(length: 1..120), "password" => Team::Contract::PASSWORD}, required: %w[name password])
       PAGE = 100

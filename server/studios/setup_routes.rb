@@ -5,7 +5,7 @@ module Server
     # The first run: a studio of one's own, once, with the code that the start
     # command prints; and the demo, to be looked at before that.
     module SetupRoutes
-      S = Sparrow::Shape
+      S = Sparrow::Schema
       CODE = S::Text.new(length: 1..40)
       FORM = S::Record.new({
         "code" => CODE, "studio" => Team::Contract::STUDIO_NAME, "time_zone" => Team::Contract::TIME_ZONE, "date_locale" => Team::Contract::DATE_LOCALE,

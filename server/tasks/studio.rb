@@ -72,7 +72,7 @@ class StudioCommand
     given = {}
     begin
       (QUESTIONS.keys - given.keys).each { |key| given[key] = (key == "password") ? secret(QUESTIONS[key]) : ask(QUESTIONS[key]) }
-      Sparrow::Shape.read(Server::Studios::SetupRoutes::FORM, given.merge("code" => "-"))
+      Sparrow::Schema.read(Server::Studios::SetupRoutes::FORM, given.merge("code" => "-"))
       owner = Server::Studios::Founding.new(**given.transform_keys(&:to_sym)).call
     rescue Sparrow::Refused => refused
       refused.problems.each { |problem| warn "#{problem.pointer.delete_prefix("/").tr("_", " ").capitalize} #{problem.message}." }

@@ -4,7 +4,7 @@ module Server
   module Team
     # What a studio and its people of the team are made of, wherever it is typed.
     module Contract
-      S = Sparrow::Shape
+      S = Sparrow::Schema
       # A name is written in letters that can be seen: nothing that turns the line round or takes no room.
       VISIBLE = /\A(?=.*[[:alnum:]])[^\p{Cc}\p{Cf}\p{Zl}\p{Zp}]+\z/
       NAME = S::Text.new(length: 1..80, form: VISIBLE, says: "must be a name in visible letters")
@@ -17,7 +17,7 @@ module Server
       # How days are written: 24 November or November 24.
       DATE_LOCALES = %w[en-GB en-US en-CA en-AU en-NZ en-IE en-IN en-ZA de-DE de-AT de-CH fr-FR fr-CA es-ES es-MX it-IT nl-NL pt-PT pt-BR da-DK sv-SE nb-NO fi-FI pl-PL cs-CZ hu-HU].freeze
       DATE_LOCALE = S::OneOf.new(*DATE_LOCALES)
-      DAYS = S::Whole.new(30..3650, "days")
+      DAYS = S::IntegerType.new(30..3650, "days")
 
       # @raise [Sparrow::Refused] where somebody has this address already
       def self.check_email(email, pointer, except: nil)

@@ -4,7 +4,7 @@ module Server
   module Team
     # An invitation, for who holds its link.
     module InvitationRoutes
-      S = Sparrow::Shape
+      S = Sparrow::Schema
       ACCEPT = S::Record.new({"name" => Team::Contract::NAME, "password" => Team::Contract::PASSWORD}, required: %w[name password])
 
       # What these routes share.

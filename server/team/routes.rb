@@ -4,9 +4,9 @@ module Server
   module Team
     # The people of the team: owners invite them, give them a role, and disable them.
     module Routes
-      S = Sparrow::Shape
+      S = Sparrow::Schema
       INVITE = S::Record.new({"name" => Team::Contract::NAME, "email" => Team::Contract::EMAIL, "role" => Team::Contract::ROLE}, required: %w[name email role])
-      CHANGE = S::Record.new({"role" => Team::Contract::ROLE, "disabled" => S::Flag.new})
+      CHANGE = S::Record.new({"role" => Team::Contract::ROLE, "disabled" => S::BooleanType.new})
 
       # What these routes share.
       module Helpers

@@ -4,11 +4,11 @@ module Server
   module Workouts
     # Workouts: list, make, copy, read, save, delete and bring back, and their history.
     module Routes
-      S = Sparrow::Shape
-      CREATE = S::Record.new({"document" => S::Anything.new, "copy_of" => S::Text.new(length: 1..64), "template" => S::Text.new(length: 1..80)})
+      S = Sparrow::Schema
+      CREATE = S::Record.new({"document" => S::AnyType.new, "copy_of" => S::Text.new(length: 1..64), "template" => S::Text.new(length: 1..80)})
       TAG = S::Text.new(length: 1..30, form: /\A[^,\n]*[^,\s][^,\n]*\z/, says: "must be a word or two without a comma")
       TAGS = S::Record.new({"tags" => S::List.new(TAG, size: 0..12, noun: "tags"), "was" => S::List.new(TAG, size: 0..12, noun: "tags")}, required: %w[tags was])
-      SAVE = S::Record.new({"document" => S::Anything.new, "lock_version" => S::Whole.new(1..1_000_000_000)},
+      SAVE = S::Record.new({"document" => S::AnyType.new, "lock_version" => S::IntegerType.new(1..1_000_000_000)},
         required: %w[document lock_version])
 
       # What these routes look up.

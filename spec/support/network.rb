@@ -4,8 +4,14 @@
 module Network
   # Not before every page is here: that is what the application has fetched ahead for.
   def no_network
-    expect(page).to have_css("html[data-fetched-ahead]")
+    prepared_for_offline
     conditions(offline: true)
+  end
+
+  # The application does this some time after its first screen.
+  def prepared_for_offline
+    page.execute_script("window.dispatchEvent(new Event('sparrow:prepare'))")
+    expect(page).to have_css("html[data-fetched-ahead]", wait: 20)
   end
 
   def sound_network

@@ -78,7 +78,7 @@ RSpec.describe "Two at once" do
 
   it "edit a movement of their own field by field, down to one version's, and lose none" do
     squat = YAML.safe_load_file(File.join(Sparrow::DATA, "movements", "squat.yml"))
-    own = Server::Records::StudioMovement.add(studio, Sparrow::Catalogue::Own.copy(squat, id: "own_squat", name: "Boathouse squat"))
+    own = Server::Records::StudioMovement.add(studio, Sparrow::Catalogue::CustomMovement.copy(squat, id: "own_squat", name: "Boathouse squat"))
     sign_in_as
     visit "/movements/own_squat/edit"
     fill_in "What it is, in a sentence", with: "Down and up again"

@@ -18,7 +18,8 @@ RSpec.describe "Without a server" do
   def look_around
     sign_in_as
     visit "/"
-    expect(page).to have_css("html[data-fetched-ahead]", wait: 20)
+    expect(page).to have_css("h1", text: "Today")
+    prepared_for_offline
     expect { answers.grep(%r{/classes/#{coming.id}/fit}).size }.to eventually_be(1)
   end
 

@@ -21,7 +21,7 @@ module Sparrow
 
     def of(level)
       sums = BY.to_h { |by| [by, Hash.new { |hash, value| hash[value] = {"work_s" => 0, "moves" => 0} }] }
-      totals(level).each { |take, (station, work_s, counted)| add(sums, station, take, work_s, counted) }
+      totals(level).each { |prescription, (station, work_s, counted)| add(sums, station, prescription, work_s, counted) }
       sums.transform_values { |held| held.sort_by { |value, sum| [-sum["work_s"], value] }.to_h }
     end
 
@@ -31,7 +31,7 @@ module Sparrow
       @timeline.blocks.each do |line|
         next unless COUNTED.include?(line.block.role)
         line.visits.fetch(level, []).each do |visit|
-          total = totals[visit.take] ||= [visit.station, 0, 0]
+          total = totals[visit.prescription] ||= [visit.station, 0, 0]
           total[1] += visit.work_s
           total[2] += visit.counted
         end
@@ -39,8 +39,8 @@ module Sparrow
       totals
     end
 
-    def add(sums, station, take, work_s, counted)
-      pieces(station, take, work_s, counted).each do |movement, rung, seconds, moves|
+    def add(sums, station, prescription, work_s, counted)
+      pieces(station, prescription, work_s, counted).each do |movement, rung, seconds, moves|
         values = {"pattern" => movement.pattern, "plane" => movement.plane, "position" => rung.position, "impact" => rung.impact}
         values.each do |by, value|
           sum = sums[by][value]
@@ -51,12 +51,12 @@ module Sparrow
     end
 
     # A compound's seconds go to its parts by their moves; the last takes what is left.
-    def pieces(station, take, work_s, counted)
-      return [[station.movement, take.variation, work_s, take.counting.moves(counted)]] if take.variation
-      whole = take.parts.sum { |part| part["reps"] }
+    def pieces(station, prescription, work_s, counted)
+      return [[station.movement, prescription.variation, work_s, prescription.counting.moves(counted)]] if prescription.variation
+      whole = prescription.parts.sum { |part| part["reps"] }
       left_s = work_s
-      take.parts.each_with_index.map do |part, index|
-        seconds = (index == take.parts.size - 1) ? left_s : work_s * part["reps"] / whole
+      prescription.parts.each_with_index.map do |part, index|
+        seconds = (index == prescription.parts.size - 1) ? left_s : work_s * part["reps"] / whole
         left_s -= seconds
         [part["movement"], part["rung"], seconds, part["reps"] * counted]
       end

@@ -17,7 +17,7 @@ module Sparrow
     # is allowed by now.
     # @see read
     def self.stored(document, catalogue: Catalogue.house)
-      normal = Shape.read(Form::WORKOUT, document)
+      normal = Schema.read(Form::WORKOUT, document)
       problems = References.new(normal, catalogue).problems
       Refused.where(problems)
       Build.new(normal, catalogue).workout

@@ -60,7 +60,7 @@ module Sparrow
     # Standards that contradict themselves.
     # @param given [Hash] in the shape of a document's "house"
     # @return [Array<Problem>] with pointers into it
-    def self.complaints(given, at: "/house")
+    def self.validation_errors(given, at: "/house")
       falling = (%w[shares hold_shares load_shares round_shares] & given.keys).reject do |key|
         numbers = Level::ALL.map { |level| given[key][level] || DEFAULTS[key][level] }
         numbers == numbers.sort

@@ -28,7 +28,7 @@ module Sparrow
     private
 
     def equipment(station)
-      rungs = station.levels.each_value.flat_map { |take| take.variation ? [take.variation] : take.parts.map { |part| part["rung"] } }
+      rungs = station.levels.each_value.flat_map { |prescription| prescription.variation ? [prescription.variation] : prescription.parts.map { |part| part["rung"] } }
       rungs.flat_map(&:equipment).uniq - SHARED
     end
   end

@@ -99,40 +99,40 @@ module Sparrow
     # out for the others: the answer is sent at every keystroke.
     def cell(block, station, level)
       fit = Targets::WindowFit.of(block, station, level)
-      take = fit.prescription
-      counted = station.counts ? station.counts.fetch(level).values.sum : take.reps_counted
+      prescription = fit.prescription
+      counted = station.counts ? station.counts.fetch(level).values.sum : prescription.reps_counted
       shown = {
-        "target" => Targets::Wording.at(station, level), "reps_counted" => counted, "moves" => take.counting.moves(counted),
-        "window_s" => fit.window_s, "set_s" => set_s(block, station, take, fit), "fits" => fit.fits,
-        "seconds_per_move" => take.seconds_per_move&.to_f
+        "target" => Targets::Wording.at(station, level), "reps_counted" => counted, "moves" => prescription.counting.moves(counted),
+        "window_s" => fit.window_s, "set_s" => set_s(block, station, prescription, fit), "fits" => fit.fits,
+        "seconds_per_move" => prescription.seconds_per_move&.to_f
       }
       beside(shown, block, station, fit)
     end
 
     def beside(shown, block, station, fit)
-      take = fit.prescription
-      number = offer(block, station, take, fit)
+      prescription = fit.prescription
+      number = offer(block, station, prescription, fit)
       shown["left_s"] = fit.left_s if fit.left_s
       shown["offer"] = number if number
-      shown["tempo"] = take.tempo.to_s if take.tempo
-      shown["load_kg"] = take.load_kg if take.load_kg
-      shown["filled"] = take.filled if take.filled.any?
-      shown["per_round"] = station.counts.fetch(take.level).values if station.counts
-      point = @capacity.worst(take)
+      shown["tempo"] = prescription.tempo.to_s if prescription.tempo
+      shown["load_kg"] = prescription.load_kg if prescription.load_kg
+      shown["filled"] = prescription.filled if prescription.filled.any?
+      shown["per_round"] = station.counts.fetch(prescription.level).values if station.counts
+      point = @capacity.worst(prescription)
       shown["reserve"] = reserve(point) if point
       shown
     end
 
-    def set_s(block, station, take, fit)
+    def set_s(block, station, prescription, fit)
       return fit.set_s unless block.paced?
-      take.set_s(station.counts ? (station.counts.fetch(take.level).values.max || 0) : take.reps_counted)
+      prescription.set_s(station.counts ? (station.counts.fetch(prescription.level).values.max || 0) : prescription.reps_counted)
     end
 
     # The number that fits the window as numbers are called, for one keystroke.
-    def offer(block, station, take, fit)
+    def offer(block, station, prescription, fit)
       return unless fit.fits&.positive?
-      number = Targets::Solve::Cell.new(block, station, take).rounded_to_call(fit.fits)
-      number if number.positive? && number != take.reps_counted
+      number = Targets::Solve::Cell.new(block, station, prescription).rounded_to_call(fit.fits)
+      number if number.positive? && number != prescription.reps_counted
     end
 
     # What the level's house profile leaves in its worst round; an estimate.

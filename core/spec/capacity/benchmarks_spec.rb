@@ -10,9 +10,9 @@ RSpec.describe Sparrow::Capacity::Benchmarks do
   end
 
   it "refuses what is no test, no rung of it, or no number for it" do
-    expect(described_class.complaints("arm_wrestling", "push_up.floor", 3).map(&:pointer)).to eq(["/test"])
-    expect(described_class.complaints("push_ups", "squat.parallel", 999).map(&:message)).to eq(["is not a version of this test", "must be from 0 to 100 push-ups"])
-    expect(described_class.complaints("push_ups", "push_up.floor", 0)).to eq([])
+    expect(described_class.validation_errors("arm_wrestling", "push_up.floor", 3).map(&:pointer)).to eq(["/test"])
+    expect(described_class.validation_errors("push_ups", "squat.parallel", 999).map(&:message)).to eq(["is not a version of this test", "must be from 0 to 100 push-ups"])
+    expect(described_class.validation_errors("push_ups", "push_up.floor", 0)).to eq([])
   end
 
   it "reads seconds from a step rate, between the points of its table" do

@@ -109,8 +109,8 @@ RSpec.describe Sparrow::Capacity::FatigueSimulation do
       plank = station("p", movement: "plank", levels: Sparrow::Level::ALL.to_h { |level| [level, {"variation" => "plank.forearm", "hold_s" => 60}] })
       timeline = timeline_of(intervals([plank], work_s: 120, rest_s: 0, rounds: 4))
       lanes = Sparrow::Capacity::Lanes.new(timeline)
-      take = timeline.workout.blocks.first.stations.first.at("intermediate")
-      highest = lanes.highest(take, reserve: 2, below: 60)
+      prescription = timeline.workout.blocks.first.stations.first.at("intermediate")
+      highest = lanes.highest(prescription, reserve: 2, below: 60)
       expect(highest).to be_between(1, 52)
       lowest = [highest, highest + 1].map { |seconds| lowest_share_left(seconds) }
       expect(lowest.first).to be >= 0.15

@@ -9,7 +9,7 @@ RSpec.describe Sparrow::Capacity::Forecast do
     timeline.blocks.flat_map { |line| line.visits.fetch(lane, []) }.filter_map do |visit|
       fatigue.rest(visit.start_s - now_s)
       now_s = visit.start_s + visit.work_s
-      load = Sparrow::Capacity::Load.of(visit.take, visit.counted, visit.work_s).first
+      load = Sparrow::Capacity::Load.of(visit.prescription, visit.counted, visit.work_s).first
       most = load.by_time ? profile.seconds(load.pattern, load.demand) : profile.moves(load.pattern, load.demand)
       available = most && fatigue.left(load.pattern) * most
       fatigue.work(load.pattern, share(load.amount, most), visit.work_s)
@@ -53,8 +53,8 @@ RSpec.describe Sparrow::Capacity::Forecast do
   it "finds the worst of each cell among its points" do
     timeline = plan(3)
     forecast = described_class.new(timeline, "intermediate")
-    forecast.points.group_by { |point| point.take.pointer }.each_value do |points|
-      expect(forecast.worst[points.first.take].reserve).to be_within(1e-9).of(points.map(&:reserve).min)
+    forecast.points.group_by { |point| point.prescription.pointer }.each_value do |points|
+      expect(forecast.worst[points.first.prescription].reserve).to be_within(1e-9).of(points.map(&:reserve).min)
     end
   end
 
@@ -78,7 +78,7 @@ RSpec.describe Sparrow::Capacity::Forecast do
   def leaves?(document, cell, number, reserve)
     changed = Sparrow::Pointer.put(document, [["#{cell.pointer}/#{cell.hold ? "hold_s" : "reps"}", number]])
     points = described_class.new(Sparrow::Timeline.compile(Sparrow::Circuit.read(changed)), cell.level).points
-    points.select { |point| point.take.pointer == cell.pointer }.all? { |point| point.keeps?(reserve) }
+    points.select { |point| point.prescription.pointer == cell.pointer }.all? { |point| point.keeps?(reserve) }
   end
 
   it "finds the highest number with which a class leaves the reserve, and the next one does not" do
@@ -98,7 +98,7 @@ RSpec.describe Sparrow::Capacity::Forecast do
   it "leaves less to a cell the more another asks" do
     timeline = plan(5)
     forecast = described_class.new(timeline, "advanced")
-    one, other = forecast.points.map(&:take).select(&:reps).uniq(&:pointer)
+    one, other = forecast.points.map(&:prescription).select(&:reps).uniq(&:pointer)
     highest = [1, 10, 30].map { |number| forecast.highest(one, reserve: 0, below: 60, amounts: {}.compare_by_identity.merge!(other => number)) }
     expect(highest).to eq(highest.sort.reverse)
   end

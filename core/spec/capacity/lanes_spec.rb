@@ -59,12 +59,12 @@ RSpec.describe Sparrow::Capacity::Lanes do
   end
 
   it "splits a total into the fewest even sets that keep the reserve" do
-    take = cell(push_ups(30))
-    sets = Sparrow::Capacity::Sets.even(take, 30, rest_s: 20, reserve: 2)
+    prescription = cell(push_ups(30))
+    sets = Sparrow::Capacity::Sets.even(prescription, 30, rest_s: 20, reserve: 2)
     expect(sets.sum).to eq(30)
     expect(sets.max - sets.min).to be <= 1
     expect(sets.size).to be > 2
-    expect(Sparrow::Capacity::Sets.comfortable(take, 40)).to all(be <= 6)
-    expect(Sparrow::Capacity::Sets.comfortable(take, 40).sum).to eq(40)
+    expect(Sparrow::Capacity::Sets.comfortable(prescription, 40)).to all(be <= 6)
+    expect(Sparrow::Capacity::Sets.comfortable(prescription, 40).sum).to eq(40)
   end
 end

@@ -6,7 +6,7 @@ RSpec.describe "The house catalogue" do
 
   files.each do |path|
     it "has a sound #{File.basename(path)}" do
-      expect(Sparrow::Catalogue::Files.complaints(YAML.safe_load_file(path))).to eq([])
+      expect(Sparrow::Catalogue::Files.validation_errors(YAML.safe_load_file(path))).to eq([])
     end
   end
 
@@ -17,7 +17,7 @@ RSpec.describe "The house catalogue" do
   it "refuses a rung without a movement standard, and says where" do
     document = YAML.safe_load_file(files.first)
     document["ladder"].first.delete("standard")
-    expect(Sparrow::Catalogue::Files.complaints(document)).to include(/ladder\/0.*standard/)
+    expect(Sparrow::Catalogue::Files.validation_errors(document)).to include(/ladder\/0.*standard/)
   end
 
   it "has at least sixty ladders of three to six rungs, twelve warm-up moves and twelve stretches" do

@@ -29,7 +29,7 @@ RSpec.describe Sparrow::Circuit::Budget do
   end
 
   it "refuses without reading the document, whatever its size" do
-    expect(Sparrow::Shape).not_to receive(:read)
+    expect(Sparrow::Schema).not_to receive(:read)
     expect(refused(*Array.new(4) { |index| block("b#{index}", 60, 50) }).keys).to eq(["/blocks/0/rounds"])
   end
 

@@ -69,8 +69,8 @@ RSpec.describe "Level beats station beats block" do
     parts = [{"movement" => "squat", "reps" => 2}, {"movement" => "push_up", "reps" => 2}]
     compound = {"id" => "s1", "counting" => "compound", "parts" => parts,
                 "levels" => Sparrow::Level::ALL.to_h { |level| [level, {"reps" => 3}] }}
-    take = cell(compound, level: "intermediate")
-    expect([take.seconds_per_move, take.moves]).to eq([3, 12])
+    prescription = cell(compound, level: "intermediate")
+    expect([prescription.seconds_per_move, prescription.moves]).to eq([3, 12])
   end
 
   it "counts a part that is kept up for a time by the second" do
@@ -81,10 +81,10 @@ RSpec.describe "Level beats station beats block" do
   end
 
   it "compares values by what they hold, and copies with changes" do
-    take = cell(squat)
-    expect(take).to eq(cell(squat))
-    expect(take.with(note: "slow")).to have_attributes(note: "slow", level: "beginner")
-    expect { take.with(colour: 1) }.to raise_error(ArgumentError)
-    expect(take).to be_frozen
+    prescription = cell(squat)
+    expect(prescription).to eq(cell(squat))
+    expect(prescription.with(note: "slow")).to have_attributes(note: "slow", level: "beginner")
+    expect { prescription.with(colour: 1) }.to raise_error(ArgumentError)
+    expect(prescription).to be_frozen
   end
 end

@@ -44,15 +44,15 @@ RSpec.describe Sparrow::Circuit::Prescription do
     it "is, in a compound, that of its first part before and of its last after" do
       levels = Sparrow::Level::ALL.to_h { |level| [level, {"reps" => 2}] }
       compound = {"id" => "c", "counting" => "compound", "parts" => [{"movement" => "squat", "reps" => 2}, {"movement" => "push_up", "reps" => 2}], "levels" => levels}
-      take = Sparrow::Circuit.read(workout_document(intervals([compound]))).blocks.first.stations.first.at("advanced")
-      expect([take.starts_up?, take.ends_up?]).to eq([true, false])
+      prescription = Sparrow::Circuit.read(workout_document(intervals([compound]))).blocks.first.stations.first.at("advanced")
+      expect([prescription.starts_up?, prescription.ends_up?]).to eq([true, false])
     end
   end
 
   it "wants even numbers only where each move of alternating sides counts" do
-    expect(cell("lunge_back", "free", reps: 8)).to be_evens
-    expect(cell("lunge_back", "free", reps: 8, counting: "per_side")).not_to be_evens
-    expect(cell("squat", "parallel", reps: 8)).not_to be_evens
+    expect(cell("lunge_back", "free", reps: 8).requires_even_count?).to be(true)
+    expect(cell("lunge_back", "free", reps: 8, counting: "per_side").requires_even_count?).to be(false)
+    expect(cell("squat", "parallel", reps: 8).requires_even_count?).to be(false)
   end
 
   it "takes the house's rest of nothing where nobody gives one" do

@@ -30,7 +30,7 @@ RSpec.describe "The published workout schema" do
   strange_values = [nil, -1, 0, 1, 51, 3.0, 1.5, 10**9, "", "both", "x" * 1001, true, [], {}, "0-0-0-0", [1, 1], {"min" => 1}].freeze
 
   def shape_takes?(candidate)
-    Sparrow::Shape.read(Sparrow::Circuit::Form::WORKOUT, candidate)
+    Sparrow::Schema.read(Sparrow::Circuit::Form::WORKOUT, candidate)
     true
   rescue Sparrow::Refused
     false

@@ -64,17 +64,17 @@ RSpec.describe Sparrow::Fitting::Options do
 
   it "keeps a typed tempo on every rung, and takes each rung's own where none is typed" do
     typed = station("s", movement: "squat", levels: Sparrow::Level::ALL.to_h { |level| [level, {"variation" => "squat.parallel", "tempo" => "3-0-3-0"}] })
-    expect(options(typed).all.map { |option| option.take.seconds_per_move }.uniq).to eq([6])
+    expect(options(typed).all.map { |option| option.prescription.seconds_per_move }.uniq).to eq([6])
     plain = options(station("s", movement: "squat")).all
     own = plain.find { |option| option.rung.id == "squat.pause" }
-    expect(own.take.seconds_per_move).to eq(own.rung.tempo.seconds * Rational("0.9"))
+    expect(own.prescription.seconds_per_move).to eq(own.rung.tempo.seconds * Rational("0.9"))
   end
 
   it "counts as the rung does, unless the station says otherwise" do
-    bridges = options(station("b", movement: "glute_bridge")).all.to_h { |option| [option.rung.id.split(".").last, option.take.counting.rule] }
+    bridges = options(station("b", movement: "glute_bridge")).all.to_h { |option| [option.rung.id.split(".").last, option.prescription.counting.rule] }
     expect(bridges).to include("two_leg" => "each", "one_leg" => Sparrow::Catalogue.house.variation("glute_bridge.one_leg").counting)
     paired = options(station("b", movement: "lunge_back", counting: "pair")).all
-    expect(paired.map { |option| option.take.counting.rule }.uniq).to eq(%w[pair])
+    expect(paired.map { |option| option.prescription.counting.rule }.uniq).to eq(%w[pair])
   end
 
   it "offers a compound in the three ways it is planned" do
@@ -89,16 +89,16 @@ RSpec.describe Sparrow::Fitting::Options do
     let(:alternating) { Sparrow::Fitting::Options.new(lunges, Sparrow::House.plain).all.find { |option| option.unit == "reps" } }
 
     it "goes down in twos where sides alternate, in fives where it is held" do
-      expect(alternating.step).to eq(alternating.take.evens? ? 2 : 1)
+      expect(alternating.step).to eq(alternating.prescription.requires_even_count? ? 2 : 1)
       plank = Sparrow::Circuit.read(workout_document(intervals([station("p", movement: "plank", levels: {"advanced" => {"variation" => "plank.forearm", "hold_s" => 30}})]))).blocks.first.stations.first
       held = Sparrow::Fitting::Options.new(plank, Sparrow::House.plain).all.find { |option| option.unit == "hold" }
       expect([held.step, held.least]).to eq([5, 5])
-      expect(held.asking(20).take.hold_s).to eq(20)
+      expect(held.asking(20).prescription.hold_s).to eq(20)
     end
 
     it "is another option with another number, and the same rung" do
       less = alternating.asking(4)
-      expect([less.number, less.take.reps_counted, less.rung]).to eq([4, 4, alternating.rung])
+      expect([less.number, less.prescription.reps_counted, less.rung]).to eq([4, 4, alternating.rung])
       expect(alternating.number).not_to eq(4)
     end
   end

@@ -3,7 +3,7 @@
 # A person who is as the level's profile is has just the level's forecast.
 RSpec.describe Sparrow::Fitting::PersonForecast do
   def forecast(timeline, lane, sore: [], profile: Sparrow::Capacity::Profile.of_level(lane))
-    course = Sparrow::Fitting::Course.new(timeline)
+    course = Sparrow::Fitting::ClassLayout.new(timeline)
     person = described_class.new(course, course.visits(lane, 0), profile, sore: sore)
     course.places.each { |place| person.give(place.index, standard(course, place, lane)) }
     [person, course]

@@ -26,7 +26,7 @@ RSpec.describe "The fit of anybody" do
   end
 
   def settle(block, somebody)
-    Sparrow::Fitting::Settle.new(Sparrow::Fitting::Course.new(timeline_of(block)), somebody)
+    Sparrow::Fitting::Assignment.new(Sparrow::Fitting::ClassLayout.new(timeline_of(block)), somebody)
   end
 
   # How much is given: a rung's demand first, then its number; nothing is less than anything.
@@ -107,7 +107,7 @@ RSpec.describe "The fit of anybody" do
       option = cells.find { |cell| cell.place.station == visit.station }.option
       next fatigue.rest(work_s) unless option
       seconds = (option.unit == "work" && option.number) ? option.number : work_s
-      load = Sparrow::Capacity::Load.of(option.take, (option.unit == "reps") ? option.number : 0, seconds).first
+      load = Sparrow::Capacity::Load.of(option.prescription, (option.unit == "reps") ? option.number : 0, seconds).first
       amount = load.amount * part
       most = load.by_time ? profile.seconds(load.pattern, load.demand) : profile.moves(load.pattern, load.demand)
       next fatigue.rest(work_s) unless most
@@ -122,7 +122,7 @@ RSpec.describe "The fit of anybody" do
       next [[visit, visit.start_s, visit.work_s, 1]] unless visit.sets
       start_s = visit.start_s
       visit.sets.map do |count|
-        seconds = visit.take.set_s(count)
+        seconds = visit.prescription.set_s(count)
         [visit, start_s, seconds, Rational(count, visit.sets.sum)].tap { start_s += seconds + line.block.set_rest_s }
       end
     end

@@ -1,9 +1,9 @@
 # frozen_string_literal: true
 
-RSpec.describe Sparrow::Fitting::Settle do
+RSpec.describe Sparrow::Fitting::Assignment do
   it "brings a number down that no longer lasts, and leaves out what cannot come down" do
     block = intervals([station("a", movement: "push_up"), station("b", movement: "push_up_narrow")], work_s: 40, rest_s: 5, rounds: 3)
-    course = Sparrow::Fitting::Course.new(timeline_of(block))
+    course = Sparrow::Fitting::ClassLayout.new(timeline_of(block))
     settle = described_class.new(course, person(measured: {"push_up.floor" => 10})).call
     too_much = course.options(0).find { |option| option.rung.id == "push_up.floor" }.asking(9)
     settle.put(0, described_class::Given.new(too_much, "fits"))

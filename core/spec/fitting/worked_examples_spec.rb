@@ -18,8 +18,8 @@ RSpec.describe "Fitting a person to a station" do
 
   it "leaves less than nothing, 0.9 and 2.3 of eight, seven and six floor push-ups in the third round" do
     left = [8, 7, 6].map do |reps|
-      course = Sparrow::Fitting::Course.new(timeline_of(push_ups(reps)))
-      Sparrow::Fitting::Settle.new(course, tested).forecast.outlooks(0, course.standard(0, "intermediate")).last.left.round(1)
+      course = Sparrow::Fitting::ClassLayout.new(timeline_of(push_ups(reps)))
+      Sparrow::Fitting::Assignment.new(course, tested).forecast.outlooks(0, course.standard(0, "intermediate")).last.left.round(1)
     end
     expect(left).to match([be_negative, 0.9, 2.3])
   end

@@ -110,7 +110,7 @@ RSpec.describe "The partner format" do
 
   it "fits both partners, the second in their own turns" do
     timeline = timeline_of(block([sets("a", [5, 8, 10]), sets("c", [5, 8, 10])], rounds: 1, turns: 2, work_s: 30))
-    course = Sparrow::Fitting::Course.new(timeline)
+    course = Sparrow::Fitting::ClassLayout.new(timeline)
     expect([0, 1].map { |order| course.visits("advanced", order).map { |visit| [visit.place, visit.work_s] } }.uniq).to eq([[[0, 30], [0, 30], [1, 30], [1, 30]]])
   end
 end

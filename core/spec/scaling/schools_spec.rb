@@ -16,7 +16,7 @@ RSpec.describe Sparrow::Scaling do
 
   it "offers every school that a document may name, each with what it is good for" do
     form = Sparrow::Circuit::Form::SCALING
-    expect(described_class.schools.map(&:id)).to all(satisfy { |id| form.read(id, Sparrow::Shape::Trail.new) == id })
+    expect(described_class.schools.map(&:id)).to all(satisfy { |id| form.read(id, Sparrow::Schema::ErrorCollector.new) == id })
     expect(described_class.schools.size).to eq(9)
     expect(described_class.schools.map(&:good_for)).to all(match(/\w.*\./))
   end
@@ -28,9 +28,9 @@ RSpec.describe Sparrow::Scaling do
 
   it "leaves alone what was typed" do
     levels = open_levels(reps: 90).merge("beginner" => {"variation" => "squat.chair_tap", "reps" => 12})
-    takes = under("share", levels)
-    expect(takes.map(&:reps_counted)).to eq([12, 70, 90])
-    expect(takes.map(&:filled)).to eq([[], ["reps"], []])
+    prescriptions = under("share", levels)
+    expect(prescriptions.map(&:reps_counted)).to eq([12, 70, 90])
+    expect(prescriptions.map(&:filled)).to eq([[], ["reps"], []])
   end
 
   it "lets each level go at a third, two thirds and all of the longest hold, in fives" do
@@ -49,9 +49,9 @@ RSpec.describe Sparrow::Scaling do
   end
 
   it "keeps rung and number and lowers more slowly from level to level" do
-    takes = under("tempo", open_levels(reps: 8))
-    expect(takes.map(&:reps_counted)).to eq([8, 8, 8])
-    expect(takes.map { |take| take.tempo&.to_s }).to eq([nil, "3-0-1-0", "4-0-1-0"])
+    prescriptions = under("tempo", open_levels(reps: 8))
+    expect(prescriptions.map(&:reps_counted)).to eq([8, 8, 8])
+    expect(prescriptions.map { |prescription| prescription.tempo&.to_s }).to eq([nil, "3-0-1-0", "4-0-1-0"])
   end
 
   it "gives each level its share of the bottle, in half kilograms" do
@@ -87,16 +87,16 @@ RSpec.describe Sparrow::Scaling do
   end
 
   it "shares a range at both its ends, and a hold in fives" do
-    expect(under("share", open_levels(reps: {"min" => 20, "max" => 40})).map { |take| take.reps.then { |range| [range.min, range.max] } }).to eq([[10, 20], [15, 30], [20, 40]])
+    expect(under("share", open_levels(reps: {"min" => 20, "max" => 40})).map { |prescription| prescription.reps.then { |range| [range.min, range.max] } }).to eq([[10, 20], [15, 30], [20, 40]])
     held = {"beginner" => "plank.forearm", "intermediate" => "plank.forearm", "advanced" => "plank.forearm"}
     expect(under("share", open_levels(held, hold_s: 60), movement: "plank").map(&:hold_s)).to eq([30, 45, 60])
-    expect(under("hold", open_levels(held, hold_s: {"min" => 30, "max" => 60}), movement: "plank").map { |take| [take.hold.min, take.hold.max] }).to eq([[10, 20], [20, 40], [30, 60]])
+    expect(under("hold", open_levels(held, hold_s: {"min" => 30, "max" => 60}), movement: "plank").map { |prescription| [prescription.hold.min, prescription.hold.max] }).to eq([[10, 20], [20, 40], [30, 60]])
   end
 
   it "has nothing to share where nothing was typed" do
     expect(under("share", open_levels).map(&:reps)).to eq([nil, nil, nil])
     held = {"beginner" => "plank.forearm", "intermediate" => "plank.forearm", "advanced" => "plank.forearm"}
-    expect(under("hold", open_levels(held), movement: "plank").first(2).map { |take| take.hold&.max }).to eq([nil, nil])
+    expect(under("hold", open_levels(held), movement: "plank").first(2).map { |prescription| prescription.hold&.max }).to eq([nil, nil])
     expect(under("load", open_levels(reps: 8)).map(&:load_kg)).to eq([nil, nil, nil])
     expect(under("rest", open_levels(reps: 8), rest_s: 0).map(&:rest_s)).to eq([0, 0, 0])
   end

@@ -30,8 +30,8 @@ RSpec.describe Sparrow::Targets::Solve::ByShares do
     _, block = solved(ladder([rung("p", "push_up", "push_up.floor", 30)]))
     timeline = Sparrow::Timeline.compile(Sparrow::Circuit.read(workout_document(block)))
     lanes = Sparrow::Capacity::Lanes.new(timeline)
-    take = timeline.workout.blocks.first.stations.first.at("advanced")
-    expect(lanes.worst(take)).to satisfy { |point| point.keeps?(2) }
+    prescription = timeline.workout.blocks.first.stations.first.at("advanced")
+    expect(lanes.worst(prescription)).to satisfy { |point| point.keeps?(2) }
   end
 
   it "turns only in fives, and the beginner's share is never the highest" do

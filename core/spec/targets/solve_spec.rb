@@ -15,9 +15,9 @@ RSpec.describe Sparrow::Targets::Solve do
   it "fills nine tenths of each level's window from below" do
     answer, document = solve(intervals([squats], work_s: 40))
     after = Sparrow::Timeline.compile(Sparrow::Circuit.read(patched(document, answer)))
-    after.workout.blocks.first.stations.first.levels.each_value do |take|
-      expect(take.set_s).to be <= 36
-      expect(take.set_s + take.seconds_per_move).to be > 36 - take.seconds_per_move
+    after.workout.blocks.first.stations.first.levels.each_value do |prescription|
+      expect(prescription.set_s).to be <= 36
+      expect(prescription.set_s + prescription.seconds_per_move).to be > 36 - prescription.seconds_per_move
     end
     expect(answer["rows"].first.keys).to include("spread_before_s", "spread_after_s")
   end
@@ -27,7 +27,7 @@ RSpec.describe Sparrow::Targets::Solve do
     answer, document = solve(intervals([hard], work_s: 60, rest_s: 20, rounds: 4))
     after = Sparrow::Timeline.compile(Sparrow::Circuit.read(patched(document, answer)))
     lanes = Sparrow::Capacity::Lanes.new(after)
-    worst = after.workout.blocks.first.stations.first.levels.each_value.map { |take| lanes.worst(take).reserve }
+    worst = after.workout.blocks.first.stations.first.levels.each_value.map { |prescription| lanes.worst(prescription).reserve }
     expect(worst).to all(be >= 2 - 1e-9)
   end
 
@@ -51,7 +51,7 @@ RSpec.describe Sparrow::Targets::Solve do
     lunges = station("s", movement: "lunge_back", levels: {"beginner" => {"reps" => 4}, "intermediate" => {"reps" => {"min" => 4, "max" => 6}}, "advanced" => {"reps" => 4}})
     answer, document = solve(intervals([lunges], work_s: 45))
     station = Sparrow::Circuit.read(patched(document, answer)).blocks.first.stations.first
-    expect(station.levels.each_value.map { |take| take.reps.max }).to all(be_even)
+    expect(station.levels.each_value.map { |prescription| prescription.reps.max }).to all(be_even)
     expect(station.at("intermediate").reps.size).to eq(3)
   end
 

@@ -37,7 +37,7 @@ RSpec.describe "Any intervals circuit" do
   it "starts every lane that is still going together" do
     each_random_block(150) do |_, timeline|
       timeline.blocks.first.windows.each do |window|
-        window.takes.each_key do |level|
+        window.prescriptions.each_key do |level|
           starts = timeline.blocks.first.lanes.fetch(level).select { |part| part.kind == "work" }.map(&:start_s)
           expect(starts).to include(window.start_s)
         end

@@ -15,7 +15,7 @@ class Contract
   AT_THE_DOOR = [400, 401, 404, 413, 415, 429].freeze
 
   # @return [Array<String>] what does not agree; empty where all does
-  def self.complaints(method, path, status, type, body)
+  def self.validation_errors(method, path, status, type, body)
     template = PATHS.find { |_, form| form.match?(path) }&.first
     return [] if template.nil? && AT_THE_DOOR.include?(status)
     return ["#{path} is not described"] unless template
@@ -53,8 +53,8 @@ class Contract
       text = +""
       body.each { |part| text << part }
       plain = (headers["content-encoding"] == "gzip") ? Zlib.gunzip(text) : text
-      complaints = Contract.complaints(env["REQUEST_METHOD"], env["PATH_INFO"], status, headers["content-type"], plain)
-      raise "Broken contract: #{complaints.first(3).join("; ")}" if complaints.any?
+      validation_errors = Contract.validation_errors(env["REQUEST_METHOD"], env["PATH_INFO"], status, headers["content-type"], plain)
+      raise "Broken contract: #{validation_errors.first(3).join("; ")}" if validation_errors.any?
       [status, headers, [text]]
     end
   end

@@ -5,27 +5,37 @@ import { fetchClasses, fetchWorkouts } from './api/queries'
 // where the browser has one (an https address, or this machine itself), and what the
 // server says of the coming classes.
 
-const FIRST_SCREEN_MS = 2000
+const FIRST_SCREEN_MS = 10_000
 const CLASSES = 2
+/** Told to the window by whoever does not want to wait so long. */
+const AT_ONCE = 'sparrow:prepare'
 
 /**
  * After the first screen has had its time. Says on the document when every page is here.
  * @param loadPages fetches every page; for a browser without a service worker
  */
 export function prepareForOffline(loadPages: () => Promise<unknown>) {
-  window.setTimeout(async () => {
+  const begin = () => {
+    window.clearTimeout(later)
+    window.removeEventListener(AT_ONCE, begin)
+    void prepare(loadPages)
+  }
+  const later = window.setTimeout(begin, FIRST_SCREEN_MS)
+  window.addEventListener(AT_ONCE, begin)
+}
+
+async function prepare(loadPages: () => Promise<unknown>) {
+  try {
     const worker = navigator.serviceWorker
-    try {
-      if (worker) {
-        await worker.register('/sw.js')
-        await worker.ready
-      } else await loadPages()
-    } catch {
-      await loadPages()
-    }
-    document.documentElement.dataset.fetchedAhead = ''
-    await lookAhead().catch(() => undefined)
-  }, FIRST_SCREEN_MS)
+    if (worker) {
+      await worker.register('/sw.js')
+      await worker.ready
+    } else await loadPages()
+  } catch {
+    await loadPages()
+  }
+  document.documentElement.dataset.fetchedAhead = ''
+  await lookAhead().catch(() => undefined)
 }
 
 /** Asks for what a class without a network needs; each answer is kept as it comes. */

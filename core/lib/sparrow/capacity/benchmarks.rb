@@ -17,7 +17,7 @@ module Sparrow
       end
 
       # @return [Array<Problem>] what is wrong with one entry of the sheet
-      def self.complaints(id, rung, amount, at: "")
+      def self.validation_errors(id, rung, amount, at: "")
         test = find(id)
         return [Problem.new(pointer: "#{at}/test", message: "is not a test that is known")] unless test
         [

@@ -7,7 +7,7 @@ module Sparrow
     # times by the solver: what does not change from time to time is worked out once.
     class Forecast
       # +station+ and +round+ say where; available and asked are moves per working side, or seconds.
-      Point = Value.row(:block, :station, :round, :take, :available, :asked, :by_time) do
+      Point = Value.row(:block, :station, :round, :prescription, :available, :asked, :by_time) do
         # @return [Float] clean reps, or seconds, left undone
         def reserve
           available - asked
@@ -51,32 +51,32 @@ module Sparrow
       # @return [Hash{Circuit::Prescription => Point}] of each prescription, compared by identity, the set that leaves least
       def worst
         points.each_with_object({}.compare_by_identity) do |point, least|
-          held = least[point.take]
-          least[point.take] = point if held.nil? || point.reserve < held.reserve
+          held = least[point.prescription]
+          least[point.prescription] = point if held.nil? || point.reserve < held.reserve
         end
       end
 
       # The most reps (or seconds held) of a prescription that leave +reserve+ in every round.
-      # @param take [Circuit::Prescription]
+      # @param prescription [Circuit::Prescription]
       # @param below [Integer] to stay under
       # @param amounts [Hash{Circuit::Prescription => Integer}] what others are to ask in the place of what
       #   they do, compared by identity; times stay as they are
       # @return [Integer] 0 where not one does
-      def highest(take, reserve:, below:, amounts: {})
-        resizing = amounts.empty? ? resizing(take) : Resizing.new(@sequence, take, @sequence.with(amounts))
+      def highest(prescription, reserve:, below:, amounts: {})
+        resizing = amounts.empty? ? resizing(prescription) : Resizing.new(@sequence, prescription, @sequence.with(amounts))
         less = (1...below).bsearch { |step| resizing.leaves?(below - step, reserve) }
         less ? below - less : 0
       end
 
       private
 
-      def resizing(take)
-        (@resizings ||= {}.compare_by_identity)[take] ||= Resizing.new(@sequence, take, @sequence.loads)
+      def resizing(prescription)
+        (@resizings ||= {}.compare_by_identity)[prescription] ||= Resizing.new(@sequence, prescription, @sequence.loads)
       end
 
       def point(place, available, set)
         visit = place.visit
-        Point.new(place.block, visit.station, visit.round, visit.take, available.clamp(0.0, nil), set.amount, set.by_time)
+        Point.new(place.block, visit.station, visit.round, visit.prescription, available.clamp(0.0, nil), set.amount, set.by_time)
       end
     end
   end

@@ -17,10 +17,10 @@ module Sparrow
       end
 
       # The set of this cell that leaves least: nil where the profiles say nothing of it.
-      # @param take [Circuit::Prescription]
+      # @param prescription [Circuit::Prescription]
       # @return [Forecast::Point, nil]
-      def worst(take)
-        (@worst[take.level] ||= forecast(take.level).worst)[take]
+      def worst(prescription)
+        (@worst[prescription.level] ||= forecast(prescription.level).worst)[prescription]
       end
 
       # The most reps (or seconds held) of this cell that leave +reserve+ in every round, all other
@@ -28,8 +28,8 @@ module Sparrow
       # @param below [Integer] to stay under
       # @param amounts [Hash] what other cells are to ask, by prescription
       # @return [Integer] 0 where not one does
-      def highest(take, reserve:, below:, amounts: {})
-        forecast(take.level).highest(take, reserve: reserve, below: below, amounts: amounts)
+      def highest(prescription, reserve:, below:, amounts: {})
+        forecast(prescription.level).highest(prescription, reserve: reserve, below: below, amounts: amounts)
       end
 
       private

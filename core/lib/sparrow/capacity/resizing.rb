@@ -12,22 +12,22 @@ module Sparrow
     class Resizing
       # One of the cell's sets: what it asks at a number of one, what is left before it
       # without the cell's earlier sets, and what these take from it at a number of one.
-      Own = Value.row(:one, :without, :taken) do
+      OwnSet = Value.row(:one, :without, :taken) do
         # @return [Boolean] whether the set leaves so much
         def leaves?(number, reserve)
           asked = one.amount * number
           without - taken * number * Math.sqrt(number) >= asked + Forecast.least(reserve, asked, one.by_time) - Forecast::TOLERANCE
         end
       end
-      private_constant :Own
+      private_constant :OwnSet
 
       # @param sequence [Sequence]
-      # @param take [Circuit::Prescription]
+      # @param prescription [Circuit::Prescription]
       # @param loads [Array<Array<FatigueSimulation::SetLoad>>] what every set of the level asks
-      def initialize(sequence, take, loads)
+      def initialize(sequence, prescription, loads)
         @sequence = sequence
         @loads = loads
-        @places = sequence.turns_of(take)
+        @places = sequence.turns_of(prescription)
         @patterns = @places.flat_map { |at| loads[at] }.select { |set| set.most && !set.open }.map(&:pattern).uniq
         @own = {}
       end
@@ -41,13 +41,13 @@ module Sparrow
 
       private
 
-      # @return [Array<Own>] in order of time
+      # @return [Array<OwnSet>] in order of time
       def own(pattern)
         @own[pattern] ||= begin
           ones = asking(1)
           now = FatigueSimulation.left(turns(pattern), @places.map { |at| @loads[at] }, pattern)
           one = FatigueSimulation.left(turns(pattern), ones, pattern)
-          known(ones, pattern).zip(left(pattern, @loads), now, one).map { |set, there, with_now, with_one| Own.new(set, there + set.most - with_now, set.most - with_one) }
+          known(ones, pattern).zip(left(pattern, @loads), now, one).map { |set, there, with_now, with_one| OwnSet.new(set, there + set.most - with_now, set.most - with_one) }
         end
       end
 

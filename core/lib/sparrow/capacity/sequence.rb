@@ -32,16 +32,16 @@ module Sparrow
       def with(amounts)
         return @loads if amounts.empty?
         loads = @loads.dup
-        amounts.each do |take, number|
-          turns_of(take).each { |at| loads[at] = scaled(at, number) }
+        amounts.each do |prescription, number|
+          turns_of(prescription).each { |at| loads[at] = scaled(at, number) }
         end
         loads
       end
 
       # @return [Array<Integer>] the places of a prescription's sets in the sequence
-      def turns_of(take)
-        @turns_of ||= @places.each_with_index.with_object({}.compare_by_identity) { |(place, at), turns| (turns[place.visit.take] ||= []) << at }
-        @turns_of.fetch(take, [])
+      def turns_of(prescription)
+        @turns_of ||= @places.each_with_index.with_object({}.compare_by_identity) { |(place, at), turns| (turns[place.visit.prescription] ||= []) << at }
+        @turns_of.fetch(prescription, [])
       end
 
       # @param loads [Array<Array<FatigueSimulation::SetLoad>>] what the sets ask
@@ -74,7 +74,7 @@ module Sparrow
       # @return [Array<FatigueSimulation::SetLoad>] of one turn, asked for another number
       def scaled(at, number)
         visit = @places[at].visit
-        now = visit.counted.positive? ? visit.counted : visit.take.hold_s
+        now = visit.counted.positive? ? visit.counted : visit.prescription.hold_s
         now ? @loads[at].map { |set| set.asking(set.amount * number / now) } : @loads[at]
       end
 
@@ -106,7 +106,7 @@ module Sparrow
       def sets(block, visit, wait_s)
         return set(block, visit, visit.counted, visit.work_s, wait_s) unless visit.sets
         visit.sets.each_with_index do |count, index|
-          set(block, visit, count, visit.take.set_s(count), index.zero? ? wait_s : block.set_rest_s)
+          set(block, visit, count, visit.prescription.set_s(count), index.zero? ? wait_s : block.set_rest_s)
         end
       end
 
@@ -115,13 +115,13 @@ module Sparrow
         @places << Place.new(block, visit)
         @turns << FatigueSimulation::Turn.of(@recovery[wait_s], @recovery[work_s])
         @seconds << [wait_s, work_s]
-        @loads << ((@known[visit.take] ||= {})[counted * 10_000 + work_s] ||= asked(visit.take, counted, work_s))
+        @loads << ((@known[visit.prescription] ||= {})[counted * 10_000 + work_s] ||= asked(visit.prescription, counted, work_s))
       end
 
-      def asked(take, counted, work_s)
-        open = counted.zero? && take.hold.nil? && take.variation&.counted?
-        counted = take.counting.counted((work_s / take.seconds_per_move).floor) if open
-        found = Load.of(take, counted, work_s)
+      def asked(prescription, counted, work_s)
+        open = counted.zero? && prescription.hold.nil? && prescription.variation&.counted?
+        counted = prescription.counting.counted((work_s / prescription.seconds_per_move).floor) if open
+        found = Load.of(prescription, counted, work_s)
         found.map { |load| FatigueSimulation::SetLoad.of(load, @profile.most(load), @recovery[work_s / found.size.to_f], open: open) }.freeze
       end
     end

@@ -12,21 +12,21 @@ module Sparrow
       PLAIN = 10
       # The fewest even sets that leave the reserve in each; where none does, the
       # most sets there may be.
-      # @param take [Circuit::Prescription]
+      # @param prescription [Circuit::Prescription]
       # @param total [Integer] reps as counted
       # @param rest_s [Integer] between two sets
       # @return [Array<Integer>] reps of each set, the larger ones first
-      def self.even(take, total, rest_s:, reserve:)
+      def self.even(prescription, total, rest_s:, reserve:)
         most = [MOST_SETS, total].min
-        count = (1..most).find { |sets| keeps?(take, split(total, sets), rest_s, reserve) } || fallback(total, most)
+        count = (1..most).find { |sets| keeps?(prescription, split(total, sets), rest_s, reserve) } || fallback(total, most)
         split(total, count)
       end
 
       # Sets with hours between them: each such as leaves half undone.
       # @return [Array<Integer>]
-      def self.comfortable(take, total)
-        load = load_of(take, 1)
-        fresh = load && Profile.of_level(take.level).most(load)
+      def self.comfortable(prescription, total)
+        load = load_of(prescription, 1)
+        fresh = load && Profile.of_level(prescription.level).most(load)
         per_set = (fresh && load.amount.positive?) ? (fresh * COMFORTABLE / load.amount).floor : PLAIN
         size = [per_set, LEAST].max.clamp(nil, total)
         split(total, (total / size.to_f).ceil)
@@ -38,8 +38,8 @@ module Sparrow
         Array.new(sets) { |index| each + ((index < more) ? 1 : 0) }
       end
 
-      def self.keeps?(take, sets, rest_s, reserve)
-        loads = sets.map { |count| [set_load(take, count)].compact }
+      def self.keeps?(prescription, sets, rest_s, reserve)
+        loads = sets.map { |count| [set_load(prescription, count)].compact }
         return sets.first <= PLAIN * 2 unless loads.all? { |set| set.first&.most }
         turns = sets.each_index.map { |index| FatigueSimulation::Turn.of(FatigueSimulation.recovery(index.zero? ? 0 : rest_s), FatigueSimulation.recovery(0)) }
         there = FatigueSimulation.left(turns, loads, loads.first.first.pattern)
@@ -47,9 +47,9 @@ module Sparrow
       end
 
       # Of several parts the first decides.
-      def self.set_load(take, count)
-        load = load_of(take, count)
-        load && FatigueSimulation::SetLoad.of(load, Profile.of_level(take.level).most(load), FatigueSimulation.recovery(0))
+      def self.set_load(prescription, count)
+        load = load_of(prescription, count)
+        load && FatigueSimulation::SetLoad.of(load, Profile.of_level(prescription.level).most(load), FatigueSimulation.recovery(0))
       end
 
       # Nothing leaves the reserve: short sets all the same, at least of three.
@@ -57,8 +57,8 @@ module Sparrow
         [total / LEAST, 1].max.clamp(nil, most)
       end
 
-      def self.load_of(take, count)
-        Load.of(take, count, take.set_s(count)).first
+      def self.load_of(prescription, count)
+        Load.of(prescription, count, prescription.set_s(count)).first
       end
       private_class_method :keeps?, :set_load, :fallback, :load_of
     end

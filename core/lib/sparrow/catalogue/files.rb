@@ -21,7 +21,7 @@ module Sparrow
 
       # @param document [Hash] one parsed file
       # @return [Array<String>] what the schema refuses, empty where it is sound
-      def self.complaints(document)
+      def self.validation_errors(document)
         errors(document).map { |error| error.fetch("error") }
       end
 

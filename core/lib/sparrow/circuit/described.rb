@@ -7,7 +7,7 @@ module Sparrow
     module Described
       extend self
 
-      S = Shape
+      S = Schema
 
       # @return [Hash{String => Hash}] components of an OpenAPI description
       def components

@@ -6,7 +6,7 @@ module Sparrow
     module Form
       extend self
 
-      S = Shape
+      S = Schema
       ID = S::Text.new(length: 1..40, form: /\A[A-Za-z0-9_-]+\z/, says: "may hold letters, digits, - and _ only")
       LINE = S::Text.new(length: 0..120)
       NOTE = S::Text.new(length: 0..1000)
@@ -86,16 +86,16 @@ module Sparrow
       BLOCK = S::Tagged.new("format") { by_format }
 
       HOUSE_KEYS = {
-        "pace" => by_level(PACE), "transition_s" => SHORT, "position_change_s" => SHORT, "reserve" => S::Whole.new(0..20),
-        "fill" => S::Whole.new(50..100, "percent"), "set_rest_s" => SHORT, "fives_from" => S::Whole.new(5..1000),
-        "shares" => SHARES, "hold_shares" => SHARES, "load_shares" => SHARES, "rest_shares" => SHARES, "round_shares" => SHARES, "lowering_s" => by_level(S::Whole.new(0..9, "seconds")),
+        "pace" => by_level(PACE), "transition_s" => SHORT, "position_change_s" => SHORT, "reserve" => S::IntegerType.new(0..20),
+        "fill" => S::IntegerType.new(50..100, "percent"), "set_rest_s" => SHORT, "fives_from" => S::IntegerType.new(5..1000),
+        "shares" => SHARES, "hold_shares" => SHARES, "load_shares" => SHARES, "rest_shares" => SHARES, "round_shares" => SHARES, "lowering_s" => by_level(S::IntegerType.new(0..9, "seconds")),
         "ranges" => by_level(RANGE), "hold_ranges" => by_level(SECONDS_RANGE)
       }.freeze
       HOUSE = S::Record.new(HOUSE_KEYS)
       WORKOUT_KEYS = {
         "format" => S::OneOf.new("willing-sparrow/workout"), "version" => S::OneOf.new(1),
-        "title" => S::Text.new(length: 1..120), "note" => NOTE, "slot_minutes" => S::Whole.new(5..240, "minutes"),
-        "head_count" => S::Whole.new(1..200, "people"), "depth" => S::OneOf.new("parallel", "full"), "house" => HOUSE,
+        "title" => S::Text.new(length: 1..120), "note" => NOTE, "slot_minutes" => S::IntegerType.new(5..240, "minutes"),
+        "head_count" => S::IntegerType.new(1..200, "people"), "depth" => S::OneOf.new("parallel", "full"), "house" => HOUSE,
         "blocks" => S::List.new(BLOCK, size: 0..30, noun: "blocks")
       }.freeze
       WORKOUT_NEEDED = %w[format version title blocks].freeze

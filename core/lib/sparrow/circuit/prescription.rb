@@ -38,7 +38,7 @@ module Sparrow
       end
 
       # @return [Boolean] whether an odd number would leave one side a rep short
-      def evens?
+      def requires_even_count?
         (variation&.alternating? && counting.rule == "each") || false
       end
 

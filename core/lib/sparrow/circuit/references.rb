@@ -13,7 +13,7 @@ module Sparrow
 
       # @return [Array<Problem>]
       def problems
-        @problems = House.complaints(@document["house"] || {})
+        @problems = House.validation_errors(@document["house"] || {})
         blocks = @document.fetch("blocks")
         distinct_ids(blocks, "/blocks", "block")
         blocks.each_with_index { |block, index| block(block, "/blocks/#{index}") }

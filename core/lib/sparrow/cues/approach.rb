@@ -43,8 +43,8 @@ module Sparrow
         return "Next: everybody moves on to the next station" if @line.block.rotates?
         # The same levels hear the same of a station in every round.
         known = (@versions ||= {})[window.station.id] ||= {}
-        known[window.takes.each_value.sum { |take| 1 << Level.rank(take.level) }] ||= begin
-          names = window.takes.each_value.map { |take| take.variation ? take.variation.name : window.station.name }.uniq
+        known[window.prescriptions.each_value.sum { |prescription| 1 << Level.rank(prescription.level) }] ||= begin
+          names = window.prescriptions.each_value.map { |prescription| prescription.variation ? prescription.variation.name : window.station.name }.uniq
           "Next: #{window.station.name}. #{names.join(" / ")}"
         end
       end

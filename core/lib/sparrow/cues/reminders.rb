@@ -22,21 +22,21 @@ module Sparrow
       # @return [Array<Cue>]
       def cues
         @line.windows.select { |window| window.seconds >= FROM_S }.flat_map.with_index do |window, index|
-          take = window.takes.values[(window.round + index) % window.takes.size]
-          next [] unless take.variation
-          [remind(window, take, 4, "form", take.variation.cues[(window.round - 1) % take.variation.cues.size]),
-            remind(window, take, 12, "breathing", take.variation.breathing)].compact
+          prescription = window.prescriptions.values[(window.round + index) % window.prescriptions.size]
+          next [] unless prescription.variation
+          [remind(window, prescription, 4, "form", prescription.variation.cues[(window.round - 1) % prescription.variation.cues.size]),
+            remind(window, prescription, 12, "breathing", prescription.variation.breathing)].compact
         end
       end
 
       private
 
       # @param sixteenths [Integer] how far into the window to begin looking for a silence
-      def remind(window, take, sixteenths, kind, text)
+      def remind(window, prescription, sixteenths, kind, text)
         from_s = window.start_s + (window.seconds * sixteenths / 16)
         at_s = (from_s...[from_s + 8, window.end_s].min).find { |second| silent?(second) }
         return unless at_s
-        Cue.new(at_s, kind, text, [take.level], window.block.id, window.station.id, window.round)
+        Cue.new(at_s, kind, text, [prescription.level], window.block.id, window.station.id, window.round)
       end
 
       def silent?(at_s)

@@ -40,7 +40,7 @@ module Sparrow
       def stops(window, calls)
         return calls.push(stop(window, window.end_s, nil), countdown(window, window.end_s, nil)) if together?(window)
         by_instant(window).each do |at_s, levels|
-          whom = (levels.size == window.takes.size) ? nil : levels
+          whom = (levels.size == window.prescriptions.size) ? nil : levels
           calls.push(stop(window, at_s, whom), countdown(window, at_s, whom))
         end
       end
@@ -55,9 +55,9 @@ module Sparrow
         instants = Hash.new { |hash, at_s| hash[at_s] = [] }
         window.stops.each { |level, at_s| instants[at_s] << level }
         return instants unless window.switch_s
-        window.takes.each do |level, take|
-          early = window.start_s + ((take.stop_s + 1) / 2)
-          instants[early] << level if take.sides == "split" && early < window.switch_s
+        window.prescriptions.each do |level, prescription|
+          early = window.start_s + ((prescription.stop_s + 1) / 2)
+          instants[early] << level if prescription.sides == "split" && early < window.switch_s
         end
         instants
       end

@@ -51,7 +51,7 @@ module Sparrow
         return "sit out" unless option
         return "#{option.number} s, then rest" if option.unit == "work" && option.number
         return Targets::Wording.at(place.station, option.level) if whole_ladder?
-        Targets::Wording.of(option.take)
+        Targets::Wording.of(option.prescription)
       end
 
       # @return [String] the same, to be read in a hurry
@@ -59,7 +59,7 @@ module Sparrow
         return "\u2013" unless option
         return option.number.to_s if option.number && option.unit == "reps"
         return "as many" if option.unit == "open"
-        "#{option.number || option.take.stop_s} s"
+        "#{option.number || option.prescription.stop_s} s"
       end
 
       # @return [String] why, in one sentence with its numbers

@@ -73,7 +73,7 @@ module Sparrow
 
       # @return [Integer, nil] nil where the rung is asked for without a number, or its total decides
       def number(place, option, people)
-        return if option.number.nil? || option.unit == "work" || place.station.counts || option.take.quota
+        return if option.number.nil? || option.unit == "work" || place.station.counts || option.prescription.quota
         top = [option.number * most_times(option), fits(place, option)].compact.min
         called(place, option, lowest_highest(place.index, option, people, top))
       end
@@ -91,12 +91,12 @@ module Sparrow
 
       def fits(place, option)
         return unless option.unit == "reps" && place.block.timed?
-        station = place.station.with(levels: place.station.levels.merge(option.level => option.take))
+        station = place.station.with(levels: place.station.levels.merge(option.level => option.prescription))
         Targets::WindowFit.of(place.block, station, option.level).fits
       end
 
       def called(place, option, highest)
-        rounded = Targets::Solve::Cell.new(place.block, place.station, option.take).rounded(highest)
+        rounded = Targets::Solve::Cell.new(place.block, place.station, option.prescription).rounded(highest)
         rounded.positive? ? rounded : highest
       end
 

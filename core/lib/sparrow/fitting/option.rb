@@ -5,15 +5,15 @@ module Sparrow
     # A rung with the number that a level is asked at a station. +unit+ is "reps",
     # "hold", "work" (seconds kept up) or "open" (as many clean reps as the window
     # allows); +number+ is nil where the window is the whole target.
-    class Option < Value.of(:rung, :level, :take, :unit, :number)
+    class Option < Value.of(:rung, :level, :prescription, :unit, :number)
       # @return [Option] the same rung with another number
       def asking(number)
         changed = case unit
-        when "reps" then take.with(reps: number..number)
-        when "hold" then take.with(hold: number..number)
-        else take
+        when "reps" then prescription.with(reps: number..number)
+        when "hold" then prescription.with(hold: number..number)
+        else prescription
         end
-        with(take: changed, number: number)
+        with(prescription: changed, number: number)
       end
 
       # @return [Numeric] how hard it is, to sort by; of a compound 0
@@ -24,7 +24,7 @@ module Sparrow
       # @return [Integer] what a smaller number goes down by
       def step
         return 5 unless unit == "reps"
-        take.evens? ? 2 : 1
+        prescription.requires_even_count? ? 2 : 1
       end
 
       def least
@@ -48,7 +48,7 @@ module Sparrow
 
       # @return [Array<Catalogue::Variation>]
       def rungs
-        rung ? [rung] : take.parts.map { |part| part["rung"] }
+        rung ? [rung] : prescription.parts.map { |part| part["rung"] }
       end
     end
   end

@@ -20,8 +20,8 @@ module Sparrow
 
       # @return [Option]
       def of(rung, level)
-        take = @station.at(level)
-        option(rung, level, (take.variation == rung) ? take : moved(take, rung))
+        prescription = @station.at(level)
+        option(rung, level, (prescription.variation == rung) ? prescription : moved(prescription, rung))
       end
 
       private
@@ -40,21 +40,21 @@ module Sparrow
 
       # The level's prescription on a rung that is not its own: a typed tempo and
       # load stay, what the rung itself decides is the rung's.
-      def moved(take, rung)
-        counting = Counting.of((take.counting.rule == "compound" || take.variation.nil?) ? rung.counting : rule(take, rung))
-        take.with(variation: rung, counting: counting, **number(take, rung),
-          seconds_per_move: rung.tempo && (take.tempo ? Rational(take.tempo.seconds) : rung.tempo.seconds * @house.pace.fetch(take.level)))
+      def moved(prescription, rung)
+        counting = Counting.of((prescription.counting.rule == "compound" || prescription.variation.nil?) ? rung.counting : rule(prescription, rung))
+        prescription.with(variation: rung, counting: counting, **number(prescription, rung),
+          seconds_per_move: rung.tempo && (prescription.tempo ? Rational(prescription.tempo.seconds) : rung.tempo.seconds * @house.pace.fetch(prescription.level)))
       end
 
       # A way of counting that was chosen for the station goes along; a default one does not.
-      def rule(take, rung)
-        (take.counting.rule == take.variation.counting) ? rung.counting : take.counting.rule
+      def rule(prescription, rung)
+        (prescription.counting.rule == prescription.variation.counting) ? rung.counting : prescription.counting.rule
       end
 
-      def number(take, rung)
+      def number(prescription, rung)
         case rung.measure
-        when "reps" then {reps: take.reps || range(rung.target["reps"]), hold: nil}
-        when "hold" then {reps: nil, hold: take.hold || range(rung.target["hold_s"])}
+        when "reps" then {reps: prescription.reps || range(rung.target["reps"]), hold: nil}
+        when "hold" then {reps: nil, hold: prescription.hold || range(rung.target["hold_s"])}
         else {reps: nil, hold: nil}
         end
       end
@@ -63,19 +63,19 @@ module Sparrow
         number && (number..number)
       end
 
-      def option(rung, level, take)
-        unit, number = ask(rung, take, @station.counts&.fetch(level))
-        take = take.with(reps: number..number) if unit == "reps"
-        take = take.with(hold: number..number) if unit == "hold"
-        Option.new(rung: rung, level: level, take: take, unit: unit, number: number)
+      def option(rung, level, prescription)
+        unit, number = ask(rung, prescription, @station.counts&.fetch(level))
+        prescription = prescription.with(reps: number..number) if unit == "reps"
+        prescription = prescription.with(hold: number..number) if unit == "hold"
+        Option.new(rung: rung, level: level, prescription: prescription, unit: unit, number: number)
       end
 
       # @return [Array(String, Integer)] the unit, and the number where there is one
-      def ask(rung, take, counts)
+      def ask(rung, prescription, counts)
         return ["reps", counts.values.max] if counts&.any?
-        return ["reps", take.quota.min] if take.quota
-        return ["reps", take.reps.min] if take.reps
-        return ["hold", take.hold.min] if take.hold
+        return ["reps", prescription.quota.min] if prescription.quota
+        return ["reps", prescription.reps.min] if prescription.reps
+        return ["hold", prescription.hold.min] if prescription.hold
         (rung.nil? || rung.counted?) ? ["open", nil] : ["work", nil]
       end
     end

@@ -13,8 +13,8 @@ module Sparrow
         end
       end
 
-      # @param course [Course]
-      # @param visits [Array<Course::Visit>] the person's, in order of time
+      # @param course [ClassLayout]
+      # @param visits [Array<ClassLayout::Visit>] the person's, in order of time
       # @param profile [Capacity::Profile]
       # @param sore [Array<String>] joints; a version that loads one is done with less
       def initialize(course, visits, profile, sore: [])

@@ -15,9 +15,9 @@ module Sparrow
       # @param kit [Hash{String => Integer}, nil] pieces in the room; nil where nobody has said
       # @param from [Integer] the place in the roster of the first of them
       def initialize(timeline, participants, kit: nil, from: 0, catalogue: Catalogue.house)
-        @course = Course.new(timeline, catalogue: catalogue)
+        @course = ClassLayout.new(timeline, catalogue: catalogue)
         @kit = kit
-        @settled = participants.each_with_index.map { |participant, order| Settle.new(@course, participant, order: from + order, kit: kit).call }
+        @settled = participants.each_with_index.map { |participant, order| Assignment.new(@course, participant, order: from + order, kit: kit).call }
         @moved = []
         share if kit && participants.size > 1
       end
@@ -29,7 +29,7 @@ module Sparrow
         @course.places.map { |place| Cell.new(settle, place, @course, moved.find { |move| move.place.equal?(place) }) }
       end
 
-      # @return [Array<Settle>]
+      # @return [Array<Assignment>]
       attr_reader :settled
 
       # Whether somebody here might have to be moved in a class of so many, because they are given a
@@ -59,7 +59,7 @@ module Sparrow
       end
 
       # Who stands where at the same time: all at one station, or a group at each.
-      # @return [Array<Array<Array(Settle, Course::Place)>>]
+      # @return [Array<Array<Array(Assignment, ClassLayout::Place)>>]
       def moments
         @course.timeline.blocks.flat_map do |line|
           places = line.block.stations.map { |station| @course.place(line.block.id, station.id) }
@@ -105,7 +105,7 @@ module Sparrow
         before = settle.given[place.index]
         piece = ((before.option.equipment - (option&.equipment || [])) & short).first
         @moved << Moved.new(settle.participant, place, piece, before.option, option)
-        settle.put(place.index, Settle::Given.new(option, option ? "kit" : "sit_out", piece))
+        settle.put(place.index, Assignment::Given.new(option, option ? "kit" : "sit_out", piece))
       end
     end
   end

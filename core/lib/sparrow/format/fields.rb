@@ -4,13 +4,13 @@ module Sparrow
   class Format
     # Shapes and fields that several formats share. All times are whole seconds.
     module Fields
-      S = Shape
-      WORK = S::Whole.new(1..3600, "seconds")
-      REST = S::Whole.new(0..3600, "seconds")
-      SHORT = S::Whole.new(0..120, "seconds")
-      LONG = S::Whole.new(10..7200, "seconds")
-      ROUNDS = S::Whole.new(1..50)
-      COUNT = S::Whole.new(1..1000)
+      S = Schema
+      WORK = S::IntegerType.new(1..3600, "seconds")
+      REST = S::IntegerType.new(0..3600, "seconds")
+      SHORT = S::IntegerType.new(0..120, "seconds")
+      LONG = S::IntegerType.new(10..7200, "seconds")
+      ROUNDS = S::IntegerType.new(1..50)
+      COUNT = S::IntegerType.new(1..1000)
       RANGE = S::Record.new({"min" => COUNT, "max" => COUNT}, required: %w[min max])
       IN_ROUNDS = {"in_rounds" => S::List.new(ROUNDS, size: 1..50, distinct: true, noun: "rounds")}.freeze
 
@@ -21,7 +21,7 @@ module Sparrow
       ROUND_COUNT = Field.new(key: "rounds", shape: ROUNDS, kind: "count", label: "Rounds", place: "clock", needed: true, opening: 3)
       BY_LEVEL = Field.new(key: "rounds_by_level", shape: S::Record.new(Level::ALL.to_h { |level| [level, ROUNDS] }), kind: "by_level",
         label: "Rounds by level", place: "more")
-      ESCALATE = Field.new(key: "escalate", shape: S::Flag.new, kind: "flag", label: "Each round a level harder", place: "more")
+      ESCALATE = Field.new(key: "escalate", shape: S::BooleanType.new, kind: "flag", label: "Each round a level harder", place: "more")
       REST_BETWEEN = Field.new(key: "rest_s", shape: REST, kind: "seconds", label: "Rest", place: "clock", hint: "0")
       ROUND_REST = Field.new(key: "round_rest_s", shape: REST, kind: "seconds", label: "Round rest", place: "clock", hint: "rest")
       CAP = Field.new(key: "cap_s", shape: LONG, kind: "seconds", label: "Cap", place: "clock", hint: "none")

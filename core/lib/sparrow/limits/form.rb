@@ -4,13 +4,13 @@ module Sparrow
   module Limits
     # What is kept private of a person: limits, the answers to the screening, a note.
     module Form
-      S = Shape
+      S = Schema
       LIMIT = S::Record.new({
         "kind" => S::OneOf.new(*KINDS), "side" => S::OneOf.new(*SIDES), "severity" => S::OneOf.new(*SEVERITIES),
         "from" => S::Day.new, "until" => S::Day.new, "note" => S::Text.new(length: 0..300)
       }, required: %w[kind severity])
       SCREENING = S::Record.new({
-        "answers" => S::Record.new(Screening.questions.to_h { |question| [question["id"], S::Flag.new] }), "answered_on" => S::Day.new,
+        "answers" => S::Record.new(Screening.questions.to_h { |question| [question["id"], S::BooleanType.new] }), "answered_on" => S::Day.new,
         "cleared_on" => S::Day.new, "cleared_note" => S::Text.new(length: 0..300)
       }, required: %w[answers])
       HEALTH = S::Record.new({"limits" => S::List.new(LIMIT, size: 0..20, noun: "limits"), "screening" => SCREENING, "note" => S::Text.new(length: 0..2000)})
@@ -19,7 +19,7 @@ module Sparrow
       # @param health [Hash] in the shape of HEALTH
       # @param today [Date] nothing is answered or cleared after it
       # @return [Array<Problem>] with pointers into it
-      def self.complaints(health, today:, at: "")
+      def self.validation_errors(health, today:, at: "")
         limits(health, at) + screening(health["screening"] || {}, today, at)
       end
 

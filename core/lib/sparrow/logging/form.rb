@@ -5,15 +5,15 @@ module Sparrow
     # The shape of a log as it is handed in after a run: who was there, and only
     # what differed from the plan.
     module Form
-      S = Shape
+      S = Schema
       PAIN_WHERE = (Catalogue::Variation::JOINTS + %w[chest elsewhere]).freeze
       EXCEPTION = S::Record.new({
         "block" => Circuit::Form::ID, "station" => Circuit::Form::ID, "level" => S::OneOf.new(*Level::ALL),
-        "variation" => S::Text.new(length: 1..64), "reps" => S::Whole.new(0..1000), "seconds" => S::Whole.new(0..3600), "reps_left" => S::Whole.new(0..50), "skipped" => S::Flag.new
+        "variation" => S::Text.new(length: 1..64), "reps" => S::IntegerType.new(0..1000), "seconds" => S::IntegerType.new(0..3600), "reps_left" => S::IntegerType.new(0..50), "skipped" => S::BooleanType.new
       }, required: %w[block station])
       ATTENDANCE = S::Record.new({
-        "person_id" => S::Text.new(length: 1..64), "present" => S::Flag.new, "lane" => S::OneOf.new(*Level::ALL),
-        "effort" => S::Whole.new(0..10), "pain" => S::OneOf.new(*PAIN_WHERE), "note" => S::Text.new(length: 0..500),
+        "person_id" => S::Text.new(length: 1..64), "present" => S::BooleanType.new, "lane" => S::OneOf.new(*Level::ALL),
+        "effort" => S::IntegerType.new(0..10), "pain" => S::OneOf.new(*PAIN_WHERE), "note" => S::Text.new(length: 0..500),
         "exceptions" => S::List.new(EXCEPTION, size: 0..600, noun: "exceptions")
       }, required: %w[person_id present])
       ATTENDANCES = S::List.new(ATTENDANCE, size: 0..200, noun: "people")

@@ -10,10 +10,10 @@ module Sparrow
       # @param station [Circuit::Station]
       # @return [Given] what a level is asked; of a range its top is taken to have been done
       def self.of_level(station, level)
-        take = station.at(level)
+        prescription = station.at(level)
         counts = station.counts&.fetch(level)&.values
-        new(level: level, variation: take.variation&.id, reps: counts ? counts.last : take.reps&.max, seconds: take.hold&.max,
-          least: counts ? counts.last : (take.reps || take.hold)&.min, target: Targets::Wording.at(station, level))
+        new(level: level, variation: prescription.variation&.id, reps: counts ? counts.last : prescription.reps&.max, seconds: prescription.hold&.max,
+          least: counts ? counts.last : (prescription.reps || prescription.hold)&.min, target: Targets::Wording.at(station, level))
       end
 
       # @param cell [Fitting::Cell]

@@ -30,7 +30,7 @@ module Sparrow
       # @raise [Refused] where an exception names a station that the workout has
       #   not, or one twice, or a rung that the catalogue has not
       def results(lane, exceptions, given: {}, counted: {}, at: "/exceptions")
-        problems = complaints(exceptions, at)
+        problems = validation_errors(exceptions, at)
         Refused.where(problems)
         typed = exceptions.to_h { |exception| [exception.values_at("block", "station"), exception] }
         met(lane, typed).map do |block, station|
@@ -54,7 +54,7 @@ module Sparrow
         end
       end
 
-      def complaints(exceptions, at)
+      def validation_errors(exceptions, at)
         known = @workout.each_station.to_h { |block, station| [[block.id, station.id], true] }
         seen = {}
         exceptions.each_with_index.flat_map do |exception, index|

@@ -42,7 +42,7 @@ module Sparrow
         following = line.windows.find { |window| window.round == 2 }
         return following.start_s - first.first.start_s if following
         last = first.last
-        rest_s = line.block.round_rest_s || last.takes.each_value.map(&:rest_s).max
+        rest_s = line.block.round_rest_s || last.prescriptions.each_value.map(&:rest_s).max
         last.end_s - first.first.start_s + rest_s
       end
     end

@@ -24,8 +24,8 @@ module Sparrow
         line.visits.fetch(level, []).sum { |visit| visit.station.equal?(station) ? visit.work_s : 0 }
       end
 
-      def add(station, take, seconds)
-        pieces = take.variation ? [[station.movement, take.variation]] : take.parts.map { |part| [part["movement"], part["rung"]] }
+      def add(station, prescription, seconds)
+        pieces = prescription.variation ? [[station.movement, prescription.variation]] : prescription.parts.map { |part| [part["movement"], part["rung"]] }
         pieces.each do |movement, rung|
           @patterns[movement.pattern] += seconds / pieces.size
           rung.joints.each { |joint| @joints[joint] += seconds / pieces.size }

@@ -36,7 +36,7 @@ module Sparrow
         after = after(patch)
         {
           "changes" => changes.map { |change| change.to_h.transform_keys(&:to_s) }, "patch" => patch,
-          "rows" => @lines.flat_map { |line| Spreads.of(line, after.blocks[line.block.position], @station, work: @work) },
+          "rows" => @lines.flat_map { |line| FinishGaps.of(line, after.blocks[line.block.position], @station, work: @work) },
           "kept" => @lines.filter_map { |line| (why = kept(line)) && {"block" => line.block.id, "why" => why} },
           "total_before_s" => @timeline.total_s, "total_after_s" => after.total_s
         }

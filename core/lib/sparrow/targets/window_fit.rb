@@ -11,19 +11,19 @@ module Sparrow
       # @return [WindowFit] fits is nil where the rung is not counted; window_s and fits
       #   are nil where the people pace the block
       def self.of(block, station, level)
-        take = station.at(level)
+        prescription = station.at(level)
         stretches = block.format.stretches(block, station, level)
-        return new(prescription: take) unless stretches
-        new(prescription: take, window_s: stretches.sum, fits: counted_in(stretches, take))
+        return new(prescription: prescription) unless stretches
+        new(prescription: prescription, window_s: stretches.sum, fits: counted_in(stretches, prescription))
       end
 
       # Where a number is for each side and each side has its own stretch, the
       # shorter side decides.
-      def self.counted_in(stretches, take)
-        return unless take.seconds_per_move
-        moves = stretches.map { |seconds| (seconds / take.seconds_per_move).floor }
-        return moves.min if take.counting.rule == "per_side" && moves.size == 2
-        take.counting.counted(moves.sum)
+      def self.counted_in(stretches, prescription)
+        return unless prescription.seconds_per_move
+        moves = stretches.map { |seconds| (seconds / prescription.seconds_per_move).floor }
+        return moves.min if prescription.counting.rule == "per_side" && moves.size == 2
+        prescription.counting.counted(moves.sum)
       end
       private_class_method :counted_in
 

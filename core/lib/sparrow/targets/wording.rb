@@ -15,27 +15,27 @@ module Sparrow
         "#{counts.values.join(", ")} #{COUNTED_AS.fetch(station.at(level).counting.rule)}, #{moves} moves"
       end
 
-      # @param take [Circuit::Prescription]
+      # @param prescription [Circuit::Prescription]
       # @return [String]
-      def self.of(take)
-        return "#{between(take.quota)} in the day" if take.quota
-        return "hold #{between(take.hold)} s" if take.hold
-        return reps(take) if take.reps
-        return "hold #{take.stop_s} s" if take.variation&.measure == "hold"
-        return "for #{take.stop_s} s" if take.variation && !take.variation.counted?
-        "as many clean reps as #{take.stop_s} s allow"
+      def self.of(prescription)
+        return "#{between(prescription.quota)} in the day" if prescription.quota
+        return "hold #{between(prescription.hold)} s" if prescription.hold
+        return reps(prescription) if prescription.reps
+        return "hold #{prescription.stop_s} s" if prescription.variation&.measure == "hold"
+        return "for #{prescription.stop_s} s" if prescription.variation && !prescription.variation.counted?
+        "as many clean reps as #{prescription.stop_s} s allow"
       end
 
       def self.between(range)
         (range.min == range.max) ? range.max.to_s : "#{range.min}–#{range.max}"
       end
 
-      def self.reps(take)
-        low, high = take.reps.minmax
+      def self.reps(prescription)
+        low, high = prescription.reps.minmax
         counted = (low == high) ? high.to_s : "#{low}–#{high}"
-        return "#{counted} #{(high == 1) ? "rep" : "reps"}" if take.counting.moves_per_count == 1
-        moves = [low, high].uniq.map { |count| take.counting.moves(count) }.join("–")
-        "#{counted} #{COUNTED_AS.fetch(take.counting.rule)}, #{moves} moves"
+        return "#{counted} #{(high == 1) ? "rep" : "reps"}" if prescription.counting.moves_per_count == 1
+        moves = [low, high].uniq.map { |count| prescription.counting.moves(count) }.join("–")
+        "#{counted} #{COUNTED_AS.fetch(prescription.counting.rule)}, #{moves} moves"
       end
       private_class_method :reps, :between
 

@@ -5,10 +5,10 @@ module Sparrow
     # One lane's turn at one station: the prescription taken, the reps as
     # counted, when the work begins, and the seconds of work in it. +sets+ holds
     # the reps of each set where it is done in several, nil for one.
-    Visit = Value.row(:station, :round, :take, :counted, :start_s, :work_s, :sets) do
+    Visit = Value.row(:station, :round, :prescription, :counted, :start_s, :work_s, :sets) do
       # @return [Integer]
       def moves
-        take.counting.moves(counted)
+        prescription.counting.moves(counted)
       end
     end
   end

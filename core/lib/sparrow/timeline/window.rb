@@ -6,7 +6,7 @@ module Sparrow
     # +stops+ holds, per lane still going, the second at which it stops;
     # +switch_s+ the second of the switch call within it, or nil; +part+ is
     # "whole", or "first"/"second" where a station takes a window a side.
-    Window = Value.row(:block, :station, :round, :part, :start_s, :seconds, :stops, :switch_s, :takes) do
+    Window = Value.row(:block, :station, :round, :part, :start_s, :seconds, :stops, :switch_s, :prescriptions) do
       def end_s
         start_s + seconds
       end

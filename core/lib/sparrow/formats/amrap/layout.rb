@@ -27,7 +27,7 @@ module Sparrow
         # @return [Integer] seconds of a whole round, at least 1
         def round_s(level)
           steps = round(level, 1)
-          ways = steps.each_index.sum { |index| [walk_s(steps[index - 1], steps[index]), steps[index - 1].take.rest_s].max }
+          ways = steps.each_index.sum { |index| [walk_s(steps[index - 1], steps[index]), steps[index - 1].prescription.rest_s].max }
           [steps.sum(&:seconds) + ways, 1].max
         end
 

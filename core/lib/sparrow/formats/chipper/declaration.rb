@@ -8,7 +8,7 @@ module Sparrow
         F = Format::Fields
         # There are no rounds to wait after.
         GATES = F::GATES.drop(1).freeze
-        SPLITS = Shape::List.new(F::COUNT, size: 1..50, noun: "sets")
+        SPLITS = Schema::List.new(F::COUNT, size: 1..50, noun: "sets")
 
         def initialize
           super(
@@ -16,7 +16,7 @@ module Sparrow
             layout: Layout, calls: [Cues::PacedCalls], tally: "total",
             fields: [
               F::CAP, F::AIM, Format::Field.new(key: "set_rest_s", shape: F::SHORT, kind: "seconds", label: "Rest between sets", place: "clock", hint: "standard"),
-              F::READY, F::GATE.with(shape: Shape::OneOf.new(*GATES.map(&:first)), options: GATES, default: "free")
+              F::READY, F::GATE.with(shape: Schema::OneOf.new(*GATES.map(&:first)), options: GATES, default: "free")
             ],
             level_fields: {"splits" => SPLITS}
           )

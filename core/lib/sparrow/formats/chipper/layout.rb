@@ -10,19 +10,19 @@ module Sparrow
 
         def steps(level)
           @block.stations.each_with_index.map do |station, index|
-            take = station.at(level)
-            step((@block.gate == "station") ? [0, index] : [0, 0], station, 1, level, sets: sets(take))
+            prescription = station.at(level)
+            step((@block.gate == "station") ? [0, index] : [0, 0], station, 1, level, sets: sets(prescription))
           end
         end
 
-        def sets(take)
-          return take.splits if take.splits
-          Capacity::Sets.even(take, take.reps_counted, rest_s: @block.set_rest_s, reserve: @house.reserve) if take.reps && take.seconds_per_move
+        def sets(prescription)
+          return prescription.splits if prescription.splits
+          Capacity::Sets.even(prescription, prescription.reps_counted, rest_s: @block.set_rest_s, reserve: @house.reserve) if prescription.reps && prescription.seconds_per_move
         end
 
         def forecast(level, steps)
           sets = steps.map do |step|
-            Timeline::Forecast::Sets.new(station: step.station.id, sets: step.sets || [step.counted], takes_s: step.seconds, typed: !step.take.splits.nil?)
+            Timeline::Forecast::Sets.new(station: step.station.id, sets: step.sets || [step.counted], takes_s: step.seconds, typed: !step.prescription.splits.nil?)
           end
           super.with(stations: sets.freeze)
         end

@@ -13,7 +13,7 @@ module Sparrow
           super(
             id: "every_minute", label: "Every minute", says: "A set at each minute; what is left of it is rest.", clock: "called", layout: Layout, calls: [Cues::Approach, Calls],
             fields: [
-              Format::Field.new(key: "interval_s", shape: Shape::Whole.new(10..600, "seconds"), kind: "seconds", label: "A start every", place: "clock",
+              Format::Field.new(key: "interval_s", shape: Schema::IntegerType.new(10..600, "seconds"), kind: "seconds", label: "A start every", place: "clock",
                 opening: MINUTE_S, default: MINUTE_S, hint: MINUTE_S.to_s),
               F::ROUND_COUNT, F::READY, F::FLOW, F::BY_LEVEL, F::ESCALATE
             ],

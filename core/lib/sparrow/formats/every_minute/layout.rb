@@ -35,17 +35,17 @@ module Sparrow
 
         def start(station, round)
           start_s = now_s
-          takes = {}
+          prescriptions = {}
           stops = {}
           @lanes.each do |level, lane|
             next lane.write("done", @block.interval_s) if round > @block.rounds_for(level)
-            take = takes[level] = station.at(@block.level_taken(level, round))
-            work_s = [take.set_s, @block.interval_s].min
+            prescription = prescriptions[level] = station.at(@block.level_taken(level, round))
+            work_s = [prescription.set_s, @block.interval_s].min
             stops[level] = start_s + work_s
-            @done.fetch(level) << Timeline::Visit.new(station, round, take, take.reps_counted, start_s, work_s)
-            lane.write("work", work_s, station, round, nil, take.level).write("rest", @block.interval_s - work_s, station, round)
+            @done.fetch(level) << Timeline::Visit.new(station, round, prescription, prescription.reps_counted, start_s, work_s)
+            lane.write("work", work_s, station, round, nil, prescription.level).write("rest", @block.interval_s - work_s, station, round)
           end
-          @windows << Timeline::Window.new(@block, station, round, "whole", start_s, @block.interval_s, stops, nil, takes).freeze
+          @windows << Timeline::Window.new(@block, station, round, "whole", start_s, @block.interval_s, stops, nil, prescriptions).freeze
         end
       end
     end

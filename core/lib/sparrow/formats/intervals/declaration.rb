@@ -14,7 +14,7 @@ module Sparrow
               Format::Field.new(key: "work_s", shape: F::WORK, kind: "seconds", label: "Work", place: "clock", needed: true, opening: 40),
               F::REST_BETWEEN.with(needed: true, opening: 20, hint: nil), F::ROUND_COUNT, F::ROUND_REST, F::READY, F::FLOW, F::BY_LEVEL,
               Format::Field.new(key: "switch_s", shape: F::SHORT, kind: "seconds", label: "Switch sides", place: "more", hint: "0"),
-              Format::Field.new(key: "rest_after_last", shape: Shape::Flag.new, kind: "flag", label: "Rest after the last", place: "more"), F::ESCALATE
+              Format::Field.new(key: "rest_after_last", shape: Schema::BooleanType.new, kind: "flag", label: "Rest after the last", place: "more"), F::ESCALATE
             ],
             station_fields: F::IN_ROUNDS
           )

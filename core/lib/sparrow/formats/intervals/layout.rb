@@ -17,7 +17,7 @@ module Sparrow
           @lanes = Level::ALL.to_h { |level| [level, Timeline::LaneWriter.new(start_s)] }
           @windows = []
           @done = Level::ALL.to_h { |level| [level, []] }
-          @two_windows = block.stations.to_h { |station| [station.id, station.levels.each_value.any? { |take| take.sides == "each" }] }
+          @two_windows = block.stations.to_h { |station| [station.id, station.levels.each_value.any? { |prescription| prescription.sides == "each" }] }
           @visits = (1..block.round_count).flat_map do |round|
             stations = block.stations_in(round)
             stations.map { |station| Visit.new(station, round, block.rotates? ? stations : [station]) }
@@ -53,94 +53,94 @@ module Sparrow
 
         def work(visit, index)
           going = Level::ALL.select { |level| index <= @last.fetch(level) }
-          takes = going.to_h { |lane| [lane, visit.station.at(@block.level_taken(lane, visit.round))] }
-          window_s = window_of(visit, takes)
+          prescriptions = going.to_h { |lane| [lane, visit.station.at(@block.level_taken(lane, visit.round))] }
+          window_s = window_of(visit, prescriptions)
           start_s = now_s
-          takes.each { |lane, take| visited(lane, visit, take) }
-          if takes.each_value.any? { |take| take.sides == "each" } # never where groups rotate
-            a_window_a_side(visit, takes, window_s, start_s)
+          prescriptions.each { |lane, prescription| visited(lane, visit, prescription) }
+          if prescriptions.each_value.any? { |prescription| prescription.sides == "each" } # never where groups rotate
+            a_window_a_side(visit, prescriptions, window_s, start_s)
           else
-            one_window(visit, takes, window_s, start_s)
+            one_window(visit, prescriptions, window_s, start_s)
           end
-          @lanes.each { |level, lane| lane.write("done", now_of(takes) - start_s) unless takes.key?(level) }
+          @lanes.each { |level, lane| lane.write("done", now_of(prescriptions) - start_s) unless prescriptions.key?(level) }
         end
 
         # Where groups rotate, all stations are worked at once: the window is the
         # longest of them all, so that one clock serves every group.
-        def window_of(visit, takes)
-          return takes.each_value.map(&:stop_s).max unless @block.rotates?
-          visit.others.flat_map { |station| takes.map { |_, take| station.at(take.level).stop_s } }.max
+        def window_of(visit, prescriptions)
+          return prescriptions.each_value.map(&:stop_s).max unless @block.rotates?
+          visit.others.flat_map { |station| prescriptions.map { |_, prescription| station.at(prescription.level).stop_s } }.max
         end
 
-        def visited(lane, visit, take)
+        def visited(lane, visit, prescription)
           @done.fetch(lane) << Timeline::Visit.new(
-            visit.station, visit.round, take, take.reps_counted, @lanes.fetch(lane).now_s, worked_s(visit.station, take)
+            visit.station, visit.round, prescription, prescription.reps_counted, @lanes.fetch(lane).now_s, worked_s(visit.station, prescription)
           )
         end
 
         # @return [Integer] seconds of work in one visit, on both sides together
-        def worked_s(station, take)
-          return take.stop_s * 2 if @two_windows.fetch(station.id)
-          (take.sides == "split") ? take.stop_s - @block.switch_s : take.stop_s
+        def worked_s(station, prescription)
+          return prescription.stop_s * 2 if @two_windows.fetch(station.id)
+          (prescription.sides == "split") ? prescription.stop_s - @block.switch_s : prescription.stop_s
         end
 
-        def now_of(takes)
-          @lanes.fetch(takes.each_key.first).now_s
+        def now_of(prescriptions)
+          @lanes.fetch(prescriptions.each_key.first).now_s
         end
 
-        def a_window_a_side(visit, takes, window_s, start_s)
+        def a_window_a_side(visit, prescriptions, window_s, start_s)
           second_s = start_s + window_s + @block.switch_s
-          takes.each do |level, take|
+          prescriptions.each do |level, prescription|
             lane = @lanes.fetch(level)
-            stretch(lane, visit, take, take.stop_s, window_s, "first")
-            lane.write("switch", @block.switch_s, visit.station, visit.round, nil, take.level)
-            stretch(lane, visit, take, take.stop_s, window_s, "second")
+            stretch(lane, visit, prescription, prescription.stop_s, window_s, "first")
+            lane.write("switch", @block.switch_s, visit.station, visit.round, nil, prescription.level)
+            stretch(lane, visit, prescription, prescription.stop_s, window_s, "second")
           end
           {"first" => start_s, "second" => second_s}.each do |part, at_s|
-            window(visit, takes, part, at_s, window_s, takes.transform_values { |take| at_s + take.stop_s })
+            window(visit, prescriptions, part, at_s, window_s, prescriptions.transform_values { |prescription| at_s + prescription.stop_s })
           end
         end
 
-        def one_window(visit, takes, window_s, start_s)
-          takes.each do |level, take|
+        def one_window(visit, prescriptions, window_s, start_s)
+          prescriptions.each do |level, prescription|
             lane = @lanes.fetch(level)
-            if take.sides == "split"
-              halves(lane, visit, take, window_s)
+            if prescription.sides == "split"
+              halves(lane, visit, prescription, window_s)
             else
-              stretch(lane, visit, take, take.stop_s, window_s, nil)
+              stretch(lane, visit, prescription, prescription.stop_s, window_s, nil)
             end
           end
-          switched = takes.each_value.any? { |take| take.sides == "split" }
-          window(visit, takes, "whole", start_s, window_s, takes.transform_values { |take| stop_of(take, start_s, window_s) },
+          switched = prescriptions.each_value.any? { |prescription| prescription.sides == "split" }
+          window(visit, prescriptions, "whole", start_s, window_s, prescriptions.transform_values { |prescription| stop_of(prescription, start_s, window_s) },
             switch_s: switched ? start_s + first_half(window_s) : nil)
         end
 
         # Half the window a side, an odd second to the first; the switch comes out
         # of the second half, for a lane that stops early too.
-        def halves(lane, visit, take, window_s)
-          first, second = take.stretches(two_windows: false, switch_s: @block.switch_s)
-          stretch(lane, visit, take, first, first_half(window_s), "first")
-          lane.write("switch", @block.switch_s, visit.station, visit.round, nil, take.level)
-          stretch(lane, visit, take, second, (window_s / 2) - @block.switch_s, "second")
+        def halves(lane, visit, prescription, window_s)
+          first, second = prescription.stretches(two_windows: false, switch_s: @block.switch_s)
+          stretch(lane, visit, prescription, first, first_half(window_s), "first")
+          lane.write("switch", @block.switch_s, visit.station, visit.round, nil, prescription.level)
+          stretch(lane, visit, prescription, second, (window_s / 2) - @block.switch_s, "second")
         end
 
-        def stop_of(take, start_s, window_s)
-          return start_s + take.stop_s unless take.sides == "split"
-          start_s + first_half(window_s) + (take.stop_s / 2)
+        def stop_of(prescription, start_s, window_s)
+          return start_s + prescription.stop_s unless prescription.sides == "split"
+          start_s + first_half(window_s) + (prescription.stop_s / 2)
         end
 
         def first_half(window_s)
           (window_s + 1) / 2
         end
 
-        def stretch(lane, visit, take, work_s, window_s, side)
-          lane.write("work", work_s, visit.station, visit.round, side, take.level)
-            .write("waiting", window_s - work_s, visit.station, visit.round, side, take.level)
+        def stretch(lane, visit, prescription, work_s, window_s, side)
+          lane.write("work", work_s, visit.station, visit.round, side, prescription.level)
+            .write("waiting", window_s - work_s, visit.station, visit.round, side, prescription.level)
         end
 
-        def window(visit, takes, part, start_s, seconds, stops, switch_s: nil)
+        def window(visit, prescriptions, part, start_s, seconds, stops, switch_s: nil)
           @windows << Timeline::Window.new(
-            @block, visit.station, visit.round, part, start_s, seconds, stops, switch_s, takes
+            @block, visit.station, visit.round, part, start_s, seconds, stops, switch_s, prescriptions
           ).freeze
         end
 

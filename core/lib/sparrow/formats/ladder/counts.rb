@@ -34,7 +34,7 @@ module Sparrow
         def total(level)
           given = @ladder.fetch("total")
           return given unless (@station["scaling"] || @block["scaling"]) == "share"
-          shared = Scaling::Rounding.of(given, share(level), alternating: @levels.fetch(level).evens?, fives_from: @house.fives_from)
+          shared = Scaling::Rounding.of(given, share(level), alternating: @levels.fetch(level).requires_even_count?, fives_from: @house.fives_from)
           [Scaling::Rounding.to_step(shared, step), step].max.clamp(nil, given)
         end
 

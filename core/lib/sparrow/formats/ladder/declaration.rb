@@ -7,9 +7,9 @@ module Sparrow
       class Declaration < Format
         F = Format::Fields
         MOST = 1000
-        LADDER = Shape::Record.new({
-          "total" => F::COUNT, "shape" => Shape::OneOf.new(*Scaling::Distribution::SHAPES), "step" => Shape::Whole.new(1..50),
-          "counts" => Shape::List.new(F::COUNT, size: 1..50, noun: "rounds")
+        LADDER = Schema::Record.new({
+          "total" => F::COUNT, "shape" => Schema::OneOf.new(*Scaling::Distribution::SHAPES), "step" => Schema::IntegerType.new(1..50),
+          "counts" => Schema::List.new(F::COUNT, size: 1..50, noun: "rounds")
         }, required: %w[total shape])
 
         def initialize

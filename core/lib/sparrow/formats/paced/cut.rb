@@ -13,16 +13,16 @@ module Sparrow
           return visit if visit.start_s + visit.work_s <= end_s
           return if visit.start_s >= end_s
           elapsed_s = end_s - visit.start_s
-          Timeline::Visit.new(visit.station, visit.round, visit.take, counted(visit, elapsed_s, set_rest_s), visit.start_s, elapsed_s)
+          Timeline::Visit.new(visit.station, visit.round, visit.prescription, counted(visit, elapsed_s, set_rest_s), visit.start_s, elapsed_s)
         end
 
         # @return [Integer] whole reps, as counted, in the time there was
         def self.counted(visit, elapsed_s, set_rest_s)
-          take = visit.take
-          return 0 unless take.seconds_per_move && visit.counted.positive?
+          prescription = visit.prescription
+          return 0 unless prescription.seconds_per_move && visit.counted.positive?
           (visit.sets || [visit.counted]).sum do |count|
-            set_s = take.set_s(count)
-            done = (elapsed_s >= set_s) ? count : take.counting.counted(([elapsed_s, 0].max / take.seconds_per_move).floor)
+            set_s = prescription.set_s(count)
+            done = (elapsed_s >= set_s) ? count : prescription.counting.counted(([elapsed_s, 0].max / prescription.seconds_per_move).floor)
             elapsed_s -= set_s + set_rest_s
             done
           end

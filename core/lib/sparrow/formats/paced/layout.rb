@@ -9,7 +9,7 @@ module Sparrow
       class Layout
         # One set, or one total in several, at a station. Steps of one +gate+ are
         # walked through before anybody waits.
-        Step = Value.row(:gate, :station, :round, :take, :counted, :seconds, :sets)
+        Step = Value.row(:gate, :station, :round, :prescription, :counted, :seconds, :sets)
 
         def initialize(block, start_s)
           @block = block
@@ -42,14 +42,14 @@ module Sparrow
         end
 
         def step(gate, station, round, level, sets: nil)
-          take = station.at(level)
+          prescription = station.at(level)
           counted = station.counted(level, round)
-          Step.new(gate, station, round, take, counted, seconds(take, counted, sets), sets)
+          Step.new(gate, station, round, prescription, counted, seconds(prescription, counted, sets), sets)
         end
 
-        def seconds(take, counted, sets)
-          return take.set_s(counted) unless sets
-          sets.sum { |count| take.set_s(count) } + (sets.size - 1) * @block.set_rest_s
+        def seconds(prescription, counted, sets)
+          return prescription.set_s(counted) unless sets
+          sets.sum { |count| prescription.set_s(count) } + (sets.size - 1) * @block.set_rest_s
         end
 
         # Gate by gate: each lane its own steps, then all wait for the slowest, then
@@ -75,11 +75,11 @@ module Sparrow
 
         def work(level, step)
           lane = @lanes.fetch(level)
-          @visits.fetch(level) << Timeline::Visit.new(step.station, step.round, step.take, step.counted, lane.now_s, step.seconds, step.sets)
-          return lane.write("work", step.seconds, step.station, step.round, nil, step.take.level) unless step.sets
+          @visits.fetch(level) << Timeline::Visit.new(step.station, step.round, step.prescription, step.counted, lane.now_s, step.seconds, step.sets)
+          return lane.write("work", step.seconds, step.station, step.round, nil, step.prescription.level) unless step.sets
           step.sets.each_with_index do |count, index|
             lane.write("rest", @block.set_rest_s, step.station, step.round) if index.positive?
-            lane.write("work", step.take.set_s(count), step.station, step.round, nil, step.take.level)
+            lane.write("work", step.prescription.set_s(count), step.station, step.round, nil, step.prescription.level)
           end
         end
 
@@ -91,11 +91,11 @@ module Sparrow
         end
 
         def rest_between(from, to)
-          (from.round != to.round && @block.round_rest_s) || from.take.rest_s
+          (from.round != to.round && @block.round_rest_s) || from.prescription.rest_s
         end
 
         def walk_s(from, to)
-          (from.take.ends_up? == to.take.starts_up?) ? @house.transition_s : @house.position_change_s
+          (from.prescription.ends_up? == to.prescription.starts_up?) ? @house.transition_s : @house.position_change_s
         end
 
         def close(gate, going, start_s)

@@ -13,7 +13,7 @@ module Sparrow
         # @return [Timeline::Forecast::Demand, nil] nil where no target is set or nothing is counted
         def self.demanded(block, visits, predicted_s)
           return unless block.target_s
-          counted = visits.select { |visit| visit.counted.positive? && visit.take.seconds_per_move }
+          counted = visits.select { |visit| visit.counted.positive? && visit.prescription.seconds_per_move }
           return if counted.empty?
           available_s = block.target_s - (predicted_s - counted.sum { |visit| working_s(visit) })
           of_default = available_s / counted.sum { |visit| default_s(visit) }
@@ -22,13 +22,13 @@ module Sparrow
         end
 
         def self.working_s(visit)
-          (visit.sets || [visit.counted]).sum { |count| visit.take.set_s(count) }
+          (visit.sets || [visit.counted]).sum { |count| visit.prescription.set_s(count) }
         end
 
         # A compound's own pace stands in where it has no single rung.
         def self.default_s(visit)
-          tempo = visit.take.variation&.tempo
-          visit.moves * (tempo ? Rational(tempo.seconds) : visit.take.seconds_per_move)
+          tempo = visit.prescription.variation&.tempo
+          visit.moves * (tempo ? Rational(tempo.seconds) : visit.prescription.seconds_per_move)
         end
         private_class_method :working_s, :default_s
       end

@@ -37,24 +37,24 @@ module Sparrow
 
         # First, second, first, second …, with the change over between.
         def turns(station, round)
-          takes = Level::ALL.to_h { |level| [level, station.at(level)] }
-          turn_s = takes.each_value.map(&:stop_s).max
+          prescriptions = Level::ALL.to_h { |level| [level, station.at(level)] }
+          turn_s = prescriptions.each_value.map(&:stop_s).max
           (@block.own.fetch("turns") * LABELS.size).times do |turn|
             @lanes.each_value { |lane| lane.write("transition", @block.switch_s, station, round) } if turn.positive?
-            window(takes, station, round, turn, turn_s)
-            takes.each { |level, take| turn.even? ? work(level, take, station, round, turn_s) : @lanes.fetch(level).write("rest", turn_s, station, round) }
+            window(prescriptions, station, round, turn, turn_s)
+            prescriptions.each { |level, prescription| turn.even? ? work(level, prescription, station, round, turn_s) : @lanes.fetch(level).write("rest", turn_s, station, round) }
           end
         end
 
-        def window(takes, station, round, turn, turn_s)
-          stops = takes.transform_values { |take| now_s + take.stop_s }
-          @windows << Timeline::Window.new(@block, station, round, LABELS[turn % LABELS.size], now_s, turn_s, stops, nil, takes).freeze
+        def window(prescriptions, station, round, turn, turn_s)
+          stops = prescriptions.transform_values { |prescription| now_s + prescription.stop_s }
+          @windows << Timeline::Window.new(@block, station, round, LABELS[turn % LABELS.size], now_s, turn_s, stops, nil, prescriptions).freeze
         end
 
-        def work(level, take, station, round, turn_s)
+        def work(level, prescription, station, round, turn_s)
           lane = @lanes.fetch(level)
-          @visits.fetch(level) << Timeline::Visit.new(station, round, take, take.reps_counted, lane.now_s, take.stop_s)
-          lane.write("work", take.stop_s, station, round, nil, level).write("waiting", turn_s - take.stop_s, station, round)
+          @visits.fetch(level) << Timeline::Visit.new(station, round, prescription, prescription.reps_counted, lane.now_s, prescription.stop_s)
+          lane.write("work", prescription.stop_s, station, round, nil, level).write("waiting", turn_s - prescription.stop_s, station, round)
         end
 
         def way_on(station, round, following)

@@ -14,19 +14,19 @@ module Sparrow
         end
 
         # Both partners' sets, with the change over between.
-        def seconds(take, counted, _sets)
+        def seconds(prescription, counted, _sets)
           turns = @block.own.fetch("turns") * 2
-          turns * take.set_s(counted) + (turns - 1) * @block.switch_s
+          turns * prescription.set_s(counted) + (turns - 1) * @block.switch_s
         end
 
         def work(level, step)
           lane = @lanes.fetch(level)
-          set_s = step.take.set_s(step.counted)
+          set_s = step.prescription.set_s(step.counted)
           (@block.own.fetch("turns") * 2).times do |turn|
             lane.write("transition", @block.switch_s, step.station, step.round) if turn.positive?
             next lane.write("rest", set_s, step.station, step.round) if turn.odd?
-            @visits.fetch(level) << Timeline::Visit.new(step.station, step.round, step.take, step.counted, lane.now_s, set_s)
-            lane.write("work", set_s, step.station, step.round, nil, step.take.level)
+            @visits.fetch(level) << Timeline::Visit.new(step.station, step.round, step.prescription, step.counted, lane.now_s, set_s)
+            lane.write("work", set_s, step.station, step.round, nil, step.prescription.level)
           end
         end
       end

@@ -15,11 +15,11 @@ module Sparrow
             id: "partner", label: "With a partner", says: "You go, I go: one works while the other rests.", clock: "called", layout: Layout, calls: [Calls],
             fields: [
               F::ROUND_COUNT.with(opening: 2),
-              Format::Field.new(key: "turns", shape: Shape::Whole.new(1..20), kind: "count", label: "Turns each", place: "clock", opening: TURNS, default: TURNS, hint: TURNS.to_s),
+              Format::Field.new(key: "turns", shape: Schema::IntegerType.new(1..20), kind: "count", label: "Turns each", place: "clock", opening: TURNS, default: TURNS, hint: TURNS.to_s),
               Format::Field.new(key: "work_s", shape: F::WORK, kind: "seconds", label: "A turn", place: "clock", opening: TURN_S, default: TURN_S, hint: TURN_S.to_s),
               Format::Field.new(key: "switch_s", shape: F::SHORT, kind: "seconds", label: "To change over", place: "clock", hint: "0"),
               F::REST_BETWEEN, F::ROUND_REST, F::READY,
-              Format::Field.new(key: "change", shape: Shape::OneOf.new(*CHANGES.map(&:first)), kind: "choice", label: "How partners change", place: "clock",
+              Format::Field.new(key: "change", shape: Schema::OneOf.new(*CHANGES.map(&:first)), kind: "choice", label: "How partners change", place: "clock",
                 default: "clock", options: CHANGES)
             ],
             station_fields: F::IN_ROUNDS

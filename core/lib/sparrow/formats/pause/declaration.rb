@@ -8,7 +8,7 @@ module Sparrow
         def initialize
           super(
             id: "pause", label: "Pause", says: "Time for everybody: welcome, demonstration, water.", clock: "none", layout: Layout, calls: [Calls],
-            fields: [Format::Field.new(key: "seconds", shape: Shape::Whole.new(1..7200, "seconds"), kind: "seconds", label: "Lasts", place: "clock",
+            fields: [Format::Field.new(key: "seconds", shape: Schema::IntegerType.new(1..7200, "seconds"), kind: "seconds", label: "Lasts", place: "clock",
               needed: true, opening: 60)]
           )
         end

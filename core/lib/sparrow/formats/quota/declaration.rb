@@ -15,7 +15,7 @@ module Sparrow
         def initialize
           super(
             id: "quota", label: "Daily total", says: "Minimum to maximum, in sets through the day.", clock: "none", layout: Layout, tally: "day",
-            fields: [Format::Field.new(key: "day", shape: Shape::OneOf.new(*DAYS.map(&:first)), kind: "choice", label: "Kind of day", place: "clock",
+            fields: [Format::Field.new(key: "day", shape: Schema::OneOf.new(*DAYS.map(&:first)), kind: "choice", label: "Kind of day", place: "clock",
               opening: "heavier", default: "heavier", options: DAYS)],
             level_fields: {"quota" => F::RANGE}
           )

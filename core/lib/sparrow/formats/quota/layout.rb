@@ -23,10 +23,10 @@ module Sparrow
         private
 
         # A lighter day aims at the minimum, a heavier one at the maximum.
-        def plan(station, take)
-          goal = (@block.day == "lighter") ? take.quota.min : take.quota.max
-          Timeline::Forecast::Sets.new(station: station.id, minimum: take.quota.min, maximum: take.quota.max, goal: goal,
-            sets: Capacity::Sets.comfortable(take, goal))
+        def plan(station, prescription)
+          goal = (@block.day == "lighter") ? prescription.quota.min : prescription.quota.max
+          Timeline::Forecast::Sets.new(station: station.id, minimum: prescription.quota.min, maximum: prescription.quota.max, goal: goal,
+            sets: Capacity::Sets.comfortable(prescription, goal))
         end
       end
     end

@@ -7,43 +7,43 @@ module Sparrow
       # round. An estimate for a level, not for anybody.
       class BreaksInLastRound < Rule
         def findings
-          each_cell.filter_map do |block, station, take|
-            point = @capacity.worst(take)
-            breaks(block, station, take, point) if point && !point.keeps?(0)
+          each_cell.filter_map do |block, station, prescription|
+            point = @capacity.worst(prescription)
+            breaks(block, station, prescription, point) if point && !point.keeps?(0)
           end
         end
 
         private
 
-        def breaks(block, station, take, point)
+        def breaks(block, station, prescription, point)
           unit = point.by_time ? "seconds" : "reps"
-          finding("warn", Place.station(block, station, take.level),
-            "#{Level.somebody(take.level)} would not complete this in round #{point.round}.",
+          finding("warn", Place.station(block, station, prescription.level),
+            "#{Level.somebody(prescription.level)} would not complete this in round #{point.round}.",
             "About #{format("%.1f", [point.available, 0].max)} #{unit} are left in them there, and #{format("%.4g", point.asked)} are asked " \
-            "(an estimate from the level's profile).", fix(block, station, take))
+            "(an estimate from the level's profile).", fix(block, station, prescription))
         end
 
         # The highest that leaves the reserve; else the highest that is completed at all.
-        def fix(block, station, take)
-          return easier(station, take) unless take.reps && !station.counts && !station.parts
-          highest = [@workout.house.reserve, 0].lazy.map { |reserve| most(take, reserve) }.find(&:positive?)
-          return easier(station, take) unless highest
-          Fix.set("Ask for #{highest}", ["#{take.pointer}/reps", highest], *unsplit(take))
+        def fix(block, station, prescription)
+          return easier(station, prescription) unless prescription.reps && !station.counts && !station.parts
+          highest = [@workout.house.reserve, 0].lazy.map { |reserve| most(prescription, reserve) }.find(&:positive?)
+          return easier(station, prescription) unless highest
+          Fix.set("Ask for #{highest}", ["#{prescription.pointer}/reps", highest], *unsplit(prescription))
         end
 
-        def unsplit(take)
-          take.splits ? [["#{take.pointer}/splits", nil]] : []
+        def unsplit(prescription)
+          prescription.splits ? [["#{prescription.pointer}/splits", nil]] : []
         end
 
-        def most(take, reserve)
-          number = @capacity.highest(take, reserve: reserve, below: take.reps_counted)
-          take.evens? ? number - number % 2 : number
+        def most(prescription, reserve)
+          number = @capacity.highest(prescription, reserve: reserve, below: prescription.reps_counted)
+          prescription.requires_even_count? ? number - number % 2 : number
         end
 
-        def easier(station, take)
+        def easier(station, prescription)
           return unless station.movement
-          rung = station.movement.ladder.reverse.find { |candidate| candidate.demand_value < take.variation.demand_value && candidate.measure == take.variation.measure }
-          Fix.set("Take #{rung.name}", ["#{take.pointer}/variation", rung.id]) if rung
+          rung = station.movement.ladder.reverse.find { |candidate| candidate.demand_value < prescription.variation.demand_value && candidate.measure == prescription.variation.measure }
+          Fix.set("Take #{rung.name}", ["#{prescription.pointer}/variation", rung.id]) if rung
         end
       end
     end

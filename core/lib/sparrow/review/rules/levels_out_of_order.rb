@@ -25,8 +25,8 @@ module Sparrow
             less(lower.own_work_s, higher.own_work_s, "seconds of work")
         end
 
-        def demand(take)
-          take.variation.demand_value
+        def demand(prescription)
+          prescription.variation.demand_value
         end
 
         def less(lower, higher, unit)

@@ -7,7 +7,7 @@ module Sparrow
       class NoNoImpactVersion < Rule
         def findings
           @workout.each_station.filter_map do |block, station|
-            next if station.movement.nil? || station.levels.each_value.any? { |take| take.variation.no_impact? }
+            next if station.movement.nil? || station.levels.each_value.any? { |prescription| prescription.variation.no_impact? }
             finding("warn", Place.station(block, station), "No version without impact.",
               "A sore knee, ankle or back, or a newcomer, has nothing to do here.", fix(station))
           end
@@ -16,11 +16,11 @@ module Sparrow
         private
 
         def fix(station)
-          take = station.at("beginner")
+          prescription = station.at("beginner")
           quiet = station.movement.ladder.select(&:no_impact?)
-          rung = quiet.reverse.find { |candidate| candidate.demand_value <= take.variation.demand_value } || quiet.first
+          rung = quiet.reverse.find { |candidate| candidate.demand_value <= prescription.variation.demand_value } || quiet.first
           return unless rung
-          Fix.set("Give beginners #{rung.name}", [take.pointer, {"variation" => rung.id}.merge(rung.target.slice("reps"))])
+          Fix.set("Give beginners #{rung.name}", [prescription.pointer, {"variation" => rung.id}.merge(rung.target.slice("reps"))])
         end
       end
     end

@@ -7,38 +7,38 @@ module Sparrow
       # rep short.
       class OddCountOnAlternating < Rule
         def findings
-          each_cell.filter_map do |block, station, take|
-            next unless take.reps && take.evens?
-            odd = take.reps.minmax.find(&:odd?)
-            odd_count(block, station, take, odd) if odd
+          each_cell.filter_map do |block, station, prescription|
+            next unless prescription.reps && prescription.requires_even_count?
+            odd = prescription.reps.minmax.find(&:odd?)
+            odd_count(block, station, prescription, odd) if odd
           end
         end
 
         private
 
-        def odd_count(block, station, take, odd)
-          even = evened(block, station, take)
-          finding("note", Place.station(block, station, take.level), "#{odd} is odd, and the sides alternate.",
-            "One side gets a rep more than the other.", even ? fix(take, even) : uncounted(take))
+        def odd_count(block, station, prescription, odd)
+          even = evened(block, station, prescription)
+          finding("note", Place.station(block, station, prescription.level), "#{odd} is odd, and the sides alternate.",
+            "One side gets a rep more than the other.", even ? fix(prescription, even) : uncounted(prescription))
         end
 
         # Up where the window has time for it, else down.
-        def evened(block, station, take)
-          fits = Targets::WindowFit.of(block, station, take.level).fits
-          take.reps.minmax.map do |count|
+        def evened(block, station, prescription)
+          fits = Targets::WindowFit.of(block, station, prescription.level).fits
+          prescription.reps.minmax.map do |count|
             up = count + count % 2
             (fits.nil? || up <= fits) ? up : count - count % 2
           end.then { |low, high| [low, high] if low >= 2 }
         end
 
         # There is no time for one rep a side: the window decides instead.
-        def uncounted(take)
-          Fix.remove("Ask for as many as fit", "#{take.pointer}/reps")
+        def uncounted(prescription)
+          Fix.remove("Ask for as many as fit", "#{prescription.pointer}/reps")
         end
 
-        def fix(take, (low, high))
-          return Fix.set("Make it #{high}", ["#{take.pointer}/reps", high]) if low == high
-          Fix.set("Make it #{low}–#{high}", ["#{take.pointer}/reps", {"min" => low, "max" => high}])
+        def fix(prescription, (low, high))
+          return Fix.set("Make it #{high}", ["#{prescription.pointer}/reps", high]) if low == high
+          Fix.set("Make it #{low}–#{high}", ["#{prescription.pointer}/reps", {"min" => low, "max" => high}])
         end
       end
     end

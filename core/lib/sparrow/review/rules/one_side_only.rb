@@ -6,19 +6,19 @@ module Sparrow
       # A one-sided rung with nothing that brings in the other side.
       class OneSideOnly < Rule
         def findings
-          each_cell.filter_map do |block, station, take|
-            next unless take.variation&.sides == "one_sided" && one_side?(block, take)
-            finding("warn", Place.station(block, station, take.level), "Only one side is worked.",
-              "#{take.variation.name} works a side at a time, and nobody is told to change.", fix(block, station))
+          each_cell.filter_map do |block, station, prescription|
+            next unless prescription.variation&.sides == "one_sided" && one_side?(block, prescription)
+            finding("warn", Place.station(block, station, prescription.level), "Only one side is worked.",
+              "#{prescription.variation.name} works a side at a time, and nobody is told to change.", fix(block, station))
           end
         end
 
         private
 
         # A number for each side brings in both; a window for both does not.
-        def one_side?(block, take)
-          return take.counting.rule == "each" unless block.format.work_windows?
-          take.sides == "both" && !(take.reps && take.counting.rule != "each")
+        def one_side?(block, prescription)
+          return prescription.counting.rule == "each" unless block.format.work_windows?
+          prescription.sides == "both" && !(prescription.reps && prescription.counting.rule != "each")
         end
 
         def fix(block, station)

@@ -7,9 +7,9 @@ module Sparrow
       # are hurried, or the count is quietly dropped.
       class RepsOverrunWindow < Rule
         def findings
-          each_cell.filter_map do |block, station, take|
-            next unless take.reps && block.timed? && !block.format.fixed_starts?
-            fit = Targets::WindowFit.of(block, station, take.level)
+          each_cell.filter_map do |block, station, prescription|
+            next unless prescription.reps && block.timed? && !block.format.fixed_starts?
+            fit = Targets::WindowFit.of(block, station, prescription.level)
             overrun(block, station, fit) if fit.overrun?
           end
         end
@@ -17,24 +17,24 @@ module Sparrow
         private
 
         def overrun(block, station, fit)
-          take = fit.prescription
-          finding("warn", Place.station(block, station, take.level),
-            "#{take.reps_counted} reps do not fit in #{fit.window_s} s.",
-            "At #{seconds(take)} s a move the set takes #{fit.set_s} s; #{fit.fits} fit.", fix(take, fit))
+          prescription = fit.prescription
+          finding("warn", Place.station(block, station, prescription.level),
+            "#{prescription.reps_counted} reps do not fit in #{fit.window_s} s.",
+            "At #{seconds(prescription)} s a move the set takes #{fit.set_s} s; #{fit.fits} fit.", fix(prescription, fit))
         end
 
-        def seconds(take)
-          format("%.4g", take.seconds_per_move)
+        def seconds(prescription)
+          format("%.4g", prescription.seconds_per_move)
         end
 
         # The lower number is even where sides alternate. Where not one rep has
         # time, the level gets the time that its reps need.
-        def fix(take, fit)
-          most = take.evens? ? fit.fits - fit.fits % 2 : fit.fits
-          return Fix.set("Give it #{fit.set_s} s", ["#{take.pointer}/work_s", fit.set_s.clamp(1, 3600)]) if most < 1
-          low = [take.reps.min, most].min
-          value = (take.reps.min == take.reps.max) ? most : {"min" => low, "max" => most}
-          Fix.set("Ask for #{most}", ["#{take.pointer}/reps", value])
+        def fix(prescription, fit)
+          most = prescription.requires_even_count? ? fit.fits - fit.fits % 2 : fit.fits
+          return Fix.set("Give it #{fit.set_s} s", ["#{prescription.pointer}/work_s", fit.set_s.clamp(1, 3600)]) if most < 1
+          low = [prescription.reps.min, most].min
+          value = (prescription.reps.min == prescription.reps.max) ? most : {"min" => low, "max" => most}
+          Fix.set("Ask for #{most}", ["#{prescription.pointer}/reps", value])
         end
       end
     end

@@ -7,20 +7,20 @@ module Sparrow
       # the lane falls behind for good.
       class SetOverrunsMinute < Rule
         def findings
-          each_cell.filter_map do |block, station, take|
-            next unless block.format.fixed_starts? && take.set_s > block.interval_s
-            finding("warn", Place.station(block, station, take.level), "The set takes #{take.set_s} s of its #{block.interval_s}.",
-              "The next start comes before it is over; nothing is left for rest.", fix(block, station, take))
+          each_cell.filter_map do |block, station, prescription|
+            next unless block.format.fixed_starts? && prescription.set_s > block.interval_s
+            finding("warn", Place.station(block, station, prescription.level), "The set takes #{prescription.set_s} s of its #{block.interval_s}.",
+              "The next start comes before it is over; nothing is left for rest.", fix(block, station, prescription))
           end
         end
 
         private
 
         # The house's fill of the interval; where not one rep has time, a longer interval.
-        def fix(block, station, take)
-          most = Targets::Solve::Cell.new(block, station, take).most(block.interval_s * @workout.house.fill / 100)
-          return Fix.set("Start every #{take.set_s} s", ["#{block.pointer}/interval_s", take.set_s.clamp(10, 600)]) if most.nil? || most < 1
-          Fix.set("Ask for #{most}", ["#{take.pointer}/#{take.reps ? "reps" : "hold_s"}", most])
+        def fix(block, station, prescription)
+          most = Targets::Solve::Cell.new(block, station, prescription).most(block.interval_s * @workout.house.fill / 100)
+          return Fix.set("Start every #{prescription.set_s} s", ["#{block.pointer}/interval_s", prescription.set_s.clamp(10, 600)]) if most.nil? || most < 1
+          Fix.set("Ask for #{most}", ["#{prescription.pointer}/#{prescription.reps ? "reps" : "hold_s"}", most])
         end
       end
     end

@@ -29,8 +29,8 @@ module Sparrow
         def by_station
           @block.stations.select { |station| @station.nil? || station.id == @station }.flat_map do |station|
             cells = Level::ALL.map { |level| Cell.new(@block, station, station.at(level)) }
-            time_s = @window_s ? @window_s * @fill : cells.map { |cell| cell.take.set_s }.max
-            chosen = cells.to_h { |cell| [cell.take.level, [cell, kept(cell, cell.most(time_s), {})]] }
+            time_s = @window_s ? @window_s * @fill : cells.map { |cell| cell.prescription.set_s }.max
+            chosen = cells.to_h { |cell| [cell.prescription.level, [cell, kept(cell, cell.most(time_s), {})]] }
             InOrder.of(chosen).filter_map { |cell, to| cell.change(to) }
           end
         end

@@ -31,8 +31,8 @@ module Sparrow
 
         def number(cell)
           return unless cell.counted?
-          window_s = @window_s || WindowFit.of(@block, cell.station, cell.take.level).window_s
-          Reserve.within(@capacity, cell, cell.most(window_s * @fill), @amounts[cell.take.level], @block.house.reserve)
+          window_s = @window_s || WindowFit.of(@block, cell.station, cell.prescription.level).window_s
+          Reserve.within(@capacity, cell, cell.most(window_s * @fill), @amounts[cell.prescription.level], @block.house.reserve)
         end
       end
     end

@@ -8,33 +8,33 @@ module Sparrow
         HOLD_STEP_S = 5
         UNTURNED = %w[stretch mobility].freeze
 
-        attr_reader :block, :station, :take
+        attr_reader :block, :station, :prescription
 
-        def initialize(block, station, take)
+        def initialize(block, station, prescription)
           @block = block
           @station = station
-          @take = take
+          @prescription = prescription
           @fives_from = block.house.fives_from
         end
 
         def counted?
-          !take.reps.nil? && !take.seconds_per_move.nil? && station.counts.nil?
+          !prescription.reps.nil? && !prescription.seconds_per_move.nil? && station.counts.nil?
         end
 
         # @return [Integer, nil] the number as it stands: reps, or seconds held; nil where there is none to choose
         def number
-          counted? ? take.reps_counted : (take.hold_s if held?)
+          counted? ? prescription.reps_counted : (prescription.hold_s if held?)
         end
 
         # @return [Integer] what a number of this size goes up by
         def step(number)
-          counted? ? Scaling::Rounding.step_for(number, take.evens?, @fives_from) : HOLD_STEP_S
+          counted? ? Scaling::Rounding.step_for(number, prescription.requires_even_count?, @fives_from) : HOLD_STEP_S
         end
 
         # The most that ends within so many seconds, rounded down as numbers are called.
         # @return [Integer, nil] nil where the cell has no number to choose
         def most(seconds)
-          return rounded(take.counting.counted((seconds / take.seconds_per_move).floor)) if counted?
+          return rounded(prescription.counting.counted((seconds / prescription.seconds_per_move).floor)) if counted?
           return unless held?
           rounded((seconds / unit_s).floor)
         end
@@ -46,13 +46,13 @@ module Sparrow
 
         # @return [Integer]
         def rounded_to_call(number)
-          Scaling::Rounding.down(number, Scaling::Rounding.step_for(number, take.evens?, @fives_from))
+          Scaling::Rounding.down(number, Scaling::Rounding.step_for(number, prescription.requires_even_count?, @fives_from))
         end
 
         # @return [Rational, Integer] seconds of one more
         def unit_s
-          return take.seconds_per_move * take.counting.moves_per_count if counted?
-          take.each_side_held? ? 2 : 1
+          return prescription.seconds_per_move * prescription.counting.moves_per_count if counted?
+          prescription.each_side_held? ? 2 : 1
         end
 
         # @param to [Integer]
@@ -60,7 +60,7 @@ module Sparrow
         def change(to)
           return if to.nil? || to < 1 || to == number
           key = counted? ? "reps" : "hold_s"
-          Change.new(pointer: "#{take.pointer}/#{key}", block: block.id, station: station.id, level: take.level, key: key,
+          Change.new(pointer: "#{prescription.pointer}/#{key}", block: block.id, station: station.id, level: prescription.level, key: key,
             from: value(number, number), to: value(to, number))
         end
 
@@ -68,12 +68,12 @@ module Sparrow
 
         # A stretch is held as long as it is good for, and not to fill a window.
         def held?
-          !take.hold.nil? && station.counts.nil? && !UNTURNED.include?(take.variation&.pattern)
+          !prescription.hold.nil? && station.counts.nil? && !UNTURNED.include?(prescription.variation&.pattern)
         end
 
         # A range keeps its width as far as it can.
         def value(to, from)
-          range = counted? ? take.reps : take.hold
+          range = counted? ? prescription.reps : prescription.hold
           return to if range.min == range.max
           {"min" => [to - (from - range.min), 1].max, "max" => to}
         end

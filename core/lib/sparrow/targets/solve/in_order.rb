@@ -18,7 +18,7 @@ module Sparrow
         end
 
         def self.same?(one, other)
-          one.take.variation == other.take.variation && one.counted? && other.counted?
+          one.prescription.variation == other.prescription.variation && one.counted? && other.counted?
         end
         private_class_method :same?
       end

@@ -9,9 +9,9 @@ module Sparrow
         # @return [Integer, nil]
         def self.within(capacity, cell, number, amounts, reserve)
           return number if number.nil? || number < 1
-          highest = capacity.highest(cell.take, reserve: reserve, below: number + 1, amounts: amounts)
+          highest = capacity.highest(cell.prescription, reserve: reserve, below: number + 1, amounts: amounts)
           kept = highest.positive? ? [cell.rounded(highest), 1].max : number
-          amounts[cell.take] = kept
+          amounts[cell.prescription] = kept
           kept
         end
       end

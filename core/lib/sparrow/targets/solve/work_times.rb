@@ -26,16 +26,16 @@ module Sparrow
 
         def of(station)
           least = Level::ALL.filter_map { |level| (seconds = least_s(station, level)) && [station.at(level), seconds] }
-          own, shared = least.partition { |take, _| take.own_work_s }
-          changes = own.map { |take, seconds| change("#{take.pointer}/work_s", station, take.level, take.work_s, seconds) }
+          own, shared = least.partition { |prescription, _| prescription.own_work_s }
+          changes = own.map { |prescription, seconds| change("#{prescription.pointer}/work_s", station, prescription.level, prescription.work_s, seconds) }
           changes << change("#{station.pointer}/work_s", station, nil, shared.first.first.work_s, shared.map(&:last).max) if shared.any?
           changes.compact
         end
 
         def least_s(station, level)
-          take = station.at(level)
-          return unless take.reps && take.seconds_per_move
-          slower = take.with(seconds_per_move: take.seconds_per_move / @fill)
+          prescription = station.at(level)
+          return unless prescription.reps && prescription.seconds_per_move
+          slower = prescription.with(seconds_per_move: prescription.seconds_per_move / @fill)
           LEAST_S.step(MOST_S, STEP_S).find do |seconds|
             timed = station.with(levels: station.levels.merge(level => slower.with(own_work_s: seconds, work_s: seconds)))
             !WindowFit.of(@block, timed, level).overrun?

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module Sparrow
-  module Shape
+  module Schema
     # Writes shapes down as JSON Schema, draft 2020-12. A null is the same as a key left out,
     # and is taken away before a document is held to it.
     class JsonSchema

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module Sparrow
-  module Shape
+  module Schema
     # An object of one shape, or anything else of another: a range or a plain number.
     class Either
       # @param object [#read]

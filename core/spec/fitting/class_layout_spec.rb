@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-RSpec.describe Sparrow::Fitting::Course do
+RSpec.describe Sparrow::Fitting::ClassLayout do
   def course(*blocks)
     described_class.new(timeline_of(*blocks))
   end

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module Sparrow
-  module Shape
+  module Schema
     # An object whose shape is told by one of its keys. Where that key is missing or unknown,
     # this one thing is said and not that every other key is wrong.
     class Tagged

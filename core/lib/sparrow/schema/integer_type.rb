@@ -1,9 +1,9 @@
 # frozen_string_literal: true
 
 module Sparrow
-  module Shape
+  module Schema
     # A whole number in a range. +unit+ completes the message: "seconds".
-    class Whole
+    class IntegerType
       def initialize(range, unit = nil)
         @range = range
         @unit = unit

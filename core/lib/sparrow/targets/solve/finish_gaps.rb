@@ -4,7 +4,7 @@ module Sparrow
   module Targets
     class Solve
       # How far apart the lanes finish, before and after.
-      module Spreads
+      module FinishGaps
         # @param line [Timeline::BlockLine] before
         # @param after [Timeline::BlockLine]
         # @param only [String, nil] a station's id

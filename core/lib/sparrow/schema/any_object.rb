@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module Sparrow
-  module Shape
+  module Schema
     # An object that holds whatever it does.
     class AnyObject
       def read(value, trail)

@@ -7,12 +7,12 @@ module Sparrow
   # trail. Each also answers +json_schema(names)+, from which the published schema
   # is made: validating by that costs more than the whole compile of a class, so
   # it is not what reads, and a spec holds the two against each other (docs/decisions/0003).
-  module Shape
+  module Schema
     # Reads +value+ by +shape+.
     # @return [Object] the value in its normal form
     # @raise [Refused] with every problem found
     def self.read(shape, value)
-      trail = Trail.new
+      trail = ErrorCollector.new
       result = shape.read(value, trail)
       Refused.where(trail.problems)
       result

@@ -5,7 +5,7 @@ require "json_schemer"
 module Sparrow
   class Catalogue
     # A studio's own movement, held to what the house's are held to.
-    module Own
+    module CustomMovement
       PREFIX = "own_"
 
       # @param document [Hash] as a file of core/data/movements

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module Sparrow
-  module Shape
+  module Schema
     # A list of one shape.
     class List
       def initialize(item, size: 0..60, distinct: false, noun: "entries")

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module Sparrow
-  module Shape
+  module Schema
     # A component of the API's description that is not made from a shape.
     class Elsewhere < Value.of(:name)
       def json_schema(_names)

@@ -1,9 +1,9 @@
 # frozen_string_literal: true
 
 module Sparrow
-  module Shape
+  module Schema
     # Whatever it is; somebody else reads it.
-    class Anything
+    class AnyType
       def read(value, _trail)
         value
       end

@@ -1,10 +1,10 @@
 # frozen_string_literal: true
 
-RSpec.describe Sparrow::Fitting::Settle do
+RSpec.describe Sparrow::Fitting::Assignment do
   let(:push_ups) { intervals([station("p", movement: "push_up", levels: Sparrow::Level::ALL.to_h { |level| [level, {"variation" => "push_up.floor", "reps" => 8}] })], work_s: 40, rest_s: 60, rounds: 2) }
 
   def settle(somebody, block = push_ups, kit: nil)
-    described_class.new(Sparrow::Fitting::Course.new(timeline_of(block)), somebody, kit: kit)
+    described_class.new(Sparrow::Fitting::ClassLayout.new(timeline_of(block)), somebody, kit: kit)
   end
 
   def rung(given)

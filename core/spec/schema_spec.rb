@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-RSpec.describe Sparrow::Shape do
+RSpec.describe Sparrow::Schema do
   def problems_of(shape, value)
     described_class.read(shape, value)
     {}
@@ -8,7 +8,7 @@ RSpec.describe Sparrow::Shape do
     refused.problems.to_h { |problem| [problem.pointer, problem.message] }
   end
 
-  let(:seconds) { described_class::Whole.new(0..60, "seconds") }
+  let(:seconds) { described_class::IntegerType.new(0..60, "seconds") }
 
   describe "a whole number" do
     it "is taken as it is, and 3.0 as 3" do
@@ -89,15 +89,15 @@ RSpec.describe Sparrow::Shape do
   end
 
   it "takes a flag, and one of a few values" do
-    expect(described_class.read(described_class::Flag.new, false)).to be(false)
-    expect(problems_of(described_class::Flag.new, 0).values).to eq(["must be true or false"])
+    expect(described_class.read(described_class::BooleanType.new, false)).to be(false)
+    expect(problems_of(described_class::BooleanType.new, 0).values).to eq(["must be true or false"])
     expect(problems_of(described_class::OneOf.new("a", "b"), "c").values).to eq(["must be one of a, b"])
     expect(problems_of(described_class::OneOf.new(1), 2).values).to eq(["must be 1"])
     expect(problems_of(described_class::OneOf.new(*1..500, example: 7), 0).values).to eq(["must be one of the 500 that are known, such as 7"])
   end
 
   it "lets anything through where somebody else reads it" do
-    expect(described_class.read(described_class::Anything.new, {"x" => [nil]})).to eq("x" => [nil])
+    expect(described_class.read(described_class::AnyType.new, {"x" => [nil]})).to eq("x" => [nil])
   end
 
   describe "an object that may hold anything" do

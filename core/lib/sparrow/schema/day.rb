@@ -3,7 +3,7 @@
 require "date"
 
 module Sparrow
-  module Shape
+  module Schema
     # A calendar day as “2026-11-24”, kept as text.
     class Day
       FORM = /\A\d{4}-\d{2}-\d{2}\z/

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module Sparrow
-  module Shape
+  module Schema
     # One of a number of fixed values. They are all named in the message where they are few.
     class OneOf
       NAMED = 30

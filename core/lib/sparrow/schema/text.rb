@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module Sparrow
-  module Shape
+  module Schema
     # A string of a length, and of a form where one is given.
     class Text
       # @param form [Regexp, nil] what it must match; +says+ explains that form

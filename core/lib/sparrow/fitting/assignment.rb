@@ -5,7 +5,7 @@ module Sparrow
     # Settles one person's cells in the order of the class: the hardest rung that
     # leaves the reserve in its worst round; else the easiest with its number
     # lowered; else something of the pattern that spares the joint; else nothing.
-    class Settle
+    class Assignment
       # What somebody is given at a place. +kind+: "fits", "unknown" (the model says nothing of
       # it), "lowered", "substitute", "sit_out", "locked", "remembered", "kit" or "waits".
       Given = Value.row(:option, :kind, :why)

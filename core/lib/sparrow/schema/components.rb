@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module Sparrow
-  module Shape
+  module Schema
     # Writes shapes down as components of an OpenAPI description, from which types are made:
     # a choice is an alternative there, and no condition.
     class Components < JsonSchema

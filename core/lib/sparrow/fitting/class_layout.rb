@@ -4,7 +4,7 @@ module Sparrow
   module Fitting
     # The class laid out once for everybody in it: its cells, each lane's visits
     # in order, and at each station the rungs that may be given, the hardest first.
-    class Course
+    class ClassLayout
       Place = Value.row(:index, :block, :station)
       # One set of one lane. +time+ is a Capacity::FatigueSimulation::Turn; +part+ is the
       # share of the number that is done in this set; sets of one +kind+ ask the same.
@@ -82,16 +82,16 @@ module Sparrow
       private
 
       def work(option, visit)
-        take = option.take
+        prescription = option.prescription
         counted = counted(option, visit)
         seconds = (option.unit == "work" && option.number) ? [option.number, visit.work_s].min : visit.work_s
-        found = Capacity::Load.of(take, counted, seconds)
+        found = Capacity::Load.of(prescription, counted, seconds)
         (visit.part == 1) ? found : found.map { |load| Capacity::Load.new(load.pattern, load.demand, load.amount * visit.part, load.by_time) }
       end
 
       def counted(option, visit)
-        take = option.take
-        return take.counting.counted((visit.work_s / take.seconds_per_move).floor) if option.unit == "open"
+        prescription = option.prescription
+        return prescription.counting.counted((visit.work_s / prescription.seconds_per_move).floor) if option.unit == "open"
         return 0 unless option.unit == "reps"
         counts = @places[visit.place].station.counts&.fetch(option.level)
         counts ? [counts[visit.round] || counts.values.last || 0, option.number].min : option.number
@@ -120,7 +120,7 @@ module Sparrow
       def rotated(line, visits, order)
         stops = line.groups[order % line.groups.size].stops
         visits.zip(stops).map do |visit, stop|
-          [place(line.block.id, stop.station.id), visit.round, visit.start_s, stop.station.at(visit.take.level).stop_s, 1]
+          [place(line.block.id, stop.station.id), visit.round, visit.start_s, stop.station.at(visit.prescription.level).stop_s, 1]
         end
       end
 
@@ -129,7 +129,7 @@ module Sparrow
         return [[place, visit.round, visit.start_s, visit.work_s, 1]] unless visit.sets
         start_s = visit.start_s
         visit.sets.map do |count|
-          seconds = visit.take.set_s(count)
+          seconds = visit.prescription.set_s(count)
           set = [place, visit.round, start_s, seconds, Rational(count, visit.sets.sum)]
           start_s += seconds + block.set_rest_s
           set

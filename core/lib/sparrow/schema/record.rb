@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module Sparrow
-  module Shape
+  module Schema
     # An object with known keys. A null is the same as a key left out; an
     # unknown key is refused, whatever it holds.
     class Record

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module Sparrow
-  module Shape
+  module Schema
     # A number, whole or not, in a range.
     class Decimal
       def initialize(range)

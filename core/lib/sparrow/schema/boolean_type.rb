@@ -1,9 +1,9 @@
 # frozen_string_literal: true
 
 module Sparrow
-  module Shape
+  module Schema
     # True or false.
-    class Flag
+    class BooleanType
       def read(value, trail)
         (value == true || value == false) ? value : trail.refuse("must be true or false")
       end

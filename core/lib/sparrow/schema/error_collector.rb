@@ -1,9 +1,9 @@
 # frozen_string_literal: true
 
 module Sparrow
-  module Shape
+  module Schema
     # The keys walked to reach the value being read, and the problems met.
-    class Trail
+    class ErrorCollector
       attr_reader :problems
 
       def initialize

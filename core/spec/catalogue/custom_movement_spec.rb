@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-RSpec.describe Sparrow::Catalogue::Own do
+RSpec.describe Sparrow::Catalogue::CustomMovement do
   let(:house) { YAML.safe_load_file(File.join(Sparrow::DATA, "movements", "squat.yml")) }
   let(:own) { described_class.copy(house, id: "own_squat", name: "Weir squat") }
 
