@@ -38,18 +38,19 @@ async function prepare(loadPages: () => Promise<unknown>) {
   await lookAhead().catch(() => undefined)
 }
 
-/** Asks for what a class without a network needs; each answer is kept as it comes. */
+/** Asks for what a class without a network needs; each answer is kept as it comes. What somebody's role does not include is left out. */
 async function lookAhead() {
-  await ask(api.GET('/api/movements'))
-  await ask(api.GET('/api/formats'))
-  await fetchWorkouts()
+  const perhaps = (answer: Promise<unknown>) => answer.catch(() => undefined)
+  await perhaps(ask(api.GET('/api/movements')))
+  await perhaps(ask(api.GET('/api/formats')))
+  await perhaps(fetchWorkouts())
   const { classes } = await fetchClasses(1)
   const now = new Date().toISOString()
   const coming = classes
     .flatMap(({ id, starts_at }) => (starts_at && starts_at > now ? { id, starts_at } : []))
     .sort((one, other) => one.starts_at.localeCompare(other.starts_at))
   for (const { id } of coming.slice(0, CLASSES)) {
-    await ask(api.GET('/api/classes/{id}', { params: { path: { id } } }))
-    await ask(api.GET('/api/classes/{id}/fit', { params: { path: { id } } }))
+    await perhaps(ask(api.GET('/api/classes/{id}', { params: { path: { id } } })))
+    await perhaps(ask(api.GET('/api/classes/{id}/fit', { params: { path: { id } } })))
   }
 }

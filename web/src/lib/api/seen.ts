@@ -5,7 +5,8 @@ import { kept } from '@/lib/delivery/kept'
 
 // What the server last said of circuits, classes and runs, kept for who is signed in
 // on this device: where the server cannot be reached, that is shown instead, with its
-// time. Nothing of people's own pages, and nothing older than a week.
+// time. Nothing of people's own pages, and nothing older than a week. A fit says what
+// somebody must spare all the same: it is gone when they sign out, or the session ends.
 
 const KEPT =
   /^\/api\/(movements|formats|templates|house|today|places|(workouts|classes|runs)(\/[\w-]+(\/(fit|log))?)?)(\?|$)/
