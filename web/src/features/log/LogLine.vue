@@ -75,7 +75,7 @@ function error(field: string) {
         :label="`Effort of ${line.name}, 0 to 10`"
         hide-label
         width="3rem"
-        :hint="line.present && everybody !== undefined ? String(everybody) : '0–10'"
+        :hint="line.present && everybody !== undefined ? String(everybody) : '–'"
         :model-value="line.effort"
         :error="error('effort')"
         @update:model-value="set('effort', $event)"
