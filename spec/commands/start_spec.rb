@@ -19,7 +19,8 @@ RSpec.describe "bin/start" do
       @running = []
       example.run
     ensure
-      @running.each { |pid| stop(pid, "TERM") }
+      # A copy: each that is stopped is taken out of the list.
+      @running.dup.each { |pid| stop(pid, "TERM") }
     end
   end
 
