@@ -45,6 +45,6 @@ class FullRoom
 
   def limits(index)
     return [] unless (index % 5).zero?
-    [Sparrow::Limits::Limit.new(kind: Sparrow::Limits::KINDS[index % Sparrow::Limits::KINDS.size], severity: index.even? ? "avoid" : "gently")]
+    [Sparrow::People::Limits::Limit.new(kind: Sparrow::People::Limits::KINDS[index % Sparrow::People::Limits::KINDS.size], severity: index.even? ? "avoid" : "gently")]
   end
 end

@@ -36,9 +36,9 @@ module Demo
     end
 
     # Written in this order, so that “Lock-gate Tuesday” is the ready one that was last at hand.
-    # @return [Array<Sparrow::Templates::Template>] the ready-made circuits, and one still to finish
+    # @return [Array<Sparrow::Plan::Templates::Template>] the ready-made circuits, and one still to finish
     def self.circuits
-      Sparrow::Templates.all.reverse + read("workouts").map { |given| Sparrow::Templates.read(given) }
+      Sparrow::Plan::Templates.all.reverse + read("workouts").map { |given| Sparrow::Plan::Templates.read(given) }
     end
 
     def self.read(name)
@@ -88,7 +88,7 @@ module Demo
     def screening
       told = @given["screening"]
       return unless told
-      answers = Sparrow::Screening.questions.to_h { |question| [question["id"], told["told"].include?(question["id"])] }
+      answers = Sparrow::People::Screening.questions.to_h { |question| [question["id"], told["told"].include?(question["id"])] }
       {"answers" => answers, "answered_on" => ago(told["answered"]), "cleared_on" => ago(told["cleared"]), "cleared_note" => told["note"]}.compact
     end
 

@@ -14,6 +14,8 @@ module Sparrow
   LOADER = Zeitwerk::Loader.new.tap do |loader|
     loader.tag = "sparrow"
     loader.push_dir(__dir__)
+    # What everything else is made of is named without its folder: Sparrow::Level.
+    loader.collapse(File.join(__dir__, "sparrow", "values"))
     loader.setup
   end
   private_constant :LOADER

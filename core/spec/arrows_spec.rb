@@ -5,15 +5,15 @@ require "ripper"
 # Which part of the core may name which other: each only what stands above it here.
 # A part is a file of lib/sparrow and the folder of the same name.
 RSpec.describe "The parts of the core" do
-  order = [
-    %w[value], %w[problem level clock_text pointer], %w[refused], %w[counting tempo kit screening],
-    %w[schema], %w[house format], %w[scaling], %w[catalogue], %w[templates limits],
-    %w[timeline], %w[circuit], %w[capacity], %w[balance cues], %w[formats], %w[targets suggest], %w[review fitting], %w[logging], %w[published preview]
-  ]
+  order = [%w[values], %w[schema], %w[standards], %w[catalogue], %w[people], %w[plan], %w[capacity], %w[formats], %w[planning], %w[review fitting], %w[logging],
+    %w[published preview]]
   lib = File.expand_path("../lib/sparrow", __dir__)
   part_of = ->(path) { path.delete_prefix("#{lib}/").split("/").first.delete_suffix(".rb") }
   files = Dir["#{lib}/**/*.rb"].group_by(&part_of)
-  names = files.keys.to_h { |part| [part.split("_").map(&:capitalize).join, part] }
+  constant = ->(name) { name.split("_").map(&:capitalize).join }
+  names = files.keys.to_h { |part| [constant.call(part), part] }
+  # What lies in values/ is named without its folder.
+  files.fetch("values").each { |path| names[constant.call(File.basename(path, ".rb"))] = "values" }
 
   # @return [Array<String>] the parts that a source names, by their constants
   define_method(:named_in) do |source|
@@ -40,6 +40,6 @@ RSpec.describe "The parts of the core" do
   end
 
   it "would be found out" do
-    expect(named_in("module Sparrow\n  class House\n    Circuit.read(Level::ALL, Sparrow::Timeline, Other::Preview)\n  end\nend")).to eq(%w[circuit level timeline])
+    expect(named_in("module Sparrow\n  class House\n    Plan.read(Level::ALL, Sparrow::Review, Other::Preview)\n  end\nend")).to eq(%w[plan values review])
   end
 end

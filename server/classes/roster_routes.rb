@@ -7,7 +7,7 @@ module Server
       S = Sparrow::Schema
       CHANGE = S::Record.new({"add" => S::List.new(Classes::Routes::ID, size: 0..60, distinct: true, noun: "people"), "remove" => S::List.new(Classes::Routes::ID, size: 0..60, distinct: true, noun: "people")})
       ENTRY = S::Record.new({"present" => S::BooleanType.new, "expected" => S::BooleanType.new, "lane" => People::Contract::LEVEL, "tired" => S::BooleanType.new,
-                             "sore" => S::List.new(S::OneOf.new(*Sparrow::Limits::JOINTS), size: 0..8, distinct: true, noun: "joints")})
+                             "sore" => S::List.new(S::OneOf.new(*Sparrow::People::Limits::JOINTS), size: 0..8, distinct: true, noun: "joints")})
       NEWCOMER = S::Record.new({"name" => People::Contract::FIELDS["name"], "lane" => People::Contract::LEVEL}, required: %w[name lane])
       # The room and the sheet hold no more.
       MOST = 60

@@ -22,9 +22,9 @@ module Server
         @entries ||= loaded
       end
 
-      # @return [Sparrow::Timeline]
+      # @return [Sparrow::Plan::Timeline]
       def timeline
-        @timeline ||= Sparrow::Timeline.compile(Sparrow::Circuit.read(@document, catalogue: @catalogue))
+        @timeline ||= Sparrow::Plan::Timeline.compile(Sparrow::Plan.read(@document, catalogue: @catalogue))
       end
 
       # @return [Sparrow::Fitting::Sheet]

@@ -41,7 +41,7 @@ module Server
         end
 
         def station_of(group_class, block, station)
-          found = Sparrow::Circuit.read(group_class.document, catalogue: studio.catalogue).each_station.find { |held, place| held.id == block && place.id == station }
+          found = Sparrow::Plan.read(group_class.document, catalogue: studio.catalogue).each_station.find { |held, place| held.id == block && place.id == station }
           raise Http::Problems.not_found unless found
           found.last
         end

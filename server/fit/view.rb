@@ -33,7 +33,7 @@ module Server
         @fit.sheet.course.places.map do |place|
           {"block" => place.block.id, "block_title" => place.block.name, "role" => place.block.role, "station" => place.station.id, "name" => place.station.name,
            "movement" => place.station.movement&.id, "rounds" => place.block.round_count,
-           "levels" => Sparrow::Level::ALL.to_h { |level| [level, {"variation" => place.station.at(level).variation&.id, "target" => Sparrow::Targets::Wording.at(place.station, level)}] }}
+           "levels" => Sparrow::Level::ALL.to_h { |level| [level, {"variation" => place.station.at(level).variation&.id, "target" => Sparrow::Planning::Wording.at(place.station, level)}] }}
         end
       end
 
@@ -54,7 +54,7 @@ module Server
       end
 
       def ask(option)
-        {"variation" => option.rung&.id, "name" => option.rung&.name, "number" => option.number, "target" => Sparrow::Targets::Wording.of(option.prescription)}
+        {"variation" => option.rung&.id, "name" => option.rung&.name, "number" => option.number, "target" => Sparrow::Planning::Wording.of(option.prescription)}
       end
     end
   end

@@ -7,7 +7,7 @@ module Server
     module View
       # @return [String] JSON
       def self.text
-        @text ||= JSON.generate({"formats" => Sparrow::Format.all.map(&:to_h)}).freeze
+        @text ||= JSON.generate({"formats" => Sparrow::Plan::Format.all.map(&:to_h)}).freeze
       end
 
       # @return [String] an entity tag

@@ -25,7 +25,7 @@ module Server
       # @return [String]
       # @raise [Sparrow::Refused, TooSlow] as the block does
       def self.where_large(document, &block)
-        budget = Sparrow::Circuit::Budget.new(document)
+        budget = Sparrow::Plan::Budget.new(document)
         Sparrow::Refused.where([budget.problem].compact)
         (budget.level_windows >= FROM_LEVEL_WINDOWS) ? call(&block) : yield
       end

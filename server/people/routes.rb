@@ -5,8 +5,8 @@ module Server
     # Who trains here, what they chose, and what is private about them.
     module Routes
       S = Sparrow::Schema
-      HEALTH = S::Record.new({"consent" => S::BooleanType.new, "health" => Sparrow::Limits::Form::HEALTH, "version" => People::Contract::VERSION}, required: %w[consent version])
-      LIMITS = S::Record.new({"limits" => S::List.new(Sparrow::Limits::Form::LIMIT, size: 0..20, noun: "limits")}, required: %w[limits])
+      HEALTH = S::Record.new({"consent" => S::BooleanType.new, "health" => Sparrow::People::Limits::Form::HEALTH, "version" => People::Contract::VERSION}, required: %w[consent version])
+      LIMITS = S::Record.new({"limits" => S::List.new(Sparrow::People::Limits::Form::LIMIT, size: 0..20, noun: "limits")}, required: %w[limits])
       ARCHIVE = S::Record.new({"archived" => S::BooleanType.new}, required: %w[archived])
       IMPORT = S::Record.new({"csv" => S::Text.new(length: 1..500_000), "apply" => S::BooleanType.new}, required: %w[csv])
       # What these routes share.
@@ -41,7 +41,7 @@ module Server
         def health_given(person, given)
           return person.update!(health: nil, health_consent_at: nil) unless given["consent"]
           health = given["health"] || {}
-          problems = Sparrow::Limits::Form.validation_errors(health, today: studio.today + 1, at: "/health")
+          problems = Sparrow::People::Limits::Form.validation_errors(health, today: studio.today + 1, at: "/health")
           Sparrow::Refused.where(problems)
           person.update!(health: health, health_consent_at: person.health_consent_at || Time.now.utc)
         end
@@ -78,15 +78,15 @@ module Server
 
         # What is asked before the first class, and the kinds of limits there are.
         app.get("/api/people/questions") do
-          render_json({"questions" => Sparrow::Screening.questions, "kinds" => Sparrow::Limits::KINDS.map { |kind| {"kind" => kind, "words" => Sparrow::Limits.words(kind)} }})
+          render_json({"questions" => Sparrow::People::Screening.questions, "kinds" => Sparrow::People::Limits::KINDS.map { |kind| {"kind" => kind, "words" => Sparrow::People::Limits.words(kind)} }})
         end
 
         # What limits would rule out, before they are kept.
         app.post("/api/people/limits") do
           health = body_as(LIMITS)
-          problems = Sparrow::Limits::Form.validation_errors(health, today: studio.today + 1)
+          problems = Sparrow::People::Limits::Form.validation_errors(health, today: studio.today + 1)
           Sparrow::Refused.where(problems)
-          limits = Sparrow::Limits::Form.limits_of(health).select { |limit| limit.on?(studio.today) }
+          limits = Sparrow::People::Limits::Form.limits_of(health).select { |limit| limit.on?(studio.today) }
           render_json({"ruled_out" => People::RuledOut.of(limits, studio.catalogue)})
         end
 

@@ -4,7 +4,7 @@ module Server
   module People
     # What limits rule out on the catalogue.
     module RuledOut
-      # @param limits [Array<Sparrow::Limits::Limit>]
+      # @param limits [Array<Sparrow::People::Limits::Limit>]
       # @return [Hash{String => String}] rung to the limit that rules it out
       def self.of(limits, catalogue)
         return {} if limits.empty?

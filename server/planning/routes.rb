@@ -8,19 +8,19 @@ module Server
       S = Sparrow::Schema
       ID = S::Text.new(length: 1..40)
       SOLVE = S::Record.new({"workout" => S::AnyType.new, "block" => ID, "station" => ID, "window_s" => S::IntegerType.new(5..7200, "seconds"),
-                             "choose" => S::OneOf.new(*Sparrow::Targets::Solve::CHOICES)}, required: %w[workout])
+                             "choose" => S::OneOf.new(*Sparrow::Planning::Solve::CHOICES)}, required: %w[workout])
       SLOT = S::Record.new({"workout" => S::AnyType.new, "minutes" => S::IntegerType.new(5..240, "minutes")}, required: %w[workout minutes])
       SUGGEST = S::Record.new({"workout" => S::AnyType.new, "kind" => S::OneOf.new("warm_up", "cool_down"), "minutes" => S::IntegerType.new(1..30, "minutes")},
         required: %w[workout kind minutes])
-      REFORMAT = S::Record.new({"block" => S::AnyType.new, "format" => S::OneOf.new(*Sparrow::Format.with_stations.map(&:id))}, required: %w[block format])
-      KINDS = {"warm_up" => Sparrow::Suggest::WarmUp, "cool_down" => Sparrow::Suggest::CoolDown}.freeze
+      REFORMAT = S::Record.new({"block" => S::AnyType.new, "format" => S::OneOf.new(*Sparrow::Plan::Format.with_stations.map(&:id))}, required: %w[block format])
+      KINDS = {"warm_up" => Sparrow::Planning::Suggest::WarmUp, "cool_down" => Sparrow::Planning::Suggest::CoolDown}.freeze
 
       # What these routes share.
       module Helpers
         # Refusals of the workout point into the body; others stand as they are.
         def of_workout(document)
           raise Sparrow::Refused.at("", "must be an object") unless document.is_a?(Hash)
-          Sparrow::Circuit.read(document, catalogue: studio.catalogue)
+          Sparrow::Plan.read(document, catalogue: studio.catalogue)
         rescue Sparrow::Refused => refused
           raise Http::Problems.unprocessable(refused, under: "/workout")
         end
@@ -34,7 +34,7 @@ module Server
           catalogue = studio.catalogue
           workout = of_workout(given["workout"])
           large_json(given["workout"], under: "") do
-            Sparrow::Targets::Solve.new(workout, block: given["block"], station: given["station"], window_s: given["window_s"],
+            Sparrow::Planning::Solve.new(workout, block: given["block"], station: given["station"], window_s: given["window_s"],
               choose: given.fetch("choose", "numbers"), catalogue: catalogue).call
           end
         end
@@ -43,21 +43,21 @@ module Server
           given = body_as(SLOT)
           catalogue = studio.catalogue
           workout = of_workout(given["workout"])
-          large_json(given["workout"], under: "") { Sparrow::Targets::FitToSlot.new(workout, minutes: given["minutes"], catalogue: catalogue).call }
+          large_json(given["workout"], under: "") { Sparrow::Planning::FitToSlot.new(workout, minutes: given["minutes"], catalogue: catalogue).call }
         end
 
         app.post("/api/planning/suggestion", heavy: true) do
           given = body_as(SUGGEST)
           catalogue = studio.catalogue
           workout = of_workout(given["workout"])
-          large_json(given["workout"], under: "") { KINDS.fetch(given["kind"]).new(Sparrow::Timeline.compile(workout), catalogue: catalogue).call(given["minutes"] * 60) }
+          large_json(given["workout"], under: "") { KINDS.fetch(given["kind"]).new(Sparrow::Plan::Timeline.compile(workout), catalogue: catalogue).call(given["minutes"] * 60) }
         end
 
         app.post("/api/planning/format", heavy: true) do
           given = body_as(REFORMAT)
           block = given["block"]
-          changed = Sparrow::Circuit::Reformat.call(block, given["format"])
-          render_json({"block" => changed, **Sparrow::Circuit::Reformat.fates(block["format"], given["format"])})
+          changed = Sparrow::Plan::Reformat.call(block, given["format"])
+          render_json({"block" => changed, **Sparrow::Plan::Reformat.fates(block["format"], given["format"])})
         end
       end
     end

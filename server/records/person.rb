@@ -20,14 +20,14 @@ module Server
       # New for so many days, and again after a break that is as long as this.
       NEW_DAYS = 28
 
-      # @return [Array<Sparrow::Limits::Limit>] those that hold on a day
+      # @return [Array<Sparrow::People::Limits::Limit>] those that hold on a day
       def limits_on(date)
-        Sparrow::Limits::Form.limits_of(health || {}).select { |limit| limit.on?(date) }
+        Sparrow::People::Limits::Form.limits_of(health || {}).select { |limit| limit.on?(date) }
       end
 
-      # @return [String] one of Sparrow::Screening::STATES
+      # @return [String] one of Sparrow::People::Screening::STATES
       def screening
-        Sparrow::Limits::Form.screening_state(health || {})
+        Sparrow::People::Limits::Form.screening_state(health || {})
       end
 
       def new_on?(date)

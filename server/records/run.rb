@@ -62,7 +62,7 @@ module Server
 
       # @return [Sparrow::Logging::Sheet]
       def sheet
-        @sheet ||= Sparrow::Logging::Sheet.new(Sparrow::Circuit.stored(document, catalogue: studio.catalogue), catalogue: studio.catalogue)
+        @sheet ||= Sparrow::Logging::Sheet.new(Sparrow::Plan.stored(document, catalogue: studio.catalogue), catalogue: studio.catalogue)
       end
 
       # What each person was given: as it was when the log was first written, else

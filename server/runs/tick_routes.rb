@@ -7,7 +7,7 @@ module Server
     module TickRoutes
       S = Sparrow::Schema
       TICK = S::Record.new({
-        "client_key" => S::Text.new(length: 8..64), "block" => Sparrow::Circuit::Form::ID, "station" => Sparrow::Circuit::Form::ID,
+        "client_key" => S::Text.new(length: 8..64), "block" => Sparrow::Plan::Form::ID, "station" => Sparrow::Plan::Form::ID,
         "lane" => S::OneOf.new(*Sparrow::Level::ALL), "person_id" => S::Text.new(length: 1..64), "amount" => S::IntegerType.new(1..1000)
       }, required: %w[client_key block lane amount])
 

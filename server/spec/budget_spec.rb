@@ -14,7 +14,7 @@ RSpec.describe "The budget of a document" do
   it "refuses the document that stopped the server, with a pointer, without laying anything out" do
     document = crowd(4, 60, 50)
     expect(JSON.generate(document).bytesize).to be > 40_000
-    expect(Sparrow::Timeline).not_to receive(:compile)
+    expect(Sparrow::Plan::Timeline).not_to receive(:compile)
     {"/api/preview" => {}, "/api/planning/targets" => {}, "/api/planning/slot" => {"minutes" => 30}, "/api/planning/suggestion" => {"kind" => "warm_up", "minutes" => 5}}.each do |path, rest|
       send_json(:post, path, {"workout" => document, **rest})
       expect([status, field_errors.keys]).to eq([422, ["/workout/blocks/0/rounds"]]), path

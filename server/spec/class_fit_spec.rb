@@ -66,7 +66,7 @@ RSpec.describe Server::Fit::ClassFit do
     expect(tamsin.new_on?(Date.today)).to be(false)
     tamsin.update!(since: Date.today - 27)
     expect(described_class.new(group_class.reload).sheet.settled.first.participant).to be_guarded
-    tamsin.update!(since: Date.today - 28, health: {"screening" => {"answers" => Sparrow::Screening.questions.to_h { |question| [question["id"], false] }, "answered_on" => "2026-01-01"}})
+    tamsin.update!(since: Date.today - 28, health: {"screening" => {"answers" => Sparrow::People::Screening.questions.to_h { |question| [question["id"], false] }, "answered_on" => "2026-01-01"}})
     expect(described_class.new(Server::Records::GroupClass.find(group_class.id)).sheet.settled.first.participant).not_to be_guarded
   end
 

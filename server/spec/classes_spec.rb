@@ -219,7 +219,7 @@ RSpec.describe "Classes" do
     end
 
     it "send who is to be talked to first to their instructor, once a station and not round after round" do
-      yes = Sparrow::Screening.questions.to_h { |question| [question["id"], true] }
+      yes = Sparrow::People::Screening.questions.to_h { |question| [question["id"], true] }
       tamsin.update!(health: {"screening" => {"answers" => yes, "answered_on" => "2026-11-01"}}, health_consent_at: Time.now.utc)
       Server::Records::GroupClass.find(id).then { |held| held.update!(document: Sparrow::Pointer.put(held.document, [["/blocks/0/rounds", 3]])) }
       expect(send_json(:get, "/api/cards/#{token_of("Tamsin Okoro")}")["stations"].map { |station| station.values_at("target", "rounds") }).to eq([["See your instructor", 1]])

@@ -63,7 +63,7 @@ RSpec.describe "Planning, standards and counting" do
   it "log a run of each format, as planned" do
     studio = signed_in_studio
     person = studio.people.create!(name: "Kofi Penhallow", lane: "beginner")
-    Sparrow::Templates.all.each do |template|
+    Sparrow::Plan::Templates.all.each do |template|
       run = open_run(send_json(:post, "/api/workouts", {"template" => template.id}))
       expect(status).to eq(201), template.title
       send_json(:put, "/api/runs/#{run["id"]}/log", {"submission_id" => SecureRandom.uuid, "log_version" => 0, "attendances" => [{"person_id" => person.id, "present" => true}]})

@@ -19,7 +19,7 @@ RSpec.describe "The demo scenario" do
     expect(classes.map { |held| held.runs.any?(&:logged_at) }).to eq([true, true, true, false, false])
     expect(classes.map { |held| held.roster.size }).to eq([14] * 5)
     people = Server::Records::Person.all
-    expect(people.map(&:screening).uniq).to match_array(Sparrow::Screening::STATES)
+    expect(people.map(&:screening).uniq).to match_array(Sparrow::People::Screening::STATES)
     expect(people.flat_map { |person| person.limits_on(now.to_date) }.size).to be >= 6
     expect(Server::Records::Choice.first).to have_attributes(movement: "push_up", variation: "push_up.knees")
     expect(Server::Records::Result.where.not(reps_left: nil).count).to be >= 3
@@ -40,7 +40,7 @@ RSpec.describe "The demo scenario" do
 
   it "holds circuits that are sound, and one to finish" do
     previews = Demo::Scenario.circuits.map { |circuit| Sparrow::Preview.new(circuit.document) }
-    expect(previews.map(&:ready?).tally).to eq(true => Sparrow::Templates.all.size, false => 1)
+    expect(previews.map(&:ready?).tally).to eq(true => Sparrow::Plan::Templates.all.size, false => 1)
     worst = previews.select(&:ready?).flat_map(&:findings).reject { |finding| finding.severity == "note" }
     expect(worst.map(&:what)).to eq([])
   end

@@ -292,7 +292,7 @@ RSpec.describe "Nothing that was typed is lost" do
   end
 
   it "shows a helper who is to be spoken with, and no health notes" do
-    yes = Sparrow::Screening.questions.to_h { |question| [question["id"], true] }
+    yes = Sparrow::People::Screening.questions.to_h { |question| [question["id"], true] }
     dov.update!(health: {"screening" => {"answers" => yes, "answered_on" => "2026-11-01"}, "limits" => [{"kind" => "knee", "severity" => "avoid"}]}, health_consent_at: Time.now.utc)
     held = send_json(:post, "/api/classes", {"workout_id" => make_workout["id"], "starts_at" => "2026-12-01T18:30:00Z", "people" => [dov.id]})
     send_json(:put, "/api/classes/#{held["id"]}/roster/#{dov.id}", {"sore" => ["knee"]})

@@ -5,7 +5,7 @@ require_relative "server_helper"
 RSpec.describe "People" do
   let!(:studio) { signed_in_studio }
   let(:tamsin) { send_json(:post, "/api/people", {"name" => "Tamsin Okoro", "lane" => "intermediate", "birth_year" => 1979, "contact" => {"name" => "Ines", "phone" => "555 0101"}}) }
-  let(:no) { Sparrow::Screening.questions.to_h { |question| [question["id"], false] } }
+  let(:no) { Sparrow::People::Screening.questions.to_h { |question| [question["id"], false] } }
 
   def health(id, health, consent: true)
     version = send_json(:get, "/api/people/#{id}")["health_version"]

@@ -43,7 +43,7 @@ RSpec.describe Server::Print do
 
   it "tells who is to be spoken with to speak with their instructor, and nothing of why" do
     held = gathered(workout_document(block), %w[Ada])
-    yes = Sparrow::Screening.questions.to_h { |question| [question["id"], true] }
+    yes = Sparrow::People::Screening.questions.to_h { |question| [question["id"], true] }
     held.roster.first.person.update!(health: {"screening" => {"answers" => yes, "answered_on" => "2026-11-01"}}, health_consent_at: Time.now.utc)
     drawn = []
     allow_any_instance_of(Prawn::Document).to receive(:draw_text).and_wrap_original { |text, words, options| drawn << words && text.call(words, options) }

@@ -6,28 +6,28 @@ module Server
     # change with them.
     module Routes
       S = Sparrow::Schema
-      FORM = S::Record.new(Sparrow::Circuit::Form::HOUSE_KEYS.merge("depth" => S::OneOf.new("parallel", "full")))
+      FORM = S::Record.new(Sparrow::Plan::Form::HOUSE_KEYS.merge("depth" => S::OneOf.new("parallel", "full")))
       CHANGE = S::Record.new({"house" => FORM, "bring" => S::List.new(S::Text.new(length: 1..64), size: 0..500, noun: "circuits"),
                               "version" => People::Contract::VERSION}, required: %w[house])
 
       # What these routes share.
       module Helpers
         def house_view
-          {"house" => studio.house, "version" => studio.house_version, "defaults" => Sparrow::House::DEFAULTS.merge("depth" => "parallel"),
-           "schools" => Sparrow::Scaling.schools.map { |school| school.to_h.transform_keys(&:to_s) }}
+          {"house" => studio.house, "version" => studio.house_version, "defaults" => Sparrow::Standards::House::DEFAULTS.merge("depth" => "parallel"),
+           "schools" => Sparrow::Standards.schools.map { |school| school.to_h.transform_keys(&:to_s) }}
         end
 
         # @return [Hash] without what is the default anyway
         # @raise [Sparrow::Refused]
         def house_given(given)
-          problems = Sparrow::House.validation_errors(given)
+          problems = Sparrow::Standards::House.validation_errors(given)
           Sparrow::Refused.where(problems)
           given
         end
 
         def touched(house)
           studio.workouts.kept.order(:title).filter_map do |workout|
-            impact = Sparrow::Targets::ChangeImpact.new(workout.document, house.except("depth"), catalogue: studio.catalogue).call
+            impact = Sparrow::Planning::ChangeImpact.new(workout.document, house.except("depth"), catalogue: studio.catalogue).call
             depth = house["depth"] && house["depth"] != workout.document.fetch("depth", "parallel")
             next unless impact || depth
             {"id" => workout.id, "title" => workout.title, "depth" => depth || false,

@@ -32,7 +32,7 @@ module Server
         end
 
         def template(id)
-          found = Sparrow::Templates.all.find { |candidate| candidate.id == id }
+          found = Sparrow::Plan::Templates.all.find { |candidate| candidate.id == id }
           return under_standards(found.document) if found
           raise Sparrow::Refused.at("/template", "is not one of the ready-made circuits")
         end

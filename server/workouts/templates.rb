@@ -6,14 +6,14 @@ module Server
     module Templates
       # @return [Array<Hash>]
       def self.all
-        @all ||= Sparrow::Templates.all.map { |template| line(template) }.freeze
+        @all ||= Sparrow::Plan::Templates.all.map { |template| line(template) }.freeze
       end
 
       def self.line(template)
-        workout = Sparrow::Circuit.read(template.document)
+        workout = Sparrow::Plan.read(template.document)
         main = workout.blocks.reject { |block| !block.format.stations? || %w[warm_up cool_down].include?(block.role) }
         {"id" => template.id, "title" => template.title, "about" => template.about, "tags" => template.tags,
-         "total_s" => Sparrow::Timeline.compile(workout).total_s, "slot_minutes" => workout.slot_minutes,
+         "total_s" => Sparrow::Plan::Timeline.compile(workout).total_s, "slot_minutes" => workout.slot_minutes,
          "formats" => main.map(&:format).uniq, "schools" => main.filter_map(&:scaling).uniq, "stations" => main.sum { |block| block.stations.size }}
       end
       private_class_method :line

@@ -16,7 +16,7 @@ RSpec.describe "A class that runs" do
   end
 
   it "shows on the instructor's own screen who is where, by the clock that another screen tells" do
-    main = Sparrow::Timeline.compile(Sparrow::Circuit.read(run.document)).blocks.find { |line| line.block.role == "main" }
+    main = Sparrow::Plan::Timeline.compile(Sparrow::Plan.read(run.document)).blocks.find { |line| line.block.role == "main" }
     push_up = main.windows.find { |window| window.station.name == "Push-up" }
     told(push_up.start_s + 5)
     visit "/classes/#{group_class.id}/run/#{run.id}"

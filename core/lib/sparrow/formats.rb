@@ -5,7 +5,7 @@ module Sparrow
   module Formats
     # In the order in which they are offered. A new one is a folder and a line here.
     def self.register
-      [Intervals, EveryMinute, Rounds, Amrap, Chipper, Ladder, Partner, Quota, Pause].each { |format| Format.register(format::Declaration.new) }
+      [Intervals, EveryMinute, Rounds, Amrap, Chipper, Ladder, Partner, Quota, Pause].each { |format| Plan::Format.register(format::Declaration.new) }
     end
   end
 end

@@ -7,8 +7,8 @@ module Sparrow
     # @param document [Hash] a workout document
     # @raise [Refused] where the document is not sound
     def initialize(document, catalogue: Catalogue.house)
-      @workout = Circuit.read(document, catalogue: catalogue)
-      @timeline = Timeline.compile(@workout)
+      @workout = Plan.read(document, catalogue: catalogue)
+      @timeline = Plan::Timeline.compile(@workout)
       @capacity = Capacity::Lanes.new(@timeline)
       @findings = Review.of(@timeline, catalogue: catalogue, capacity: @capacity)
     end
@@ -22,7 +22,7 @@ module Sparrow
 
     # @return [Hash] as POST /api/preview answers; times in whole seconds
     def to_h
-      {**without_calls, "cues" => Cues.of(timeline).map { |cue| cue(cue) }}
+      {**without_calls, "cues" => Plan::Cues.of(timeline).map { |cue| cue(cue) }}
     end
 
     # The same, its list of calls empty: for who is typing, and calls nothing yet.
@@ -31,8 +31,8 @@ module Sparrow
       {
         "total_s" => timeline.total_s, "ready" => ready?,
         "blocks" => timeline.blocks.zip(sums).map { |line, block_sums| block(line, block_sums) },
-        "lanes" => Level::ALL.to_h { |level| [level, lane(sums.map { |block_sums| block_sums.fetch(level) }.reduce(Timeline::Sums.none, :+))] },
-        "balance" => Balance.new(timeline).to_h,
+        "lanes" => Level::ALL.to_h { |level| [level, lane(sums.map { |block_sums| block_sums.fetch(level) }.reduce(Plan::Sums.none, :+))] },
+        "balance" => Plan::Balance.new(timeline).to_h,
         "cues" => [],
         "findings" => findings.map(&:to_h)
       }
@@ -73,11 +73,11 @@ module Sparrow
     end
 
     def kit
-      @kit ||= Kit.new(workout)
+      @kit ||= Plan::Kit.new(workout)
     end
 
     def lane(sums)
-      seconds = Timeline::KINDS.to_h { |kind| ["#{kind}_s", sums[kind]] }
+      seconds = Plan::Sums::KINDS.to_h { |kind| ["#{kind}_s", sums[kind]] }
       {"total_s" => sums.total_s, **seconds, "reps_counted" => sums.reps_counted, "moves" => sums.moves}
     end
 
@@ -98,11 +98,11 @@ module Sparrow
     # As the board shows a level at a station. What is there for some only is left
     # out for the others: the answer is sent at every keystroke.
     def cell(block, station, level)
-      fit = Targets::WindowFit.of(block, station, level)
+      fit = Planning::WindowFit.of(block, station, level)
       prescription = fit.prescription
       counted = station.counts ? station.counts.fetch(level).values.sum : prescription.reps_counted
       shown = {
-        "target" => Targets::Wording.at(station, level), "reps_counted" => counted, "moves" => prescription.counting.moves(counted),
+        "target" => Planning::Wording.at(station, level), "reps_counted" => counted, "moves" => prescription.counting.moves(counted),
         "window_s" => fit.window_s, "set_s" => set_s(block, station, prescription, fit), "fits" => fit.fits,
         "seconds_per_move" => prescription.seconds_per_move&.to_f
       }
@@ -131,7 +131,7 @@ module Sparrow
     # The number that fits the window as numbers are called, for one keystroke.
     def offer(block, station, prescription, fit)
       return unless fit.fits&.positive?
-      number = Targets::Solve::Cell.new(block, station, prescription).rounded_to_call(fit.fits)
+      number = Planning::Solve::Cell.new(block, station, prescription).rounded_to_call(fit.fits)
       number if number.positive? && number != prescription.reps_counted
     end
 

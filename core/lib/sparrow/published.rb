@@ -9,14 +9,14 @@ module Sparrow
 
     # @return [String] the JSON Schema of the workout document
     def self.workout_schema
-      @workout_schema ||= "#{JSON.pretty_generate(Circuit::Form.json_schema)}\n".freeze
+      @workout_schema ||= "#{JSON.pretty_generate(Plan::Form.json_schema)}\n".freeze
     end
 
     # @param description [String] docs/openapi.yaml
     # @return [String] the same, with the components of the workout document as they are now
     def self.openapi(description)
       # By way of JSON, so that what stands twice is written twice.
-      components = YAML.dump(JSON.parse(JSON.generate(Circuit::Described.components)), line_width: -1).delete_prefix("---\n")
+      components = YAML.dump(JSON.parse(JSON.generate(Plan::Described.components)), line_width: -1).delete_prefix("---\n")
       description.sub(COMPONENTS) { components.gsub(/^/, "    ") }
     end
 
@@ -31,7 +31,7 @@ module Sparrow
     # @param page [String] docs/formats/changing-formats.md
     # @return [String] the same, with its table as it is now
     def self.changing_formats(page)
-      page.sub(TABLE) { "#{Circuit::Reformat.table}\n" }
+      page.sub(TABLE) { "#{Plan::Reformat.table}\n" }
     end
   end
 end

@@ -10,7 +10,7 @@ module Sparrow
       Rules::OverSlot, Rules::UnderSlot, Rules::WarmUpMissing, Rules::CoolDownMissing, Rules::OddCountOnAlternating
     ].freeze
 
-    # @param timeline [Timeline]
+    # @param timeline [Plan::Timeline]
     # @param catalogue [Catalogue]
     # @param capacity [Capacity::Lanes]
     # @return [Array<Finding>] the gravest first

@@ -27,7 +27,7 @@ RSpec.describe Sparrow::Capacity::Benchmarks do
   end
 
   it "is a circuit of ten minutes or so" do
-    timeline = Sparrow::Timeline.compile(Sparrow::Circuit.read(described_class.circuit))
+    timeline = Sparrow::Plan::Timeline.compile(Sparrow::Plan.read(described_class.circuit))
     expect(timeline.total_s).to be_between(480, 720)
     expect(timeline.workout.each_station.count).to eq(described_class.all.size)
   end

@@ -77,15 +77,15 @@ RSpec.describe Sparrow::Capacity::Forecast do
   # Whether the cell leaves the reserve in a document that asks it for this number.
   def leaves?(document, cell, number, reserve)
     changed = Sparrow::Pointer.put(document, [["#{cell.pointer}/#{cell.hold ? "hold_s" : "reps"}", number]])
-    points = described_class.new(Sparrow::Timeline.compile(Sparrow::Circuit.read(changed)), cell.level).points
+    points = described_class.new(Sparrow::Plan::Timeline.compile(Sparrow::Plan.read(changed)), cell.level).points
     points.select { |point| point.prescription.pointer == cell.pointer }.all? { |point| point.keeps?(reserve) }
   end
 
   it "finds the highest number with which a class leaves the reserve, and the next one does not" do
     looked_at = 25.times.sum do |seed|
       document = mixed_document(seed)
-      workout = Sparrow::Circuit.read(document)
-      forecast = described_class.new(Sparrow::Timeline.compile(workout), "intermediate")
+      workout = Sparrow::Plan.read(document)
+      forecast = described_class.new(Sparrow::Plan::Timeline.compile(workout), "intermediate")
       workout.each_station.map { |_, station| station.at("intermediate") }.select { |cell| cell.reps || cell.hold }.each do |cell|
         found = forecast.highest(cell, reserve: 2, below: 20)
         expect(leaves?(document, cell, found, 2)).to be(true), "seed #{seed}: #{found} at #{cell.pointer}" if found.positive?

@@ -20,8 +20,8 @@ RSpec.describe Sparrow::Catalogue::CustomMovement do
   it "can be planned with beside the house's" do
     catalogue = Sparrow::Catalogue.house.with([described_class.read(own)])
     levels = catalogue.movement("own_squat").opening_prescriptions
-    workout = Sparrow::Circuit.read(workout_document(intervals([{"id" => "s", "movement" => "own_squat", "levels" => levels}])), catalogue: catalogue)
-    expect(Sparrow::Capacity::Lanes.new(Sparrow::Timeline.compile(workout)).worst(workout.blocks.first.stations.first.at("beginner"))).not_to be_nil
+    workout = Sparrow::Plan.read(workout_document(intervals([{"id" => "s", "movement" => "own_squat", "levels" => levels}])), catalogue: catalogue)
+    expect(Sparrow::Capacity::Lanes.new(Sparrow::Plan::Timeline.compile(workout)).worst(workout.blocks.first.stations.first.at("beginner"))).not_to be_nil
     expect(Sparrow::Catalogue.house.movement("own_squat")).to be_nil
   end
 

@@ -2,7 +2,7 @@
 
 RSpec.describe Sparrow::Fitting::Allowed do
   def workout(movement)
-    Sparrow::Circuit.read(workout_document(intervals([station("s", movement: movement)], work_s: 30)))
+    Sparrow::Plan.read(workout_document(intervals([station("s", movement: movement)], work_s: 30)))
   end
 
   def options(movement)

@@ -2,7 +2,7 @@
 
 RSpec.describe Sparrow::Fitting::Options do
   def options(given, **block)
-    workout = Sparrow::Circuit.read(workout_document(intervals([given], **block)))
+    workout = Sparrow::Plan.read(workout_document(intervals([given], **block)))
     described_class.new(workout.blocks.first.stations.first, workout.house)
   end
 
@@ -54,11 +54,11 @@ RSpec.describe Sparrow::Fitting::Options do
     laddered = {"id" => "l", "role" => "main", "format" => "ladder", "rounds" => 4,
                 "stations" => [station("s", movement: "squat", ladder: {"total" => 60, "shape" => "descending"},
                   levels: Sparrow::Level::ALL.to_h { |level| [level, {"variation" => "squat.parallel", "reps" => nil}] })]}
-    workout = Sparrow::Circuit.read(workout_document(laddered))
+    workout = Sparrow::Plan.read(workout_document(laddered))
     expect(described_class.new(workout.blocks.first.stations.first, workout.house).all.find { |option| option.rung.id == "squat.parallel" }.number).to eq(24)
     quota = {"id" => "q", "role" => "main", "format" => "quota", "stations" => [station("s", movement: "squat",
       levels: Sparrow::Level::ALL.to_h { |level| [level, {"variation" => "squat.parallel", "reps" => nil, "quota" => {"min" => 30, "max" => 50}}] })]}
-    workout = Sparrow::Circuit.read(workout_document(quota))
+    workout = Sparrow::Plan.read(workout_document(quota))
     expect(described_class.new(workout.blocks.first.stations.first, workout.house).all.map(&:number).uniq).to eq([30])
   end
 
@@ -85,13 +85,13 @@ RSpec.describe Sparrow::Fitting::Options do
   end
 
   describe Sparrow::Fitting::Option do
-    let(:lunges) { Sparrow::Circuit.read(workout_document(intervals([station("l", movement: "lunge_back", counting: "each")]))).blocks.first.stations.first }
-    let(:alternating) { Sparrow::Fitting::Options.new(lunges, Sparrow::House.plain).all.find { |option| option.unit == "reps" } }
+    let(:lunges) { Sparrow::Plan.read(workout_document(intervals([station("l", movement: "lunge_back", counting: "each")]))).blocks.first.stations.first }
+    let(:alternating) { Sparrow::Fitting::Options.new(lunges, Sparrow::Standards::House.plain).all.find { |option| option.unit == "reps" } }
 
     it "goes down in twos where sides alternate, in fives where it is held" do
       expect(alternating.step).to eq(alternating.prescription.requires_even_count? ? 2 : 1)
-      plank = Sparrow::Circuit.read(workout_document(intervals([station("p", movement: "plank", levels: {"advanced" => {"variation" => "plank.forearm", "hold_s" => 30}})]))).blocks.first.stations.first
-      held = Sparrow::Fitting::Options.new(plank, Sparrow::House.plain).all.find { |option| option.unit == "hold" }
+      plank = Sparrow::Plan.read(workout_document(intervals([station("p", movement: "plank", levels: {"advanced" => {"variation" => "plank.forearm", "hold_s" => 30}})]))).blocks.first.stations.first
+      held = Sparrow::Fitting::Options.new(plank, Sparrow::Standards::House.plain).all.find { |option| option.unit == "hold" }
       expect([held.step, held.least]).to eq([5, 5])
       expect(held.asking(20).prescription.hold_s).to eq(20)
     end

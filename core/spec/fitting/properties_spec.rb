@@ -53,7 +53,7 @@ RSpec.describe "The fit of anybody" do
     1000.times do |turn|
       block = turn.even? ? random_block : random_format
       scale = random.rand(0.2..2.0)
-      limits = Array.new(random.rand(1..2)) { limit(Sparrow::Limits::KINDS.sample(random: random), severity: %w[avoid gently].sample(random: random)) }
+      limits = Array.new(random.rand(1..2)) { limit(Sparrow::People::Limits::KINDS.sample(random: random), severity: %w[avoid gently].sample(random: random)) }
       free = settle(block, random_person(scale: scale))
       limited = settle(block, random_person(scale: scale, limits: limits))
       free.course.places.each do |place|
@@ -79,7 +79,7 @@ RSpec.describe "The fit of anybody" do
     600.times do |turn|
       block = turn.even? ? random_block : random_format
       people = Array.new(3) do |index|
-        kinds = Sparrow::Limits::KINDS.sample(random.rand(0..2), random: random)
+        kinds = Sparrow::People::Limits::KINDS.sample(random.rand(0..2), random: random)
         random_person(id: "p#{index}", limits: kinds.map { |kind| limit(kind) })
       end
       sheet = fit(people, block, kit: {"chair" => random.rand(0..3), "step" => random.rand(0..3), "bench" => random.rand(0..3), "mat" => random.rand(0..3), "bar" => 1, "table" => 1})
@@ -91,7 +91,7 @@ RSpec.describe "The fit of anybody" do
     cells = sheet.cells(somebody.id)
     cells.each do |cell|
       next unless cell.option
-      somebody.limits.each { |held| expect(Sparrow::Limits.asks?(cell.option.rung, held.kind)).to be(false), "#{held.words}: #{cell.option.rung.id}" }
+      somebody.limits.each { |held| expect(Sparrow::People::Limits.asks?(cell.option.rung, held.kind)).to be(false), "#{held.words}: #{cell.option.rung.id}" }
     end
     simulated(sheet, cells, somebody) { |available, asked, rung| expect(asked).to be <= available + 1e-6, "#{rung}: #{asked} of #{available}" }
   end

@@ -4,8 +4,8 @@ RSpec.describe Sparrow::Formats::Paced::Cut do
   # Ten bridges at two seconds each, begun at second 100.
   def visit(counted: 10, sets: nil, seconds: 20, reps: 10)
     levels = Sparrow::Level::ALL.to_h { |level| [level, {"variation" => "glute_bridge.two_leg", "tempo" => "1-0-1-0", "reps" => reps}] }
-    station = Sparrow::Circuit.read(workout_document(intervals([{"id" => "s", "movement" => "glute_bridge", "levels" => levels}]))).blocks.first.stations.first
-    Sparrow::Timeline::Visit.new(station, 1, station.at("advanced"), counted, 100, seconds, sets)
+    station = Sparrow::Plan.read(workout_document(intervals([{"id" => "s", "movement" => "glute_bridge", "levels" => levels}]))).blocks.first.stations.first
+    Sparrow::Plan::Visit.new(station, 1, station.at("advanced"), counted, 100, seconds, sets)
   end
 
   it "leaves alone what was through in time" do
@@ -31,8 +31,8 @@ RSpec.describe Sparrow::Formats::Paced::Cut do
   end
 
   it "counts nothing of what is held" do
-    plank = Sparrow::Circuit.read(workout_document(intervals([station("p", movement: "plank")]))).blocks.first.stations.first
-    held = Sparrow::Timeline::Visit.new(plank, 1, plank.at("advanced"), 0, 0, 60)
+    plank = Sparrow::Plan.read(workout_document(intervals([station("p", movement: "plank")]))).blocks.first.stations.first
+    held = Sparrow::Plan::Visit.new(plank, 1, plank.at("advanced"), 0, 0, 60)
     expect(described_class.visit(held, 30, 0)).to have_attributes(counted: 0, work_s: 30)
   end
 end

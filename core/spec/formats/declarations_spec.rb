@@ -1,13 +1,13 @@
 # frozen_string_literal: true
 
-RSpec.describe Sparrow::Format do
+RSpec.describe Sparrow::Plan::Format do
   folder = File.expand_path("lib/sparrow", Sparrow::ROOT)
   not_meant = %r{/sparrow/formats|/spec/|api/schema\.ts\z}
   sources = ->(pattern) { Dir[File.expand_path("../#{pattern}", Sparrow::ROOT)].grep_v(not_meant) }
   # Ids that are nothing else in the code: "rounds", "ladder", "quota" and "pause" are keys or kinds as well.
   tell_tale = %w[intervals every_minute amrap chipper]
   # These write documents, and a document names its formats.
-  writers = %w[templates.rb suggest/cool_down.rb suggest/warm_up.rb review/opening_block.rb capacity/benchmarks.rb]
+  writers = %w[plan/templates.rb planning/suggest/cool_down.rb planning/suggest/warm_up.rb review/opening_block.rb capacity/benchmarks.rb]
 
   described_class.with_stations.each do |format|
     it "#{format.id} opens with a block that can be read and laid out" do

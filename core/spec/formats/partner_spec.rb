@@ -77,7 +77,7 @@ RSpec.describe "The partner format" do
   it "is called as other blocks at the people's own pace are, where the set decides" do
     paced = line([sets("a", [5, 8, 10])], rounds: 1, turns: 1, change: "set")
     calls = Sparrow::Formats::Partner::Calls.new(paced).cues
-    expect(calls.map(&:kind)).to eq(Sparrow::Cues::PacedCalls.new(paced).cues.map(&:kind))
+    expect(calls.map(&:kind)).to eq(Sparrow::Plan::Cues::PacedCalls.new(paced).cues.map(&:kind))
     expect(calls).not_to be_empty
   end
 

@@ -2,7 +2,7 @@
 
 RSpec.describe Sparrow::Logging::Given do
   def read(*stations, **keys)
-    Sparrow::Circuit.read(workout_document(intervals(stations, **keys))).each_station.map { |_, station| station }
+    Sparrow::Plan.read(workout_document(intervals(stations, **keys))).each_station.map { |_, station| station }
   end
 
   def cell(somebody, *stations, **keys)
@@ -57,7 +57,7 @@ RSpec.describe Sparrow::Logging::Given do
     end
 
     it "is the number of the last round" do
-      found = Sparrow::Circuit.read(workout_document(ladder)).each_station.map { |_, held| held }.first
+      found = Sparrow::Plan.read(workout_document(ladder)).each_station.map { |_, held| held }.first
       expect(described_class.of_level(found, "advanced")).to have_attributes(reps: 3, least: 3, seconds: nil)
     end
 

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 RSpec.describe Sparrow::Logging::Sheet do
-  subject(:sheet) { described_class.new(Sparrow::Circuit.read(document)) }
+  subject(:sheet) { described_class.new(Sparrow::Plan.read(document)) }
 
   let(:document) { workout_document(intervals([station("a", movement: "squat"), station("b", in_rounds: [2])], rounds: 2, rounds_by_level: {"beginner" => 1})) }
 
@@ -81,7 +81,7 @@ RSpec.describe Sparrow::Logging::Sheet do
   it "lists a set of parts with its target, without a movement or a version" do
     parts = [{"movement" => "push_up", "reps" => 2}, {"movement" => "squat", "reps" => 2}]
     compound = {"id" => "c", "counting" => "compound", "parts" => parts, "levels" => Sparrow::Level::ALL.to_h { |level| [level, {"reps" => 3}] }}
-    listed = described_class.new(Sparrow::Circuit.read(workout_document(intervals([compound], work_s: 120)))).stations.first
+    listed = described_class.new(Sparrow::Plan.read(workout_document(intervals([compound], work_s: 120)))).stations.first
     expect(listed).to include("movement" => nil)
     expect(listed["levels"]["beginner"]).to include("variation" => nil, "name" => nil, "reps" => 3)
   end

@@ -6,7 +6,7 @@ RSpec.describe "The rules that formats need" do
   end
 
   def findings(document, rule)
-    Sparrow::Review.of(Sparrow::Timeline.compile(Sparrow::Circuit.read(document))).select { |finding| finding.rule == rule }
+    Sparrow::Review.of(Sparrow::Plan::Timeline.compile(Sparrow::Plan.read(document))).select { |finding| finding.rule == rule }
   end
 
   # The fix mends what it names, and nothing of the kind is left there.

@@ -7,7 +7,7 @@ RSpec.describe Sparrow::Review do
   let(:cool_down) { intervals([station("c", movement: "chest_stretch", sides: "split")], id: "cool", role: "cool_down") }
 
   def review(document, rule = nil)
-    findings = described_class.of(Sparrow::Timeline.compile(Sparrow::Circuit.read(document)))
+    findings = described_class.of(Sparrow::Plan::Timeline.compile(Sparrow::Plan.read(document)))
     rule ? findings.select { |finding| finding.rule == rule } : findings
   end
 
@@ -121,7 +121,7 @@ RSpec.describe Sparrow::Review do
     document = plan(squats, slot_minutes: 10)
     document["blocks"][1].merge!("rounds" => 12, "round_rest_s" => 30)
     expect_fix(document, "over_slot") do |_, patched|
-      timeline = Sparrow::Timeline.compile(Sparrow::Circuit.read(patched))
+      timeline = Sparrow::Plan::Timeline.compile(Sparrow::Plan.read(patched))
       expect(timeline.total_s).to be_between(9 * 60 - 20, 600)
     end
   end
@@ -135,7 +135,7 @@ RSpec.describe Sparrow::Review do
   it "finds a slot much of which is left over and adds rounds up to it" do
     document = plan(squats, slot_minutes: 12)
     expect_fix(document, "under_slot") do |_, patched|
-      expect(Sparrow::Timeline.compile(Sparrow::Circuit.read(patched)).total_s).to be_between(7 * 60, 12 * 60)
+      expect(Sparrow::Plan::Timeline.compile(Sparrow::Plan.read(patched)).total_s).to be_between(7 * 60, 12 * 60)
     end
   end
 

@@ -28,12 +28,12 @@ module Documents
   end
 
   def timeline_of(*blocks, **rest)
-    Sparrow::Timeline.compile(Sparrow::Circuit.read(workout_document(*blocks, **rest)))
+    Sparrow::Plan::Timeline.compile(Sparrow::Plan.read(workout_document(*blocks, **rest)))
   end
 
   # The problems with which a document is refused, by pointer.
   def refusal_of(document)
-    Sparrow::Circuit.read(document)
+    Sparrow::Plan.read(document)
     {}
   rescue Sparrow::Refused => refused
     refused.problems.to_h { |problem| [problem.pointer, problem.message] }

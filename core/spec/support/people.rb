@@ -22,7 +22,7 @@ module People
   end
 
   def limit(kind, severity: "avoid", **rest)
-    Sparrow::Limits::Limit.new(kind: kind, severity: severity, **rest)
+    Sparrow::People::Limits::Limit.new(kind: kind, severity: severity, **rest)
   end
 
   # @return [Sparrow::Fitting::Sheet]

@@ -31,7 +31,7 @@ module Sparrow
         (by_time && reserve.positive?) ? asked * HELD_RESERVE : reserve
       end
 
-      # @param timeline [Timeline]
+      # @param timeline [Plan::Timeline]
       # @param lane [String] a level
       def initialize(timeline, lane, profile: Profile.of_level(lane))
         @sequence = Sequence.new(timeline, lane, profile)
@@ -48,7 +48,7 @@ module Sparrow
         end
       end
 
-      # @return [Hash{Circuit::Prescription => Point}] of each prescription, compared by identity, the set that leaves least
+      # @return [Hash{Plan::Prescription => Point}] of each prescription, compared by identity, the set that leaves least
       def worst
         points.each_with_object({}.compare_by_identity) do |point, least|
           held = least[point.prescription]
@@ -57,9 +57,9 @@ module Sparrow
       end
 
       # The most reps (or seconds held) of a prescription that leave +reserve+ in every round.
-      # @param prescription [Circuit::Prescription]
+      # @param prescription [Plan::Prescription]
       # @param below [Integer] to stay under
-      # @param amounts [Hash{Circuit::Prescription => Integer}] what others are to ask in the place of what
+      # @param amounts [Hash{Plan::Prescription => Integer}] what others are to ask in the place of what
       #   they do, compared by identity; times stay as they are
       # @return [Integer] 0 where not one does
       def highest(prescription, reserve:, below:, amounts: {})

@@ -17,7 +17,7 @@ module Sparrow
       end
 
       # The set of this cell that leaves least: nil where the profiles say nothing of it.
-      # @param prescription [Circuit::Prescription]
+      # @param prescription [Plan::Prescription]
       # @return [Forecast::Point, nil]
       def worst(prescription)
         (@worst[prescription.level] ||= forecast(prescription.level).worst)[prescription]

@@ -4,7 +4,7 @@ module Sparrow
   module Capacity
     # What one set asks of one pattern: moves per working side, or seconds.
     Load = Value.row(:pattern, :demand, :amount, :by_time) do
-      # @param prescription [Circuit::Prescription]
+      # @param prescription [Plan::Prescription]
       # @param counted [Integer] reps as called; 0 for what is held or kept up
       # @param work_s [Integer] seconds of the set
       # @return [Array<Load>] one for each part of a compound

@@ -22,7 +22,7 @@ module Sparrow
       private_constant :OwnSet
 
       # @param sequence [Sequence]
-      # @param prescription [Circuit::Prescription]
+      # @param prescription [Plan::Prescription]
       # @param loads [Array<Array<FatigueSimulation::SetLoad>>] what every set of the level asks
       def initialize(sequence, prescription, loads)
         @sequence = sequence

@@ -14,7 +14,7 @@ module Sparrow
       # @return [Array<Array<FatigueSimulation::SetLoad>>] what every set asks, of each pattern it tires
       attr_reader :loads
 
-      # @param timeline [Timeline]
+      # @param timeline [Plan::Timeline]
       # @param lane [String] a level
       # @param profile [Profile]
       def initialize(timeline, lane, profile)

@@ -12,7 +12,7 @@ module Sparrow
       PLAIN = 10
       # The fewest even sets that leave the reserve in each; where none does, the
       # most sets there may be.
-      # @param prescription [Circuit::Prescription]
+      # @param prescription [Plan::Prescription]
       # @param total [Integer] reps as counted
       # @param rest_s [Integer] between two sets
       # @return [Array<Integer>] reps of each set, the larger ones first

@@ -35,7 +35,7 @@ module Sparrow
 
       def opening(level, rung)
         return {"variation" => rung.id} unless rung.counted?
-        pace = House.read(nil).pace.fetch(level)
+        pace = Standards::House.read(nil).pace.fetch(level)
         moves = (OPENING_WINDOW_S / (rung.tempo.seconds * pace)).floor
         counted = Counting.of(rung.counting).counted(moves)
         counted -= counted % 2 if rung.alternating?

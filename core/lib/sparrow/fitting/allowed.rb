@@ -5,7 +5,7 @@ module Sparrow
     # What rules a rung out for one person, in words, or nothing.
     class Allowed
       # Without one of these in the room there is nothing to hold on to; walls are everywhere.
-      NOT_COUNTED = Kit::SHARED
+      NOT_COUNTED = Plan::Kit::SHARED
 
       # @param kit [Hash{String => Integer}, nil] pieces in the room; nil where nobody has said
       def initialize(participant, kit)
@@ -19,7 +19,7 @@ module Sparrow
       def limit(option)
         found = @participant.limits.find { |limit| option.rungs.any? { |rung| limit.rules_out?(rung) } } if @participant.limits.any?
         return "spares: #{found.words}" if found
-        "no hard landings with a sore #{Limits.words(@sore.first)}" if @sore.any? && option.hard_landing?
+        "no hard landings with a sore #{People::Limits.words(@sore.first)}" if @sore.any? && option.hard_landing?
       end
 
       # @return [String, nil] why not: what is in the room, and who is new

@@ -50,8 +50,8 @@ module Sparrow
       def target
         return "sit out" unless option
         return "#{option.number} s, then rest" if option.unit == "work" && option.number
-        return Targets::Wording.at(place.station, option.level) if whole_ladder?
-        Targets::Wording.of(option.prescription)
+        return Planning::Wording.at(place.station, option.level) if whole_ladder?
+        Planning::Wording.of(option.prescription)
       end
 
       # @return [String] the same, to be read in a hurry

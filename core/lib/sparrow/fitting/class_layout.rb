@@ -12,7 +12,7 @@ module Sparrow
 
       attr_reader :places, :catalogue, :reserve, :timeline
 
-      # @param timeline [Timeline]
+      # @param timeline [Plan::Timeline]
       def initialize(timeline, catalogue: Catalogue.house)
         @timeline = timeline
         @catalogue = catalogue

@@ -92,11 +92,11 @@ module Sparrow
       def fits(place, option)
         return unless option.unit == "reps" && place.block.timed?
         station = place.station.with(levels: place.station.levels.merge(option.level => option.prescription))
-        Targets::WindowFit.of(place.block, station, option.level).fits
+        Planning::WindowFit.of(place.block, station, option.level).fits
       end
 
       def called(place, option, highest)
-        rounded = Targets::Solve::Cell.new(place.block, place.station, option.prescription).rounded(highest)
+        rounded = Planning::Solve::Cell.new(place.block, place.station, option.prescription).rounded(highest)
         rounded.positive? ? rounded : highest
       end
 

@@ -5,7 +5,7 @@ module Sparrow
     # Each rung of a station's ladder with the number of the level whose band
     # holds it; of a range the minimum.
     class Options
-      # @param station [Circuit::Station]
+      # @param station [Plan::Station]
       def initialize(station, house)
         @station = station
         @house = house

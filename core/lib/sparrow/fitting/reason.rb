@@ -69,7 +69,7 @@ module Sparrow
       def source
         estimate = @person.estimates.of(pattern)
         text = estimate ? estimate.words(@person.estimates.today) : "no estimate"
-        extra = [("tired today" if @person.state == "tired"), ("sore #{Limits.words(sore)} today" if sore)].compact
+        extra = [("tired today" if @person.state == "tired"), ("sore #{People::Limits.words(sore)} today" if sore)].compact
         [text, *extra].join(", ")
       end
 

@@ -10,7 +10,7 @@ module Sparrow
 
       attr_reader :course, :moved
 
-      # @param timeline [Timeline]
+      # @param timeline [Plan::Timeline]
       # @param participants [Array<Participant>] in the order of the roster
       # @param kit [Hash{String => Integer}, nil] pieces in the room; nil where nobody has said
       # @param from [Integer] the place in the roster of the first of them
@@ -88,7 +88,7 @@ module Sparrow
       end
 
       def countable
-        @countable ||= @kit.except(*Kit::SHARED)
+        @countable ||= @kit.except(*Plan::Kit::SHARED)
       end
 
       # What is locked stays where it is.

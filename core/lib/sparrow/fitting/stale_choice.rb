@@ -6,10 +6,10 @@ module Sparrow
     # circuit may have changed since it was made, or the person's limits: then it
     # is told and set aside, and the fit goes by the rules there.
     module StaleChoice
-      # @param station [Circuit::Station, nil] as it is now; nil where it is gone
+      # @param station [Plan::Station, nil] as it is now; nil where it is gone
       # @param movement [String, nil] the station's movement when the choice was made
       # @param variation [String, nil] what was chosen
-      # @param limits [Array<Limits::Limit>] that hold on the day
+      # @param limits [Array<People::Limits::Limit>] that hold on the day
       # @return [String, nil] why it is set aside, as the end of a sentence; nil where it stands
       def self.reason(station, movement:, variation:, limits:, catalogue:)
         return "the station is not in the circuit any more" unless station

@@ -8,7 +8,7 @@ module Sparrow
       S = Schema
       PAIN_WHERE = (Catalogue::Variation::JOINTS + %w[chest elsewhere]).freeze
       EXCEPTION = S::Record.new({
-        "block" => Circuit::Form::ID, "station" => Circuit::Form::ID, "level" => S::OneOf.new(*Level::ALL),
+        "block" => Plan::Form::ID, "station" => Plan::Form::ID, "level" => S::OneOf.new(*Level::ALL),
         "variation" => S::Text.new(length: 1..64), "reps" => S::IntegerType.new(0..1000), "seconds" => S::IntegerType.new(0..3600), "reps_left" => S::IntegerType.new(0..50), "skipped" => S::BooleanType.new
       }, required: %w[block station])
       ATTENDANCE = S::Record.new({

@@ -7,13 +7,13 @@ module Sparrow
     # +least+ is the number below which the target was not met; +target+ in words.
     # Without a target they were to sit it out.
     class Given < Value.of(:level, :variation, :reps, :seconds, :least, :target)
-      # @param station [Circuit::Station]
+      # @param station [Plan::Station]
       # @return [Given] what a level is asked; of a range its top is taken to have been done
       def self.of_level(station, level)
         prescription = station.at(level)
         counts = station.counts&.fetch(level)&.values
         new(level: level, variation: prescription.variation&.id, reps: counts ? counts.last : prescription.reps&.max, seconds: prescription.hold&.max,
-          least: counts ? counts.last : (prescription.reps || prescription.hold)&.min, target: Targets::Wording.at(station, level))
+          least: counts ? counts.last : (prescription.reps || prescription.hold)&.min, target: Planning::Wording.at(station, level))
       end
 
       # @param cell [Fitting::Cell]

@@ -5,7 +5,7 @@ module Sparrow
     # The log sheet of a workout: its stations, what each lane was to do there,
     # and the results that follow from the exceptions typed.
     class Sheet
-      # @param workout [Circuit::Workout]
+      # @param workout [Plan::Workout]
       def initialize(workout, catalogue: Catalogue.house)
         @workout = workout
         @catalogue = catalogue

@@ -35,7 +35,7 @@ module Sparrow
         stations = movements.map.with_index(1) do |movement, number|
           {"id" => "s#{number}", "movement" => movement.id, "sides" => sides, "levels" => movement.opening_prescriptions}
         end
-        {"id" => Suggest.free(id, @taken), "title" => title, "role" => role, "format" => "intervals", **clock, "stations" => stations}
+        {"id" => Planning::Suggest.free(id, @taken), "title" => title, "role" => role, "format" => "intervals", **clock, "stations" => stations}
       end
     end
   end

@@ -28,7 +28,7 @@ module Sparrow
         Finding.new(rule: self.class.slug, severity: severity, place: place, what: what, why: why, fix: fix)
       end
 
-      # @yield [Circuit::Block, Circuit::Station, Circuit::Prescription] every cell of the plan
+      # @yield [Plan::Block, Plan::Station, Plan::Prescription] every cell of the plan
       def each_cell
         return to_enum(:each_cell) unless block_given?
         @workout.each_station { |block, station| Level::ALL.each { |level| yield block, station, station.at(level) } }

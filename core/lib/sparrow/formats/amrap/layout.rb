@@ -21,7 +21,7 @@ module Sparrow
 
         def close(gate, going, start_s)
           going.each { |level, gates| @last[level] = gates.fetch(gate).last }
-          @gates << Timeline::Gate.new(1, nil, start_s, going.to_h { |level, _| [level, @begins_s + @block.cap_s] })
+          @gates << Plan::Gate.new(1, nil, start_s, going.to_h { |level, _| [level, @begins_s + @block.cap_s] })
         end
 
         # @return [Integer] seconds of a whole round, at least 1
@@ -32,13 +32,13 @@ module Sparrow
         end
 
         def forecast(level, _steps)
-          return Timeline::Forecast.new(rounds: 0, round_s: 0, remainder_s: 0, into_next: [].freeze) if @block.stations.empty?
+          return Plan::Forecast.new(rounds: 0, round_s: 0, remainder_s: 0, into_next: [].freeze) if @block.stations.empty?
           round_s = round_s(level)
           rounds = @block.cap_s / round_s
           begun = @visits.fetch(level).select { |visit| visit.round == rounds + 1 }
-          Timeline::Forecast.new(
+          Plan::Forecast.new(
             rounds: rounds, round_s: round_s, remainder_s: @block.cap_s % round_s,
-            into_next: begun.map { |visit| Timeline::Forecast::Part.new(station: visit.station.id, reps: visit.counted, seconds: visit.work_s) }.freeze
+            into_next: begun.map { |visit| Plan::Forecast::Part.new(station: visit.station.id, reps: visit.counted, seconds: visit.work_s) }.freeze
           )
         end
       end

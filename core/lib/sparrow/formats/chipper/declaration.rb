@@ -4,8 +4,8 @@ module Sparrow
   module Formats
     module Chipper
       # All reps of one station before the next, once through.
-      class Declaration < Format
-        F = Format::Fields
+      class Declaration < Plan::Format
+        F = Plan::Format::Fields
         # There are no rounds to wait after.
         GATES = F::GATES.drop(1).freeze
         SPLITS = Schema::List.new(F::COUNT, size: 1..50, noun: "sets")
@@ -13,9 +13,9 @@ module Sparrow
         def initialize
           super(
             id: "chipper", label: "One exercise after the other", says: "All of one station before the next, once through.", clock: "own_pace",
-            layout: Layout, calls: [Cues::PacedCalls], tally: "total",
+            layout: Layout, calls: [Plan::Cues::PacedCalls], tally: "total",
             fields: [
-              F::CAP, F::AIM, Format::Field.new(key: "set_rest_s", shape: F::SHORT, kind: "seconds", label: "Rest between sets", place: "clock", hint: "standard"),
+              F::CAP, F::AIM, Plan::Format::Field.new(key: "set_rest_s", shape: F::SHORT, kind: "seconds", label: "Rest between sets", place: "clock", hint: "standard"),
               F::READY, F::GATE.with(shape: Schema::OneOf.new(*GATES.map(&:first)), options: GATES, default: "free")
             ],
             level_fields: {"splits" => SPLITS}

@@ -22,7 +22,7 @@ module Sparrow
 
         def forecast(level, steps)
           sets = steps.map do |step|
-            Timeline::Forecast::Sets.new(station: step.station.id, sets: step.sets || [step.counted], takes_s: step.seconds, typed: !step.prescription.splits.nil?)
+            Plan::Forecast::Sets.new(station: step.station.id, sets: step.sets || [step.counted], takes_s: step.seconds, typed: !step.prescription.splits.nil?)
           end
           super.with(stations: sets.freeze)
         end

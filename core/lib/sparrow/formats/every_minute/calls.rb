@@ -4,8 +4,8 @@ module Sparrow
   module Formats
     module EveryMinute
       # Where a set starts at each minute nobody is stopped: the next start is counted in.
-      class Calls < Cues::WindowCalls
-        # @return [Array<Cues::Cue>]
+      class Calls < Plan::Cues::WindowCalls
+        # @return [Array<Plan::Cues::Cue>]
         def cues
           @line.windows.flat_map do |window|
             last = window.equal?(@line.windows.last)

@@ -4,16 +4,16 @@ module Sparrow
   module Formats
     module EveryMinute
       # A set at each minute, or at each other interval.
-      class Declaration < Format
-        F = Format::Fields
+      class Declaration < Plan::Format
+        F = Plan::Format::Fields
         # Seconds from one start to the next where a block says nothing.
         MINUTE_S = 60
 
         def initialize
           super(
-            id: "every_minute", label: "Every minute", says: "A set at each minute; what is left of it is rest.", clock: "called", layout: Layout, calls: [Cues::Approach, Calls],
+            id: "every_minute", label: "Every minute", says: "A set at each minute; what is left of it is rest.", clock: "called", layout: Layout, calls: [Plan::Cues::Approach, Calls],
             fields: [
-              Format::Field.new(key: "interval_s", shape: Schema::IntegerType.new(10..600, "seconds"), kind: "seconds", label: "A start every", place: "clock",
+              Plan::Format::Field.new(key: "interval_s", shape: Schema::IntegerType.new(10..600, "seconds"), kind: "seconds", label: "A start every", place: "clock",
                 opening: MINUTE_S, default: MINUTE_S, hint: MINUTE_S.to_s),
               F::ROUND_COUNT, F::READY, F::FLOW, F::BY_LEVEL, F::ESCALATE
             ],

@@ -9,18 +9,18 @@ module Sparrow
         def initialize(block, start_s)
           @block = block
           @start_s = start_s
-          @lanes = Level::ALL.to_h { |level| [level, Timeline::LaneWriter.new(start_s)] }
+          @lanes = Level::ALL.to_h { |level| [level, Plan::LaneWriter.new(start_s)] }
           @done = Level::ALL.to_h { |level| [level, []] }
           @windows = []
         end
 
-        # @return [Timeline::BlockLine]
+        # @return [Plan::BlockLine]
         def call
           @lanes.each_value { |lane| lane.write("ready", @block.get_ready_s) }
           (1..@block.round_count).each do |round|
             @block.stations_in(round).each { |station| start(station, round) }
           end
-          Timeline::BlockLine.new(
+          Plan::BlockLine.new(
             block: @block, start_s: @start_s, total_s: now_s - @start_s,
             lanes: @lanes.transform_values { |lane| lane.segments.freeze }.freeze, visits: @done.freeze, windows: @windows.freeze,
             groups: @block.rotates? ? Rotation.new(@block, @windows).groups : nil
@@ -42,10 +42,10 @@ module Sparrow
             prescription = prescriptions[level] = station.at(@block.level_taken(level, round))
             work_s = [prescription.set_s, @block.interval_s].min
             stops[level] = start_s + work_s
-            @done.fetch(level) << Timeline::Visit.new(station, round, prescription, prescription.reps_counted, start_s, work_s)
+            @done.fetch(level) << Plan::Visit.new(station, round, prescription, prescription.reps_counted, start_s, work_s)
             lane.write("work", work_s, station, round, nil, prescription.level).write("rest", @block.interval_s - work_s, station, round)
           end
-          @windows << Timeline::Window.new(@block, station, round, "whole", start_s, @block.interval_s, stops, nil, prescriptions).freeze
+          @windows << Plan::Window.new(@block, station, round, "whole", start_s, @block.interval_s, stops, nil, prescriptions).freeze
         end
       end
     end

@@ -4,17 +4,17 @@ module Sparrow
   module Formats
     module Intervals
       # Timed intervals: work and rest by one clock.
-      class Declaration < Format
-        F = Format::Fields
+      class Declaration < Plan::Format
+        F = Plan::Format::Fields
 
         def initialize
           super(
-            id: "intervals", label: "Timed intervals", says: "Work and rest are called for everybody.", clock: "called", layout: Layout, calls: [Cues::Approach, Cues::WindowCalls],
+            id: "intervals", label: "Timed intervals", says: "Work and rest are called for everybody.", clock: "called", layout: Layout, calls: [Plan::Cues::Approach, Plan::Cues::WindowCalls],
             fields: [
-              Format::Field.new(key: "work_s", shape: F::WORK, kind: "seconds", label: "Work", place: "clock", needed: true, opening: 40),
+              Plan::Format::Field.new(key: "work_s", shape: F::WORK, kind: "seconds", label: "Work", place: "clock", needed: true, opening: 40),
               F::REST_BETWEEN.with(needed: true, opening: 20, hint: nil), F::ROUND_COUNT, F::ROUND_REST, F::READY, F::FLOW, F::BY_LEVEL,
-              Format::Field.new(key: "switch_s", shape: F::SHORT, kind: "seconds", label: "Switch sides", place: "more", hint: "0"),
-              Format::Field.new(key: "rest_after_last", shape: Schema::BooleanType.new, kind: "flag", label: "Rest after the last", place: "more"), F::ESCALATE
+              Plan::Format::Field.new(key: "switch_s", shape: F::SHORT, kind: "seconds", label: "Switch sides", place: "more", hint: "0"),
+              Plan::Format::Field.new(key: "rest_after_last", shape: Schema::BooleanType.new, kind: "flag", label: "Rest after the last", place: "more"), F::ESCALATE
             ],
             station_fields: F::IN_ROUNDS
           )

@@ -14,7 +14,7 @@ module Sparrow
         def initialize(block, start_s)
           @block = block
           @start_s = start_s
-          @lanes = Level::ALL.to_h { |level| [level, Timeline::LaneWriter.new(start_s)] }
+          @lanes = Level::ALL.to_h { |level| [level, Plan::LaneWriter.new(start_s)] }
           @windows = []
           @done = Level::ALL.to_h { |level| [level, []] }
           @two_windows = block.stations.to_h { |station| [station.id, station.levels.each_value.any? { |prescription| prescription.sides == "each" }] }
@@ -25,14 +25,14 @@ module Sparrow
           @last = Level::ALL.to_h { |level| [level, last_visit(level)] }
         end
 
-        # @return [Timeline::BlockLine]
+        # @return [Plan::BlockLine]
         def call
           @lanes.each_value { |lane| lane.write("ready", @block.get_ready_s) }
           @visits.each_with_index do |visit, index|
             work(visit, index)
             rest(visit, index)
           end
-          Timeline::BlockLine.new(
+          Plan::BlockLine.new(
             block: @block, start_s: @start_s, total_s: now_s - @start_s,
             lanes: @lanes.transform_values { |lane| lane.segments.freeze }.freeze, visits: @done.freeze, windows: @windows.freeze,
             groups: @block.rotates? ? Rotation.new(@block, @windows).groups : nil
@@ -73,7 +73,7 @@ module Sparrow
         end
 
         def visited(lane, visit, prescription)
-          @done.fetch(lane) << Timeline::Visit.new(
+          @done.fetch(lane) << Plan::Visit.new(
             visit.station, visit.round, prescription, prescription.reps_counted, @lanes.fetch(lane).now_s, worked_s(visit.station, prescription)
           )
         end
@@ -139,7 +139,7 @@ module Sparrow
         end
 
         def window(visit, prescriptions, part, start_s, seconds, stops, switch_s: nil)
-          @windows << Timeline::Window.new(
+          @windows << Plan::Window.new(
             @block, visit.station, visit.round, part, start_s, seconds, stops, switch_s, prescriptions
           ).freeze
         end

@@ -8,7 +8,7 @@ module Sparrow
       class Counts
         # @param station [Hash] of the document, with its "ladder"
         # @param block [Hash] of the document
-        # @param house [House]
+        # @param house [Standards::House]
         # @param levels [Hash{String => Prescription}]
         def initialize(station, block, house, levels)
           @ladder = station.fetch("ladder")
@@ -19,7 +19,7 @@ module Sparrow
         end
 
         # @return [Hash{String => Hash{Integer => Integer}}] level to round to reps
-        # @raise [Scaling::Distribution::Impossible]
+        # @raise [Standards::Distribution::Impossible]
         def by_level
           Level::ALL.to_h { |level| [level, counts(level).freeze] }.freeze
         end
@@ -34,15 +34,15 @@ module Sparrow
         def total(level)
           given = @ladder.fetch("total")
           return given unless (@station["scaling"] || @block["scaling"]) == "share"
-          shared = Scaling::Rounding.of(given, share(level), alternating: @levels.fetch(level).requires_even_count?, fives_from: @house.fives_from)
-          [Scaling::Rounding.to_step(shared, step), step].max.clamp(nil, given)
+          shared = Standards::Rounding.of(given, share(level), alternating: @levels.fetch(level).requires_even_count?, fives_from: @house.fives_from)
+          [Standards::Rounding.to_step(shared, step), step].max.clamp(nil, given)
         end
 
         # @return [Boolean] whether the level's total can be spread over its rounds
         def spreads?(level)
           counts(level)
           true
-        rescue Scaling::Distribution::Impossible
+        rescue Standards::Distribution::Impossible
           false
         end
 
@@ -51,12 +51,12 @@ module Sparrow
         def counts(level)
           rounds = rounds(level)
           return {} if rounds.empty?
-          rounds.zip(Scaling::Distribution.over(total(level), weights(rounds), step: step)).to_h
+          rounds.zip(Standards::Distribution.over(total(level), weights(rounds), step: step)).to_h
         end
 
         def weights(rounds)
           return @ladder.fetch("counts").first(rounds.size) if @ladder["shape"] == "typed"
-          Scaling::Distribution.weights(@ladder.fetch("shape"), rounds.size)
+          Standards::Distribution.weights(@ladder.fetch("shape"), rounds.size)
         end
 
         def step

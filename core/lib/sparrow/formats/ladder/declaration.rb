@@ -4,18 +4,18 @@ module Sparrow
   module Formats
     module Ladder
       # A total per station, spread over the rounds.
-      class Declaration < Format
-        F = Format::Fields
+      class Declaration < Plan::Format
+        F = Plan::Format::Fields
         MOST = 1000
         LADDER = Schema::Record.new({
-          "total" => F::COUNT, "shape" => Schema::OneOf.new(*Scaling::Distribution::SHAPES), "step" => Schema::IntegerType.new(1..50),
+          "total" => F::COUNT, "shape" => Schema::OneOf.new(*Standards::Distribution::SHAPES), "step" => Schema::IntegerType.new(1..50),
           "counts" => Schema::List.new(F::COUNT, size: 1..50, noun: "rounds")
         }, required: %w[total shape])
 
         def initialize
           super(
             id: "ladder", label: "Ladder", says: "A total per station, spread over the rounds.", clock: "own_pace", layout: Rounds::Layout,
-            calls: [Cues::PacedCalls],
+            calls: [Plan::Cues::PacedCalls],
             fields: [F::ROUND_COUNT.with(opening: 4), F::REST_BETWEEN, F::ROUND_REST, F::CAP, F::AIM, F::READY, F::GATE, F::BY_LEVEL],
             station_fields: {**F::IN_ROUNDS, "ladder" => LADDER}
           )
@@ -46,8 +46,8 @@ module Sparrow
           return yield "/in_rounds", "leaves this station no round of the #{last}" if rounds.zero?
           return typed(ladder, rounds, &refuse) if ladder["shape"] == "typed"
           yield "/ladder/counts", "belong to a typed ladder only" if ladder["counts"]
-          Scaling::Distribution.over(ladder["total"], Scaling::Distribution.weights(ladder["shape"], rounds), step: ladder.fetch("step", 1))
-        rescue Scaling::Distribution::Impossible => impossible
+          Standards::Distribution.over(ladder["total"], Standards::Distribution.weights(ladder["shape"], rounds), step: ladder.fetch("step", 1))
+        rescue Standards::Distribution::Impossible => impossible
           yield "/ladder/total", "cannot be split so: #{impossible.message}"
         end
 

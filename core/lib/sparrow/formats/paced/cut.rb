@@ -5,15 +5,15 @@ module Sparrow
     module Paced
       # What is left of a visit that a cap cuts off.
       module Cut
-        # @param visit [Timeline::Visit]
+        # @param visit [Plan::Visit]
         # @param end_s [Integer] the second at which everything stops
         # @param set_rest_s [Integer] between the sets of one visit
-        # @return [Timeline::Visit, nil] nil where it had not begun
+        # @return [Plan::Visit, nil] nil where it had not begun
         def self.visit(visit, end_s, set_rest_s)
           return visit if visit.start_s + visit.work_s <= end_s
           return if visit.start_s >= end_s
           elapsed_s = end_s - visit.start_s
-          Timeline::Visit.new(visit.station, visit.round, visit.prescription, counted(visit, elapsed_s, set_rest_s), visit.start_s, elapsed_s)
+          Plan::Visit.new(visit.station, visit.round, visit.prescription, counted(visit, elapsed_s, set_rest_s), visit.start_s, elapsed_s)
         end
 
         # @return [Integer] whole reps, as counted, in the time there was

@@ -16,18 +16,18 @@ module Sparrow
           @house = block.house
           @start_s = start_s
           @begins_s = start_s + block.get_ready_s
-          @lanes = Level::ALL.to_h { |level| [level, Timeline::LaneWriter.new(start_s).write("ready", block.get_ready_s)] }
+          @lanes = Level::ALL.to_h { |level| [level, Plan::LaneWriter.new(start_s).write("ready", block.get_ready_s)] }
           @visits = Level::ALL.to_h { |level| [level, []] }
           @gates = []
           @last = {}
         end
 
-        # @return [Timeline::BlockLine]
+        # @return [Plan::BlockLine]
         def call
           steps = Level::ALL.to_h { |level| [level, steps(level)] }
           walk(steps.transform_values { |own| own.group_by(&:gate) })
           total_s = finish
-          Timeline::BlockLine.new(
+          Plan::BlockLine.new(
             block: @block, start_s: @start_s, total_s: total_s,
             lanes: @lanes.transform_values { |lane| lane.segments.freeze }.freeze, visits: @visits.freeze, windows: [].freeze,
             gates: @gates.freeze, forecast: Level::ALL.to_h { |level| [level, forecast(level, steps.fetch(level))] }.freeze
@@ -75,7 +75,7 @@ module Sparrow
 
         def work(level, step)
           lane = @lanes.fetch(level)
-          @visits.fetch(level) << Timeline::Visit.new(step.station, step.round, step.prescription, step.counted, lane.now_s, step.seconds, step.sets)
+          @visits.fetch(level) << Plan::Visit.new(step.station, step.round, step.prescription, step.counted, lane.now_s, step.seconds, step.sets)
           return lane.write("work", step.seconds, step.station, step.round, nil, step.prescription.level) unless step.sets
           step.sets.each_with_index do |count, index|
             lane.write("rest", @block.set_rest_s, step.station, step.round) if index.positive?
@@ -101,7 +101,7 @@ module Sparrow
         def close(gate, going, start_s)
           first = going.each_value.first.fetch(gate).first
           arrivals = going.to_h { |level, _| [level, @lanes.fetch(level).now_s] }
-          @gates << Timeline::Gate.new(first.round, (first.station if @block.gate == "station"), start_s, arrivals)
+          @gates << Plan::Gate.new(first.round, (first.station if @block.gate == "station"), start_s, arrivals)
           going.each { |level, gates| @last[level] = gates.fetch(gate).last }
           return if @block.gate == "free"
           end_s = arrivals.each_value.max
@@ -137,7 +137,7 @@ module Sparrow
 
         def forecast(level, _steps)
           finish_s = arrival(level)
-          Timeline::Forecast.new(
+          Plan::Forecast.new(
             finish_s: finish_s && (finish_s - @begins_s), capped: @natural.fetch(level) > @begins_s + (@block.cap_s || Float::INFINITY),
             gates: gates_of(level), demand: Pace.demanded(@block, @visits.fetch(level), self_paced_s(level))
           )
@@ -153,7 +153,7 @@ module Sparrow
           waits = @gates.filter_map do |gate|
             next unless gate.arrivals.key?(level)
             at_s = gate.arrivals.fetch(level)
-            Timeline::Forecast::Wait.new(round: gate.round, station: gate.station&.id, takes_s: at_s - gate.start_s,
+            Plan::Forecast::Wait.new(round: gate.round, station: gate.station&.id, takes_s: at_s - gate.start_s,
               waits_s: (@block.gate == "free") ? 0 : gate.end_s - at_s)
           end
           waits.freeze

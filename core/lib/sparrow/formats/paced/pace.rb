@@ -8,16 +8,16 @@ module Sparrow
         # Faster than this part of the default tempo is called implausible.
         PLAUSIBLE_FROM = Rational(7, 10)
 
-        # @param visits [Array<Timeline::Visit>] of the lane
+        # @param visits [Array<Plan::Visit>] of the lane
         # @param predicted_s [Integer] the lane's predicted time
-        # @return [Timeline::Forecast::Demand, nil] nil where no target is set or nothing is counted
+        # @return [Plan::Forecast::Demand, nil] nil where no target is set or nothing is counted
         def self.demanded(block, visits, predicted_s)
           return unless block.target_s
           counted = visits.select { |visit| visit.counted.positive? && visit.prescription.seconds_per_move }
           return if counted.empty?
           available_s = block.target_s - (predicted_s - counted.sum { |visit| working_s(visit) })
           of_default = available_s / counted.sum { |visit| default_s(visit) }
-          Timeline::Forecast::Demand.new(seconds_per_rep: (available_s / counted.sum(&:counted).to_r).round(2).to_f.clamp(0, nil),
+          Plan::Forecast::Demand.new(seconds_per_rep: (available_s / counted.sum(&:counted).to_r).round(2).to_f.clamp(0, nil),
             of_default: of_default.round(2).to_f.clamp(0, nil), plausible: of_default >= PLAUSIBLE_FROM)
         end
 

@@ -10,12 +10,12 @@ module Sparrow
         def initialize(block, start_s)
           @block = block
           @start_s = start_s
-          @lanes = Level::ALL.to_h { |level| [level, Timeline::LaneWriter.new(start_s)] }
+          @lanes = Level::ALL.to_h { |level| [level, Plan::LaneWriter.new(start_s)] }
           @visits = Level::ALL.to_h { |level| [level, []] }
           @windows = []
         end
 
-        # @return [Timeline::BlockLine]
+        # @return [Plan::BlockLine]
         def call
           @lanes.each_value { |lane| lane.write("ready", @block.get_ready_s) }
           order = (1..@block.rounds).flat_map { |round| @block.stations_in(round).map { |station| [station, round] } }
@@ -23,7 +23,7 @@ module Sparrow
             turns(station, round)
             way_on(station, round, order[index + 1])
           end
-          Timeline::BlockLine.new(
+          Plan::BlockLine.new(
             block: @block, start_s: @start_s, total_s: now_s - @start_s, lanes: @lanes.transform_values { |lane| lane.segments.freeze }.freeze,
             visits: @visits.freeze, windows: @windows.freeze, groups: groups
           )
@@ -48,12 +48,12 @@ module Sparrow
 
         def window(prescriptions, station, round, turn, turn_s)
           stops = prescriptions.transform_values { |prescription| now_s + prescription.stop_s }
-          @windows << Timeline::Window.new(@block, station, round, LABELS[turn % LABELS.size], now_s, turn_s, stops, nil, prescriptions).freeze
+          @windows << Plan::Window.new(@block, station, round, LABELS[turn % LABELS.size], now_s, turn_s, stops, nil, prescriptions).freeze
         end
 
         def work(level, prescription, station, round, turn_s)
           lane = @lanes.fetch(level)
-          @visits.fetch(level) << Timeline::Visit.new(station, round, prescription, prescription.reps_counted, lane.now_s, prescription.stop_s)
+          @visits.fetch(level) << Plan::Visit.new(station, round, prescription, prescription.reps_counted, lane.now_s, prescription.stop_s)
           lane.write("work", prescription.stop_s, station, round, nil, level).write("waiting", turn_s - prescription.stop_s, station, round)
         end
 
@@ -63,13 +63,13 @@ module Sparrow
           @lanes.each_value { |lane| lane.write("rest", rest_s, station, round) }
         end
 
-        # @return [Array<Timeline::Group>] the two of a pair, with the turns of each
+        # @return [Array<Plan::Group>] the two of a pair, with the turns of each
         def groups
           LABELS.map do |label|
             stops = @windows.select { |window| window.part == label }.map do |window|
-              Timeline::Group::Stop.new(start_s: window.start_s, seconds: window.seconds, round: window.round, station: window.station)
+              Plan::Group::Stop.new(start_s: window.start_s, seconds: window.seconds, round: window.round, station: window.station)
             end
-            Timeline::Group.new(label: label, stops: stops.freeze)
+            Plan::Group.new(label: label, stops: stops.freeze)
           end.freeze
         end
       end

@@ -25,7 +25,7 @@ module Sparrow
           (@block.own.fetch("turns") * 2).times do |turn|
             lane.write("transition", @block.switch_s, step.station, step.round) if turn.positive?
             next lane.write("rest", set_s, step.station, step.round) if turn.odd?
-            @visits.fetch(level) << Timeline::Visit.new(step.station, step.round, step.prescription, step.counted, lane.now_s, set_s)
+            @visits.fetch(level) << Plan::Visit.new(step.station, step.round, step.prescription, step.counted, lane.now_s, set_s)
             lane.write("work", set_s, step.station, step.round, nil, step.prescription.level)
           end
         end

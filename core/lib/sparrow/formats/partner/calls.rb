@@ -9,9 +9,9 @@ module Sparrow
           @line = line
         end
 
-        # @return [Array<Cues::Cue>]
+        # @return [Array<Plan::Cues::Cue>]
         def cues
-          return Cues::PacedCalls.new(@line).cues unless @line.block.timed?
+          return Plan::Cues::PacedCalls.new(@line).cues unless @line.block.timed?
           @line.windows.each_with_index.flat_map { |window, index| around(window, index.zero? ? nil : @line.windows[index - 1]) }
         end
 
@@ -20,10 +20,10 @@ module Sparrow
         def around(window, before)
           fresh = before.nil? || [before.station, before.round] != [window.station, window.round]
           from_s = before ? before.end_s : @line.start_s
-          count = [Cues::Approach::COUNT_FROM, window.start_s - from_s].min
+          count = [Plan::Cues::Approach::COUNT_FROM, window.start_s - from_s].min
           [
             (call(window, from_s, "next", "Next: #{window.station.name}") if fresh),
-            (call(window, window.start_s - count, "countdown", Cues::Approach::COUNTS.fetch(count)) if count.positive?),
+            (call(window, window.start_s - count, "countdown", Plan::Cues::Approach::COUNTS.fetch(count)) if count.positive?),
             call(window, window.start_s, "go", "#{window.part}: go"),
             *ending(window)
           ].compact
@@ -34,14 +34,14 @@ module Sparrow
           early = window.stops.reject { |_, at_s| at_s == window.end_s }.group_by(&:last)
           following = @line.windows[@line.windows.index(window) + 1]
           change = following && [following.station, following.round] == [window.station, window.round]
-          count = [Cues::Approach::COUNT_FROM, window.seconds - 1].min
+          count = [Plan::Cues::Approach::COUNT_FROM, window.seconds - 1].min
           early.map { |at_s, levels| call(window, at_s, "stop", "#{levels.map { |level, _| level.capitalize }.join(" and ")}: stop", levels.map(&:first)) } +
-            [(call(window, window.end_s - count, "countdown", Cues::Approach::COUNTS.fetch(count)) if count.positive?),
+            [(call(window, window.end_s - count, "countdown", Plan::Cues::Approach::COUNTS.fetch(count)) if count.positive?),
               change ? call(window, window.end_s, "switch", "Change") : call(window, window.end_s, "stop", "Stop")].compact
         end
 
         def call(window, at_s, kind, text, levels = nil)
-          Cues::Cue.new(at_s, kind, text, levels, @line.block.id, window.station.id, window.round)
+          Plan::Cues::Cue.new(at_s, kind, text, levels, @line.block.id, window.station.id, window.round)
         end
       end
     end

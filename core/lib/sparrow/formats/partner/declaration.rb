@@ -4,8 +4,8 @@ module Sparrow
   module Formats
     module Partner
       # Two share a station: one works while the other rests, and they change by the clock or when the set is done.
-      class Declaration < Format
-        F = Format::Fields
+      class Declaration < Plan::Format
+        F = Plan::Format::Fields
         TURN_S = 30
         TURNS = 2
         CHANGES = [["clock", "Partners change by the clock"], ["set", "Partners change when the set is done"]].freeze
@@ -15,11 +15,11 @@ module Sparrow
             id: "partner", label: "With a partner", says: "You go, I go: one works while the other rests.", clock: "called", layout: Layout, calls: [Calls],
             fields: [
               F::ROUND_COUNT.with(opening: 2),
-              Format::Field.new(key: "turns", shape: Schema::IntegerType.new(1..20), kind: "count", label: "Turns each", place: "clock", opening: TURNS, default: TURNS, hint: TURNS.to_s),
-              Format::Field.new(key: "work_s", shape: F::WORK, kind: "seconds", label: "A turn", place: "clock", opening: TURN_S, default: TURN_S, hint: TURN_S.to_s),
-              Format::Field.new(key: "switch_s", shape: F::SHORT, kind: "seconds", label: "To change over", place: "clock", hint: "0"),
+              Plan::Format::Field.new(key: "turns", shape: Schema::IntegerType.new(1..20), kind: "count", label: "Turns each", place: "clock", opening: TURNS, default: TURNS, hint: TURNS.to_s),
+              Plan::Format::Field.new(key: "work_s", shape: F::WORK, kind: "seconds", label: "A turn", place: "clock", opening: TURN_S, default: TURN_S, hint: TURN_S.to_s),
+              Plan::Format::Field.new(key: "switch_s", shape: F::SHORT, kind: "seconds", label: "To change over", place: "clock", hint: "0"),
               F::REST_BETWEEN, F::ROUND_REST, F::READY,
-              Format::Field.new(key: "change", shape: Schema::OneOf.new(*CHANGES.map(&:first)), kind: "choice", label: "How partners change", place: "clock",
+              Plan::Format::Field.new(key: "change", shape: Schema::OneOf.new(*CHANGES.map(&:first)), kind: "choice", label: "How partners change", place: "clock",
                 default: "clock", options: CHANGES)
             ],
             station_fields: F::IN_ROUNDS

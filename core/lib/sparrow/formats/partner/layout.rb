@@ -10,7 +10,7 @@ module Sparrow
           @layout = (block.timed? ? ByClock : BySet).new(block, start_s)
         end
 
-        # @return [Timeline::BlockLine]
+        # @return [Plan::BlockLine]
         def call
           @layout.call
         end

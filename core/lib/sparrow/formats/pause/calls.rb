@@ -5,16 +5,16 @@ module Sparrow
     module Pause
       # A drink, where there is time for one.
       class Calls
-        # @param line [Timeline::BlockLine]
+        # @param line [Plan::BlockLine]
         def initialize(line)
           @line = line
         end
 
-        # @return [Array<Cues::Cue>]
+        # @return [Array<Plan::Cues::Cue>]
         def cues
           block = @line.block
-          return [] if block.seconds < Cues::Breaks::FROM_S
-          [Cues::Cue.new(@line.start_s + block.get_ready_s, "drink", "Drink", nil, block.id)]
+          return [] if block.seconds < Plan::Cues::Breaks::FROM_S
+          [Plan::Cues::Cue.new(@line.start_s + block.get_ready_s, "drink", "Drink", nil, block.id)]
         end
       end
     end

@@ -4,11 +4,11 @@ module Sparrow
   module Formats
     module Pause
       # A named stretch of time: welcome, demonstration, water.
-      class Declaration < Format
+      class Declaration < Plan::Format
         def initialize
           super(
             id: "pause", label: "Pause", says: "Time for everybody: welcome, demonstration, water.", clock: "none", layout: Layout, calls: [Calls],
-            fields: [Format::Field.new(key: "seconds", shape: Schema::IntegerType.new(1..7200, "seconds"), kind: "seconds", label: "Lasts", place: "clock",
+            fields: [Plan::Format::Field.new(key: "seconds", shape: Schema::IntegerType.new(1..7200, "seconds"), kind: "seconds", label: "Lasts", place: "clock",
               needed: true, opening: 60)]
           )
         end

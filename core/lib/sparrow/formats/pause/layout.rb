@@ -10,13 +10,13 @@ module Sparrow
           @start_s = start_s
         end
 
-        # @return [Timeline::BlockLine]
+        # @return [Plan::BlockLine]
         def call
           lanes = Level::ALL.to_h do |level|
-            lane = Timeline::LaneWriter.new(@start_s).write("ready", @block.get_ready_s).write("pause", @block.seconds)
+            lane = Plan::LaneWriter.new(@start_s).write("ready", @block.get_ready_s).write("pause", @block.seconds)
             [level, lane.segments.freeze]
           end
-          Timeline::BlockLine.new(
+          Plan::BlockLine.new(
             block: @block, start_s: @start_s, total_s: @block.get_ready_s + @block.seconds, lanes: lanes.freeze, visits: {}.freeze, windows: [].freeze
           )
         end

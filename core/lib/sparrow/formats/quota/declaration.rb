@@ -4,8 +4,8 @@ module Sparrow
   module Formats
     module Quota
       # A day's total, from a minimum to a maximum, in sets of any size.
-      class Declaration < Format
-        F = Format::Fields
+      class Declaration < Plan::Format
+        F = Plan::Format::Fields
         DAYS = [["lighter", "Lighter day: the minimum"], ["heavier", "Heavier day: the maximum"]].freeze
         # A day's total where nothing says it: so many times the number of one set.
         SETS_A_DAY = {"min" => 3, "max" => 5}.freeze
@@ -15,7 +15,7 @@ module Sparrow
         def initialize
           super(
             id: "quota", label: "Daily total", says: "Minimum to maximum, in sets through the day.", clock: "none", layout: Layout, tally: "day",
-            fields: [Format::Field.new(key: "day", shape: Schema::OneOf.new(*DAYS.map(&:first)), kind: "choice", label: "Kind of day", place: "clock",
+            fields: [Plan::Format::Field.new(key: "day", shape: Schema::OneOf.new(*DAYS.map(&:first)), kind: "choice", label: "Kind of day", place: "clock",
               opening: "heavier", default: "heavier", options: DAYS)],
             level_fields: {"quota" => F::RANGE}
           )

@@ -11,12 +11,12 @@ module Sparrow
           @start_s = start_s
         end
 
-        # @return [Timeline::BlockLine] of no length
+        # @return [Plan::BlockLine] of no length
         def call
-          Timeline::BlockLine.new(
+          Plan::BlockLine.new(
             block: @block, start_s: @start_s, total_s: 0, lanes: Level::ALL.to_h { |level| [level, [].freeze] }.freeze,
             visits: {}.freeze, windows: [].freeze,
-            forecast: Level::ALL.to_h { |level| [level, Timeline::Forecast.new(stations: @block.stations.map { |station| plan(station, station.at(level)) }.freeze)] }.freeze
+            forecast: Level::ALL.to_h { |level| [level, Plan::Forecast.new(stations: @block.stations.map { |station| plan(station, station.at(level)) }.freeze)] }.freeze
           )
         end
 
@@ -25,7 +25,7 @@ module Sparrow
         # A lighter day aims at the minimum, a heavier one at the maximum.
         def plan(station, prescription)
           goal = (@block.day == "lighter") ? prescription.quota.min : prescription.quota.max
-          Timeline::Forecast::Sets.new(station: station.id, minimum: prescription.quota.min, maximum: prescription.quota.max, goal: goal,
+          Plan::Forecast::Sets.new(station: station.id, minimum: prescription.quota.min, maximum: prescription.quota.max, goal: goal,
             sets: Capacity::Sets.comfortable(prescription, goal))
         end
       end

@@ -4,13 +4,13 @@ module Sparrow
   module Formats
     module Rounds
       # Set reps, so many times round.
-      class Declaration < Format
-        F = Format::Fields
+      class Declaration < Plan::Format
+        F = Plan::Format::Fields
 
         def initialize
           super(
             id: "rounds", label: "Rounds of reps", says: "Set reps, so many times round, at one’s own pace.", clock: "own_pace", layout: Layout,
-            calls: [Cues::PacedCalls],
+            calls: [Plan::Cues::PacedCalls],
             fields: [F::ROUND_COUNT, F::REST_BETWEEN, F::ROUND_REST, F::CAP, F::AIM, F::READY, F::GATE, F::BY_LEVEL, F::ESCALATE],
             station_fields: F::IN_ROUNDS
           )

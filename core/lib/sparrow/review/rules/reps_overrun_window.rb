@@ -9,7 +9,7 @@ module Sparrow
         def findings
           each_cell.filter_map do |block, station, prescription|
             next unless prescription.reps && block.timed? && !block.format.fixed_starts?
-            fit = Targets::WindowFit.of(block, station, prescription.level)
+            fit = Planning::WindowFit.of(block, station, prescription.level)
             overrun(block, station, fit) if fit.overrun?
           end
         end

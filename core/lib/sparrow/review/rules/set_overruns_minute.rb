@@ -18,7 +18,7 @@ module Sparrow
 
         # The house's fill of the interval; where not one rep has time, a longer interval.
         def fix(block, station, prescription)
-          most = Targets::Solve::Cell.new(block, station, prescription).most(block.interval_s * @workout.house.fill / 100)
+          most = Planning::Solve::Cell.new(block, station, prescription).most(block.interval_s * @workout.house.fill / 100)
           return Fix.set("Start every #{prescription.set_s} s", ["#{block.pointer}/interval_s", prescription.set_s.clamp(10, 600)]) if most.nil? || most < 1
           Fix.set("Ask for #{most}", ["#{prescription.pointer}/#{prescription.reps ? "reps" : "hold_s"}", most])
         end

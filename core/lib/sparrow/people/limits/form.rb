@@ -1,0 +1,63 @@
+# frozen_string_literal: true
+
+module Sparrow
+  module People
+    module Limits
+      # What is kept private of a person: limits, the answers to the screening, a note.
+      module Form
+        S = Schema
+        LIMIT = S::Record.new({
+          "kind" => S::OneOf.new(*KINDS), "side" => S::OneOf.new(*SIDES), "severity" => S::OneOf.new(*SEVERITIES),
+          "from" => S::Day.new, "until" => S::Day.new, "note" => S::Text.new(length: 0..300)
+        }, required: %w[kind severity])
+        SCREENING = S::Record.new({
+          "answers" => S::Record.new(Screening.questions.to_h { |question| [question["id"], S::BooleanType.new] }), "answered_on" => S::Day.new,
+          "cleared_on" => S::Day.new, "cleared_note" => S::Text.new(length: 0..300)
+        }, required: %w[answers])
+        HEALTH = S::Record.new({"limits" => S::List.new(LIMIT, size: 0..20, noun: "limits"), "screening" => SCREENING, "note" => S::Text.new(length: 0..2000)})
+
+        # What a shape cannot say.
+        # @param health [Hash] in the shape of HEALTH
+        # @param today [Date] nothing is answered or cleared after it
+        # @return [Array<Problem>] with pointers into it
+        def self.validation_errors(health, today:, at: "")
+          limits(health, at) + screening(health["screening"] || {}, today, at)
+        end
+
+        # @return [Array<Limit>]
+        def self.limits_of(health)
+          (health["limits"] || []).map do |given|
+            Limit.new(kind: given["kind"], side: given["side"], severity: given["severity"], starts_on: day(given["from"]), ends_on: day(given["until"]))
+          end
+        end
+
+        # @return [String] one of Screening::STATES
+        def self.screening_state(health)
+          given = health["screening"] || {}
+          Screening.state(given["answers"] || {}, answered_on: day(given["answered_on"]), cleared_on: day(given["cleared_on"]))
+        end
+
+        def self.day(text)
+          text && Date.iso8601(text)
+        end
+
+        def self.limits(health, at)
+          (health["limits"] || []).each_with_index.filter_map do |limit, index|
+            Problem.new(pointer: "#{at}/limits/#{index}/until", message: "is before the day it begins") if limit["from"] && limit["until"] && limit["until"] < limit["from"]
+          end
+        end
+
+        def self.screening(screening, today, at)
+          answered, cleared = screening.values_at("answered_on", "cleared_on")
+          [
+            (["answered_on", "is missing: say when the questions were answered"] if screening["answers"]&.any? && answered.nil?),
+            (["answered_on", "is not here yet"] if answered && answered > today.iso8601),
+            (["cleared_on", "is not here yet"] if cleared && cleared > today.iso8601),
+            (["cleared_on", "is before the answers that it clears"] if cleared && answered && cleared < answered)
+          ].compact.map { |key, message| Problem.new(pointer: "#{at}/screening/#{key}", message: message) }
+        end
+        private_class_method :limits, :screening
+      end
+    end
+  end
+end

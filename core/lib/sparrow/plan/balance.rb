@@ -1,0 +1,67 @@
+# frozen_string_literal: true
+
+module Sparrow
+  module Plan
+    # What a level is given to do, in seconds of work and in moves, by pattern,
+    # plane, position and impact. Warm-up and cool-down are not counted.
+    class Balance
+      BY = %w[pattern plane position impact].freeze
+      COUNTED = %w[main finisher].freeze
+
+      # @param timeline [Plan::Timeline]
+      def initialize(timeline)
+        @timeline = timeline
+      end
+
+      # @return [Hash{String => Hash}] level to by what to value to {"work_s", "moves"}, the most work first
+      def to_h
+        Level::ALL.to_h { |level| [level, of(level)] }
+      end
+
+      private
+
+      def of(level)
+        sums = BY.to_h { |by| [by, Hash.new { |hash, value| hash[value] = {"work_s" => 0, "moves" => 0} }] }
+        totals(level).each { |prescription, (station, work_s, counted)| add(sums, station, prescription, work_s, counted) }
+        sums.transform_values { |held| held.sort_by { |value, sum| [-sum["work_s"], value] }.to_h }
+      end
+
+      # Seconds and reps of each prescription over all its rounds.
+      def totals(level)
+        totals = {}.compare_by_identity
+        @timeline.blocks.each do |line|
+          next unless COUNTED.include?(line.block.role)
+          line.visits.fetch(level, []).each do |visit|
+            total = totals[visit.prescription] ||= [visit.station, 0, 0]
+            total[1] += visit.work_s
+            total[2] += visit.counted
+          end
+        end
+        totals
+      end
+
+      def add(sums, station, prescription, work_s, counted)
+        pieces(station, prescription, work_s, counted).each do |movement, rung, seconds, moves|
+          values = {"pattern" => movement.pattern, "plane" => movement.plane, "position" => rung.position, "impact" => rung.impact}
+          values.each do |by, value|
+            sum = sums[by][value]
+            sum["work_s"] += seconds
+            sum["moves"] += moves
+          end
+        end
+      end
+
+      # A compound's seconds go to its parts by their moves; the last takes what is left.
+      def pieces(station, prescription, work_s, counted)
+        return [[station.movement, prescription.variation, work_s, prescription.counting.moves(counted)]] if prescription.variation
+        whole = prescription.parts.sum { |part| part["reps"] }
+        left_s = work_s
+        prescription.parts.each_with_index.map do |part, index|
+          seconds = (index == prescription.parts.size - 1) ? left_s : work_s * part["reps"] / whole
+          left_s -= seconds
+          [part["movement"], part["rung"], seconds, part["reps"] * counted]
+        end
+      end
+    end
+  end
+end

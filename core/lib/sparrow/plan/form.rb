@@ -1,0 +1,136 @@
+# frozen_string_literal: true
+
+module Sparrow
+  module Plan
+    # The workout document's shape, version 1. The published schema is made from it.
+    module Form
+      extend self
+
+      S = Schema
+      ID = S::Text.new(length: 1..40, form: /\A[A-Za-z0-9_-]+\z/, says: "may hold letters, digits, - and _ only")
+      LINE = S::Text.new(length: 0..120)
+      NOTE = S::Text.new(length: 0..1000)
+      CATALOGUE_ID = S::Text.new(length: 1..60, form: /\A[a-z0-9_]+\z/, says: "is not a movement's id")
+      VARIATION_ID = S::Text.new(length: 3..121, form: /\A[a-z0-9_]{1,60}\.[a-z0-9_]{1,60}\z/, says: "is not a variation's id")
+      F = Format::Fields
+      SHORT = F::SHORT
+      COUNT = F::COUNT
+      RANGE = F::RANGE
+      PERCENT = S::Decimal.new(1..400)
+      ROLE = S::OneOf.new("warm_up", "main", "finisher", "cool_down", "pause")
+      COUNTING = S::OneOf.new(*Counting::RULES)
+      SIDES = S::OneOf.new("both", "split", "each")
+      SCALING = S::OneOf.new("variation", "share", "hold", "range", "clean_reps", "tempo", "load", "rest", "rounds")
+      TEMPO = S::Text.new(length: 1..7, form: /\A(?!0-0-0-0)\d-\d-\d-\d\z/, says: "must be four digits such as 3-0-1-0, not all 0")
+      PACE = S::Decimal.new(0.5..3)
+
+      def by_level(shape)
+        S::Record.new(Level::ALL.to_h { |level| [level, shape] })
+      end
+
+      def between(shape)
+        S::Either.new(S::Record.new({"min" => shape, "max" => shape}, required: %w[min max]), shape)
+      end
+
+      SHARES = by_level(PERCENT)
+      SECONDS_RANGE = S::Record.new({"min" => F::WORK, "max" => F::WORK}, required: %w[min max])
+      PRESCRIPTION_KEYS = {
+        "variation" => VARIATION_ID, "reps" => between(COUNT), "hold_s" => between(F::WORK), "work_s" => F::WORK, "rest_s" => F::REST,
+        "tempo" => TEMPO, "load_kg" => S::Decimal.new(0..200), "counting" => COUNTING, "sides" => SIDES, "note" => NOTE
+      }.freeze
+      PART = S::Record.new({"movement" => CATALOGUE_ID, "reps" => COUNT}, required: %w[movement reps])
+      REPS = PRESCRIPTION_KEYS.fetch("reps")
+      HOLD = PRESCRIPTION_KEYS.fetch("hold_s")
+
+      # Keys that a format has no use for are set aside where they stood, until one knows them again:
+      # all that any format declares. Where two declare one key, the wider shape came first.
+      def set_aside_of_block
+        @set_aside_of_block ||= S::Record.new(Format.with_stations.map(&:block_shapes).reduce({}) { |known, more| more.merge(known) })
+      end
+
+      def set_aside_of_station
+        @set_aside_of_station ||= S::Record.new(Format.all.map(&:station_fields).reduce({}, :merge))
+      end
+
+      def set_aside_of_level
+        @set_aside_of_level ||= S::Record.new({"reps" => REPS, **Format.all.map(&:level_fields).reduce({}, :merge)})
+      end
+
+      STATION_KEYS = {
+        "id" => ID, "movement" => CATALOGUE_ID, "parts" => S::List.new(PART, size: 1..8, noun: "parts"), "counting" => COUNTING, "sides" => SIDES,
+        "work_s" => F::WORK, "rest_s" => F::REST, "note" => NOTE, "scaling" => SCALING, "shares" => SHARES
+      }.freeze
+
+      # @param format [Format]
+      def station(format)
+        levels = by_level(S::Record.new({**PRESCRIPTION_KEYS, **format.level_fields, "set_aside" => set_aside_of_level}))
+        S::Record.new({**STATION_KEYS, "levels" => levels, "set_aside" => set_aside_of_station, **format.station_fields}, required: %w[id levels])
+      end
+
+      ANY_BLOCK = {"id" => ID, "title" => LINE, "note" => NOTE, "role" => ROLE, "get_ready_s" => F::REST}.freeze
+
+      # @param format [Format]
+      def block(format)
+        own = {**ANY_BLOCK, "format" => S::OneOf.new(format.id), **format.block_shapes}
+        return S::Record.new(own, required: %w[id role format] + format.needed) unless format.stations?
+        stations = S::List.new(station(format), size: 0..60, noun: "stations")
+        held = {**own, "scaling" => SCALING, "shares" => SHARES, "set_aside" => set_aside_of_block, "stations" => stations}
+        S::Record.new(held, required: %w[id role format stations] + format.needed)
+      end
+
+      # Made when the first block is read: by then every format has said what it is.
+      def by_format
+        @by_format ||= Format.all.to_h { |format| [format.id, block(format)] }
+      end
+
+      BLOCK = S::Tagged.new("format") { by_format }
+
+      HOUSE_KEYS = {
+        "pace" => by_level(PACE), "transition_s" => SHORT, "position_change_s" => SHORT, "reserve" => S::IntegerType.new(0..20),
+        "fill" => S::IntegerType.new(50..100, "percent"), "set_rest_s" => SHORT, "fives_from" => S::IntegerType.new(5..1000),
+        "shares" => SHARES, "hold_shares" => SHARES, "load_shares" => SHARES, "rest_shares" => SHARES, "round_shares" => SHARES, "lowering_s" => by_level(S::IntegerType.new(0..9, "seconds")),
+        "ranges" => by_level(RANGE), "hold_ranges" => by_level(SECONDS_RANGE)
+      }.freeze
+      HOUSE = S::Record.new(HOUSE_KEYS)
+      WORKOUT_KEYS = {
+        "format" => S::OneOf.new("willing-sparrow/workout"), "version" => S::OneOf.new(1),
+        "title" => S::Text.new(length: 1..120), "note" => NOTE, "slot_minutes" => S::IntegerType.new(5..240, "minutes"),
+        "head_count" => S::IntegerType.new(1..200, "people"), "depth" => S::OneOf.new("parallel", "full"), "house" => HOUSE,
+        "blocks" => S::List.new(BLOCK, size: 0..30, noun: "blocks")
+      }.freeze
+      WORKOUT_NEEDED = %w[format version title blocks].freeze
+      WORKOUT = S::Record.new(WORKOUT_KEYS, required: WORKOUT_NEEDED)
+
+      # What is defined once in the published schema.
+      DEFINED = {
+        "id" => ID, "line" => LINE, "note" => NOTE, "catalogue_id" => CATALOGUE_ID, "variation_id" => VARIATION_ID, "work_s" => F::WORK, "rest_s" => F::REST,
+        "short_s" => F::SHORT, "long_s" => F::LONG, "round_count" => F::ROUNDS, "reps_count" => COUNT, "role" => ROLE, "counting" => COUNTING, "sides" => SIDES,
+        "scaling" => SCALING, "tempo" => TEMPO, "pace" => PACE, "percent" => PERCENT, "reps" => REPS, "hold" => HOLD, "band" => RANGE,
+        "seconds_band" => SECONDS_RANGE, "shares" => SHARES, "part" => PART, "house" => HOUSE, "block" => BLOCK
+      }.freeze
+      ABOUT = {
+        "tempo" => "Lower, pause, lift, pause, in seconds.", "shares" => "Percent of the advanced number, in place of the studio's.",
+        "house" => "The standards that the circuit is planned with, where they differ from the defaults.",
+        "set_aside" => "What was typed for another format and is kept for it.", "role" => "What the block is for."
+      }.freeze
+      HEAD = {
+        "$id" => "urn:willing-sparrow:workout:1", "title" => "Willing Sparrow workout, version 1",
+        "description" => "A circuit in blocks, each exercise in three levels. All times are whole seconds. A key with the value null is the same as a key left out."
+      }.freeze
+
+      # @return [Hash] the document's JSON Schema, draft 2020-12
+      def json_schema
+        aside = {"set_aside" => set_aside_of_block, "set_aside_of_station" => set_aside_of_station, "set_aside_of_level" => set_aside_of_level}
+        S::JsonSchema.new({**DEFINED, **declared, **aside, **by_format.transform_keys { |format| "#{format}_block" }}, about: ABOUT).document(WORKOUT, HEAD)
+      end
+
+      private
+
+      # What formats declare of their stations and levels, by its key.
+      def declared
+        Format.with_stations.flat_map { |format| [format.station_fields, format.level_fields] }.reduce({}, :merge)
+          .reject { |_, shape| DEFINED.each_value.any? { |other| other.equal?(shape) } }
+      end
+    end
+  end
+end

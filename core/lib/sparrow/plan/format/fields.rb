@@ -1,0 +1,39 @@
+# frozen_string_literal: true
+
+module Sparrow
+  module Plan
+    class Format
+      # Shapes and fields that several formats share. All times are whole seconds.
+      module Fields
+        S = Schema
+        WORK = S::IntegerType.new(1..3600, "seconds")
+        REST = S::IntegerType.new(0..3600, "seconds")
+        SHORT = S::IntegerType.new(0..120, "seconds")
+        LONG = S::IntegerType.new(10..7200, "seconds")
+        ROUNDS = S::IntegerType.new(1..50)
+        COUNT = S::IntegerType.new(1..1000)
+        RANGE = S::Record.new({"min" => COUNT, "max" => COUNT}, required: %w[min max])
+        IN_ROUNDS = {"in_rounds" => S::List.new(ROUNDS, size: 1..50, distinct: true, noun: "rounds")}.freeze
+
+        # A key that every block may hold, whatever its format.
+        OF_ALL = %w[get_ready_s].freeze
+        READY = Field.new(key: "get_ready_s", shape: REST, kind: "seconds", label: "Get ready", place: "clock", hint: "0")
+
+        ROUND_COUNT = Field.new(key: "rounds", shape: ROUNDS, kind: "count", label: "Rounds", place: "clock", needed: true, opening: 3)
+        BY_LEVEL = Field.new(key: "rounds_by_level", shape: S::Record.new(Level::ALL.to_h { |level| [level, ROUNDS] }), kind: "by_level",
+          label: "Rounds by level", place: "more")
+        ESCALATE = Field.new(key: "escalate", shape: S::BooleanType.new, kind: "flag", label: "Each round a level harder", place: "more")
+        REST_BETWEEN = Field.new(key: "rest_s", shape: REST, kind: "seconds", label: "Rest", place: "clock", hint: "0")
+        ROUND_REST = Field.new(key: "round_rest_s", shape: REST, kind: "seconds", label: "Round rest", place: "clock", hint: "rest")
+        CAP = Field.new(key: "cap_s", shape: LONG, kind: "seconds", label: "Cap", place: "clock", hint: "none")
+        AIM = Field.new(key: "target_s", shape: LONG, kind: "seconds", label: "Aim at", place: "clock", hint: "none")
+        GATES = [["round", "All wait at each round"], ["station", "All wait at each station"], ["free", "Nobody waits"]].freeze
+        GATE = Field.new(key: "gate", shape: S::OneOf.new(*GATES.map(&:first)), kind: "choice", label: "Where all wait for all", place: "clock",
+          default: "round", options: GATES)
+        FLOWS = [["together", "Everyone together"], ["rotate", "Groups that move on"]].freeze
+        FLOW = Field.new(key: "flow", shape: S::OneOf.new(*FLOWS.map(&:first)), kind: "choice", label: "How the room moves", place: "clock",
+          default: "together", options: FLOWS)
+      end
+    end
+  end
+end

@@ -1,0 +1,79 @@
+# frozen_string_literal: true
+
+module Sparrow
+  module Plan
+    # What one level does at one station. Everything that a level may leave to
+    # its station, its block, its school or its rung is settled here already:
+    # work_s, rest_s (whole seconds), sides, counting, seconds_per_move
+    # (Rational). reps and hold are Ranges (8..8 for a plain 8), nil where none
+    # is asked. +filled+ lists the document's keys that its school filled in.
+    class Prescription < Value.of(
+      :level, :pointer, :variation, :reps, :hold, :own_work_s, :work_s, :rest_s, :sides, :counting, :tempo, :seconds_per_move,
+      :parts, :load_kg, :splits, :quota, :filled, :note
+    )
+      UP = %w[standing seated hanging].freeze
+
+      # @return [Integer, nil] of a range of holds the longest
+      def hold_s
+        hold&.max
+      end
+
+      # The seconds that this level works in one window, before a switch is
+      # taken out. A hold without a work time of its own is the level's stop; in
+      # a split window it is held on each side.
+      # @return [Integer]
+      def stop_s
+        return work_s if own_work_s || hold.nil?
+        (sides == "split") ? hold_s * 2 : hold_s
+      end
+
+      # @return [Integer] the number called aloud: of a range its maximum; 0 where none is asked
+      def reps_counted
+        reps ? reps.max : 0
+      end
+
+      # @return [Integer] moves done for that number
+      def moves
+        counting.moves(reps_counted)
+      end
+
+      # @return [Boolean] whether an odd number would leave one side a rep short
+      def requires_even_count?
+        (variation&.alternating? && counting.rule == "each") || false
+      end
+
+      # @return [Boolean] whether a set of it is worked one side after the other
+      def each_side_held?
+        counting.rule == "per_side" || variation&.sides == "one_sided"
+      end
+
+      # A set at the person's own pace, rounded up to the second.
+      # @param counted [Integer] reps as called
+      # @return [Integer] seconds
+      def set_s(counted = reps_counted)
+        return (counting.moves(counted) * seconds_per_move).ceil if counted.positive? && seconds_per_move
+        return hold_s * (each_side_held? ? 2 : 1) if hold
+        own_work_s || work_s || 0
+      end
+
+      # Where the body is when the set begins and ends, for the way to the next.
+      # @return [Boolean] up rather than on the floor
+      def starts_up?
+        UP.include?((variation || parts.first.fetch("rung")).position)
+      end
+
+      def ends_up?
+        UP.include?((variation || parts.last.fetch("rung")).position)
+      end
+
+      # @param two_windows [Boolean] whether the station takes a full window a side
+      # @param switch_s [Integer] taken out of the second half of a split window
+      # @return [Array<Integer>] the unbroken stretches of work, in seconds
+      def stretches(two_windows:, switch_s:)
+        return [stop_s, stop_s] if two_windows
+        return [stop_s] unless sides == "split"
+        [(stop_s + 1) / 2, (stop_s / 2) - switch_s]
+      end
+    end
+  end
+end

@@ -1,0 +1,32 @@
+# frozen_string_literal: true
+
+module Sparrow
+  module Plan
+    # A workout laid out in seconds: for each block a lane per level, each lane a
+    # list of segments that fill the block without a gap.
+    class Timeline < Value.of(:workout, :blocks, :total_s)
+      # @param block [Block]
+      # @param start_s [Integer] seconds from the start of the class
+      # @return [BlockLine]
+      def self.lay_out(block, start_s)
+        block.format.layout.new(block, start_s).call
+      end
+
+      # A block starts when the one before has ended for everyone.
+      # @param workout [Workout]
+      # @return [Timeline]
+      def self.compile(workout)
+        clock = 0
+        blocks = workout.blocks.map do |block|
+          lay_out(block, clock).tap { |laid| clock += laid.total_s }
+        end
+        new(workout: workout, blocks: blocks.freeze, total_s: clock)
+      end
+
+      # @return [Hash{String => Sums}] per level, over the whole class
+      def sums
+        Level::ALL.to_h { |level| [level, blocks.map { |block| block.sums.fetch(level) }.reduce(Sums.none, :+)] }
+      end
+    end
+  end
+end

@@ -1,0 +1,29 @@
+# frozen_string_literal: true
+
+module Sparrow
+  module Planning
+    # Blocks made for a circuit from what it loads, each move with its reason. An
+    # offer: they are edited like any block.
+    module Suggest
+      # @return [Hash] a station in the document's form
+      def self.station(movement, id, keys = {})
+        {"id" => id, "movement" => movement.id, **keys, "levels" => movement.opening_prescriptions}
+      end
+
+      # @return [String] the first of name, name-2, name-3 … that no block has
+      def self.free(name, taken)
+        [name, *(2..40).map { |number| "#{name}-#{number}" }].find { |candidate| !taken.include?(candidate) }
+      end
+
+      # @return [String] “knee, hip and lower back”
+      def self.list(names)
+        words = names.map { |name| words(name) }
+        (words.size == 1) ? words.first : "#{words[..-2].join(", ")} and #{words.last}"
+      end
+
+      def self.words(name)
+        name.tr("_", " ")
+      end
+    end
+  end
+end

@@ -1,0 +1,127 @@
+# frozen_string_literal: true
+
+module Sparrow
+  module Standards
+    # What a station's levels take from its school where they leave it open. What
+    # was typed always stands.
+    class Fill
+      # @param school [String, nil] the station's, else its block's; nil fills nothing
+      # @param shares [Hash, nil] percentages by level, in place of the house's
+      # @param rest_s [Integer, nil] the rest that a level is a multiple of
+      def initialize(school, house, movement, shares: nil, rest_s: nil)
+        @school = school
+        @house = house
+        @movement = movement
+        @shares = shares
+        @rest_s = rest_s
+      end
+
+      # @param levels [Hash{String => Hash}] as in the document
+      # @return [Hash{String => Hash}] the same with what was open filled in; each filled
+      #   level lists the keys under "filled"
+      def call(levels)
+        return levels unless @school && @school != "clean_reps"
+        advanced = levels["advanced"]
+        filled = levels.to_h { |level, given| [level, given.merge(found(level, given, advanced)) { |_, typed, _| typed }] }
+        ordered(filled)
+      end
+
+      private
+
+      def found(level, given, advanced)
+        open = numbers(level, given, advanced).merge(beside(level, given, advanced)).compact.reject { |key, _| given.key?(key) }
+        open.empty? ? {} : open.merge("filled" => open.keys)
+      end
+
+      # The number itself: reps, a hold, or a stop.
+      def numbers(level, given, advanced)
+        return {} if given["reps"] || given["hold_s"] || given["work_s"]
+        return band(level, given) if @school == "range"
+        return {} if level == "advanced"
+        case @school
+        when "share" then {"reps" => shared(advanced["reps"], level, given), "hold_s" => in_fives(advanced["hold_s"], share(:shares, level))}
+        when "hold" then {"hold_s" => in_fives(advanced["hold_s"], share(:hold_shares, level)), "work_s" => in_fives(advanced["work_s"], share(:hold_shares, level))}
+        else same_kind(given, advanced)
+        end
+      end
+
+      def same_kind(given, advanced)
+        return advanced.slice("reps") if counted?(given)
+        advanced.slice("hold_s")
+      end
+
+      def band(level, given)
+        range = counted?(given) ? @house.ranges.fetch(level) : @house.hold_ranges.fetch(level)
+        {(counted?(given) ? "reps" : "hold_s") => {"min" => range.min, "max" => range.max}}
+      end
+
+      # What goes with the number: a slower lowering, a lighter bottle, a longer rest.
+      def beside(level, given, advanced)
+        case @school
+        when "tempo" then {"tempo" => lowered(level, given)}
+        when "load" then {"load_kg" => advanced["load_kg"] && halves(Rational(advanced["load_kg"].to_s) * @house.share(:load_shares, level))}
+        when "rest" then {"rest_s" => @rest_s && Rounding.to_step(@rest_s * @house.share(:rest_shares, level), 5)}
+        else {}
+        end
+      end
+
+      def lowered(level, given)
+        tempo = rung(given)&.tempo
+        more = @house.lowering_s.fetch(level)
+        tempo.with(lower_s: [tempo.lower_s + more, 9].min).to_s if tempo && more.positive?
+      end
+
+      def halves(kilos)
+        number = Rounding.to_step(kilos * 2, 1) / 2.0
+        (number == number.to_i) ? number.to_i : number
+      end
+
+      def shared(reps, level, given)
+        return unless reps
+        return reps.transform_values { |count| shared(count, level, given) } if reps.is_a?(Hash)
+        Rounding.of(reps, share(:shares, level), alternating: alternating?(given), fives_from: @house.fives_from)
+      end
+
+      # Holds go in fives; a hold shorter than five seconds stays as it is.
+      def in_fives(hold, share)
+        return if hold.nil?
+        return hold.transform_values { |seconds| in_fives(seconds, share) } if hold.is_a?(Hash)
+        [Rounding.to_step(hold * share, 5), 5].max.clamp(nil, hold)
+      end
+
+      def share(key, level)
+        return Rational(@shares[level].to_s) / 100 if @shares&.key?(level)
+        @house.share(key, level)
+      end
+
+      # A lower level never gets more than a higher one on the same rung.
+      def ordered(levels)
+        above = nil
+        Level::ALL.reverse_each do |level|
+          mine = levels[level]
+          if above && mine["filled"]&.include?("reps") && mine["variation"] == above["variation"] && plain?(mine) && plain?(above)
+            mine = levels[level] = mine.merge("reps" => [mine["reps"], above["reps"]].min)
+          end
+          above = mine
+        end
+        levels
+      end
+
+      def plain?(given)
+        given["reps"].is_a?(Integer)
+      end
+
+      def counted?(given)
+        rung(given).nil? || rung(given).counted?
+      end
+
+      def alternating?(given)
+        rung(given)&.alternating? || false
+      end
+
+      def rung(given)
+        @movement&.variation(given["variation"])
+      end
+    end
+  end
+end

@@ -1,0 +1,48 @@
+# frozen_string_literal: true
+
+RSpec.describe Sparrow::People::Limits do
+  let(:catalogue) { Sparrow::Catalogue.house }
+
+  def out(kind, severity = "avoid")
+    held = limit(kind, severity: severity)
+    catalogue.flat_map(&:ladder).select { |rung| held.rules_out?(rung) }.map(&:id)
+  end
+
+  {
+    "knee" => [%w[squat.parallel lunge_back.free], %w[push_up.floor]], "wrist" => [%w[push_up.floor plank_reach.full], %w[plank.forearm squat.parallel]],
+    "no_floor" => [%w[push_up.floor sit_up.crunch squat_thrust.walk], %w[push_up.wall squat.parallel]],
+    "not_on_back" => [%w[sit_up.crunch glute_bridge.two_leg], %w[push_up.floor]], "not_face_down" => [%w[push_up.floor], %w[sit_up.crunch]],
+    "head_not_below_hips" => [%w[pike_press.floor walk_out.straight], %w[pike_press.wall]], "nothing_overhead" => [%w[overhead_press.seated chin_up.full], %w[push_up.wall]],
+    "no_forward_bending" => [%w[sit_up.crunch walk_out.bent], %w[hip_hinge.wall_tap]], "no_straining" => [%w[plank.forearm wall_sit.level chin_up.full], %w[push_up.wall]],
+    "no_impact" => [%w[squat.jump side_hop.low], %w[squat.parallel]], "needs_support" => [%w[squat.parallel lunge_back.free], %w[lunge_back.supported sit_up.crunch]]
+  }.each do |kind, (barred, free)|
+    it "rules out what “#{kind}” spares, and nothing beside it" do
+      expect(out(kind)).to include(*barred)
+      expect(out(kind) & free).to eq([])
+    end
+  end
+
+  it "lets the beginner's band through where somebody only goes gently, never with impact" do
+    expect(out("knee", "gently")).not_to include("squat.chair_sit")
+    expect(out("knee", "gently")).to include("squat.jump", "one_leg_squat.full")
+  end
+
+  it "holds from its first day to its last" do
+    held = limit("knee", starts_on: Date.new(2026, 11, 1), ends_on: Date.new(2026, 11, 30))
+    expect([31, 1, 30].zip([10, 11, 11]).map { |day, month| held.on?(Date.new(2026, month, day)) }).to eq([false, true, true])
+    expect(held.on?(Date.new(2026, 12, 1))).to be(false)
+    expect(limit("knee").on?(Date.new(2000, 1, 1))).to be(true)
+  end
+
+  it "is put in words with its side" do
+    expect(limit("knee", side: "left").words).to eq("left knee")
+    expect(limit("no_floor", severity: "gently").words).to eq("not down to the floor, gently")
+  end
+
+  it "knows of every rung of the house what it asks overhead, head down, bent forward or straining" do
+    raw = Sparrow::Catalogue::Files.paths(File.join(Sparrow::DATA, "movements")).flat_map { |path| YAML.safe_load_file(path)["ladder"] }
+    expect(raw).to all(have_key("strains"))
+    expect(catalogue.select { |movement| movement.pattern == "trunk_flexion" }.flat_map(&:ladder)).to all(satisfy { |rung| rung.strains.include?("bends_forward") })
+    expect(catalogue.flat_map(&:ladder).flat_map(&:strains).uniq).to match_array(Sparrow::Catalogue::Variation::STRAINS)
+  end
+end
