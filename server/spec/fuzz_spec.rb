@@ -7,7 +7,7 @@ require_relative "server_helper"
 RSpec.describe "A fuzz over every route" do
   # What is echoed of a broken draft is as broken as it came: the contract is held by the other specs.
   let(:app) { Server::Application.build(settings: Server::Settings.new({"ALLOWED_HOSTS" => "example.org"}), log: nil, throttled: false) }
-  requests = Integer(ENV.fetch("FUZZ", "2000"))
+  requests = Integer(ENV.fetch("FUZZ") { Thoroughness.of(2000, by_day: 4) })
   seed = Integer(ENV.fetch("FUZZ_SEED", Random.new_seed % 1_000_000))
 
   strange = [nil, true, false, 0, -1, 1, 2**31, 2**63, -(2**63), 10**40, 1.5, -0.0, 1e300, "", " ", "x", "x" * 300, "x" * 20_000, "nul\u0000", "\u202Eevil", "\u200B", "💥" * 50, "'; DROP TABLE people; --",

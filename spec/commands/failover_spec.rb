@@ -68,7 +68,7 @@ RSpec.describe "A primary with a standby and a pooler" do
     pair.stop
   end
 
-  it "loses nothing that was acknowledged when the primary is restarted, then killed, and the standby promoted" do
+  it "loses nothing that was acknowledged when the primary is restarted, then killed, and the standby promoted", :full do
     pair
     migrating = {**environment, "DEMO" => "1", "RACK_ENV" => "test", "SESSION_SECRET" => "own-server-" * 8, "ENCRYPTION_SECRET" => ENV.fetch("ENCRYPTION_SECRET"), "BUNDLE_WITHOUT" => ""}
     output, status = Bundler.with_unbundled_env { Open3.capture2e(migrating, File.join(Server::ROOT, "bin", "migrate")) }

@@ -40,7 +40,7 @@ RSpec.describe "The fit of anybody" do
   end
 
   it "never gives less to who can do more, all other cells as they are" do
-    1000.times do |turn|
+    Thoroughness.of(1000).times do |turn|
       block = turn.even? ? random_block : random_format
       scale = random.rand(0.1..2.0)
       weaker = settle(block, random_person(scale: scale))
@@ -50,7 +50,7 @@ RSpec.describe "The fit of anybody" do
   end
 
   it "never gives a harder rung because of a limit" do
-    1000.times do |turn|
+    Thoroughness.of(1000).times do |turn|
       block = turn.even? ? random_block : random_format
       scale = random.rand(0.2..2.0)
       limits = Array.new(random.rand(1..2)) { limit(Sparrow::People::Limits::KINDS.sample(random: random), severity: %w[avoid gently].sample(random: random)) }
@@ -63,7 +63,7 @@ RSpec.describe "The fit of anybody" do
   end
 
   it "never gives less for more rest" do
-    1000.times do
+    Thoroughness.of(1000).times do
       stations = movements.sample(3, random: random)
       state = random.dup
       short = random_block(rest_s: 10, stations: stations)
@@ -76,7 +76,7 @@ RSpec.describe "The fit of anybody" do
   end
 
   it "never loads what is to be avoided, and never asks for more than the model says is there" do
-    600.times do |turn|
+    Thoroughness.of(600).times do |turn|
       block = turn.even? ? random_block : random_format
       people = Array.new(3) do |index|
         kinds = Sparrow::People::Limits::KINDS.sample(random.rand(0..2), random: random)
