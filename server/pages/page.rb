@@ -9,13 +9,14 @@ module Server
       PLACEHOLDER = "__CSP_NONCE__"
 
       # @param nonce [String]
+      # @param language [String] in which the interface's texts are to be
       # @return [String, nil] nil where nothing has been built
-      def self.html(nonce)
+      def self.html(nonce, language)
         path = File.join(DIST, "index.html")
         return unless File.file?(path)
         built_at = File.mtime(path)
         @page = [built_at, File.read(path)] unless @page&.first == built_at
-        @page.last.gsub(PLACEHOLDER, nonce)
+        @page.last.gsub(PLACEHOLDER, nonce).sub('<html lang="en"', %(<html lang="#{language}"))
       end
 
       # What a browser asks for by its own name, to keep the interface for later.

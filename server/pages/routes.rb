@@ -36,7 +36,7 @@ module Server
             env["sinatra.route"] = nil
             pass
           end
-          html = Pages::Page.html(env[Http::Security::NONCE])
+          html = Pages::Page.html(env[Http::Security::NONCE], Http::Language.of(request))
           raise Http::Problems::Error.new(503, "Not built", "The interface has not been built: run bin/start.") unless html
           content_type :html
           status 404 unless SCREENS.include?(request.path_info.split("/")[1] || SCREENS.first)

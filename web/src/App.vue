@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/lib/text'
 import Toast from 'primevue/toast'
 import { useQueryClient } from '@tanstack/vue-query'
 import { useToast } from 'primevue/usetoast'
@@ -27,8 +28,8 @@ const toast = useToast()
 router.onError(() =>
   toast.add({
     severity: 'warn',
-    summary: 'The server does not answer',
-    detail: 'That page is not here yet.',
+    summary: t('app.the_server_does_not_answer'),
+    detail: t('app.that_page_is_not_here_yet'),
     life: 5000,
   }),
 )
@@ -52,7 +53,7 @@ watch(
 </script>
 
 <template>
-  <a v-if="!route.meta.bare" class="skip no-print" href="#main">To the content</a>
+  <a v-if="!route.meta.bare" class="skip no-print" href="#main">{{ $t('app.to_the_content') }}</a>
   <AppMasthead v-if="!route.meta.bare && session.signedIn" class="no-print" />
   <main id="main" tabindex="-1">
     <RouterView :key="route.path" />

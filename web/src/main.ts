@@ -10,6 +10,7 @@ import ToastService from 'primevue/toastservice'
 import { createApp } from 'vue'
 import App from './App.vue'
 import { Refusal } from '@/lib/api/client'
+import { i18n } from '@/lib/text'
 import { router } from './router'
 import theme from '@/styles/theme'
 
@@ -17,6 +18,7 @@ const nonce = document.querySelector<HTMLMetaElement>('meta[property="csp-nonce"
 
 createApp(App)
   .use(createPinia())
+  .use(i18n)
   .use(router)
   .use(VueQueryPlugin, {
     queryClientConfig: {

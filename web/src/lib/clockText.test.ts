@@ -1,5 +1,5 @@
 import { afterEach, describe, expect, it } from 'vitest'
-import { clockText, instantOf, onTheWall, peopleText, plural, writeDates } from './clockText'
+import { clockText, instantOf, onTheWall, writeDates } from './clockText'
 
 afterEach(() => writeDates('en-GB', 'Europe/London'))
 
@@ -29,15 +29,4 @@ describe('the clock on the studio’s wall', () => {
   })
 
   it('knows no instant of a day that does not exist', () => expect(instantOf('not a day', '')).toBeNull())
-})
-
-describe('plural forms', () => {
-  it('says one of a thing and several of it', () => {
-    expect([plural(1, 'round'), plural(2, 'round'), peopleText(1), peopleText(3)]).toEqual([
-      '1 round',
-      '2 rounds',
-      '1 person',
-      '3 people',
-    ])
-  })
 })

@@ -76,13 +76,3 @@ export function instantOf(day: string, hour: string): Date | null {
   }
   return at
 }
-
-/** “1 person”, “3 people”. */
-export function peopleText(count: number): string {
-  return count === 1 ? '1 person' : `${count} people`
-}
-
-/** “1 round”, “3 rounds”. */
-export function plural(count: number, noun: string, several = `${noun}s`): string {
-  return `${count} ${count === 1 ? noun : several}`
-}

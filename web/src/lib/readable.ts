@@ -1,10 +1,13 @@
+import { i18n, t } from '@/lib/text'
+
 /** A key of the catalogue as a person reads it: “lower_back” is “lower back”. */
 export function readable(key: string): string {
-  return key.replaceAll('_', ' ')
+  const word = `words.${key}`
+  return i18n.global.te(word) ? t(word as 'words.push') : key.replaceAll('_', ' ')
 }
 
 /** What hands and feet go on is told by its height, which is what makes a rung easier or harder. */
-const HEIGHTS: Record<string, string> = { bench: 'bench, 60 cm', step: 'step, 30 cm' }
+const HEIGHTS: Record<string, string> = { bench: t('lib.bench_60_cm'), step: t('lib.step_30_cm') }
 
 /** A piece of kit, with its height where that matters. */
 export function pieceName(piece: string): string {

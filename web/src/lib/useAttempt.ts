@@ -1,3 +1,4 @@
+import { t } from '@/lib/text'
 import { useToast } from 'primevue/usetoast'
 import { ref, shallowRef } from 'vue'
 import { Refusal, wording } from '@/lib/api/client'
@@ -18,7 +19,7 @@ export function useAttempt() {
     } catch (error) {
       if (error instanceof Refusal) errors.value = error.fields()
       if (!errors.value.size)
-        toast.add({ severity: 'warn', summary: 'That did not work', detail: wording(error), life: 6000 })
+        toast.add({ severity: 'warn', summary: t('common.that_did_not_work'), detail: wording(error), life: 6000 })
       return false
     } finally {
       busy.value = false

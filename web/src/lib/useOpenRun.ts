@@ -1,3 +1,4 @@
+import { t } from '@/lib/text'
 import { useToast } from 'primevue/usetoast'
 import { ref } from 'vue'
 import { useRouter } from 'vue-router'
@@ -28,7 +29,7 @@ export function useOpenRun() {
     } catch (error) {
       // A final no: the next press is another run. Anything else may have been done.
       if (isFinal(error)) kept.drop(place)
-      toast.add({ severity: 'warn', summary: 'Cannot run yet', detail: wording(error), life: 6000 })
+      toast.add({ severity: 'warn', summary: t('lib.cannot_run_yet'), detail: wording(error), life: 6000 })
     } finally {
       opening.value = false
     }

@@ -1,3 +1,4 @@
+import { t } from '@/lib/text'
 import { useToast } from 'primevue/usetoast'
 import { wording } from '@/lib/api/client'
 import { offers } from './offers'
@@ -13,7 +14,7 @@ export function useUndoToast() {
         try {
           await undo()
         } catch (error) {
-          toast.add({ severity: 'warn', summary: 'Not undone', detail: wording(error), life: 5000 })
+          toast.add({ severity: 'warn', summary: t('lib.not_undone'), detail: wording(error), life: 5000 })
         }
       },
     }

@@ -17,13 +17,22 @@ const send = () =>
 </script>
 
 <template>
-  <DoorLeaf title="Forgot your password?">
-    <p v-if="sent" role="status">{{ sent }} It works once, for an hour.</p>
+  <DoorLeaf :title="$t('pages.forgot_your_password')">
+    <p v-if="sent" role="status">{{ $t('pages.sent_it_works_once_for_an', { sent }) }}</p>
     <form v-else novalidate @submit.prevent="send">
-      <p class="quiet">We send a link to set a new one.</p>
-      <TextField v-model="email" label="E-mail" type="email" :error="errors.get('/email')" :maxlength="200" autofocus />
-      <Button type="submit" label="Send the link" :loading="busy" fluid />
+      <p class="quiet">{{ $t('pages.we_send_a_link_to_set') }}</p>
+      <TextField
+        v-model="email"
+        :label="$t('common.e_mail')"
+        type="email"
+        :error="errors.get('/email')"
+        :maxlength="200"
+        autofocus
+      />
+      <Button type="submit" :label="$t('pages.send_the_link')" :loading="busy" fluid />
     </form>
-    <p class="small"><RouterLink :to="{ name: 'sign-in' }">Back to sign in</RouterLink></p>
+    <p class="small">
+      <RouterLink :to="{ name: 'sign-in' }">{{ $t('pages.back_to_sign_in') }}</RouterLink>
+    </p>
   </DoorLeaf>
 </template>

@@ -29,22 +29,22 @@ const save = () =>
 </script>
 
 <template>
-  <DoorLeaf title="A new password">
+  <DoorLeaf :title="$t('pages.a_new_password')">
     <p v-if="done" role="status">
-      Your new password is set, and every device was signed out.
-      <RouterLink :to="{ name: 'sign-in' }">Sign in</RouterLink>
+      {{ $t('pages.your_new_password_is_set_and') }}
+      <RouterLink :to="{ name: 'sign-in' }">{{ $t('common.sign_in') }}</RouterLink>
     </p>
     <PageState v-else :loading="link.isPending.value" :error="link.error.value" @retry="link.refetch()">
       <form novalidate @submit.prevent="save">
-        <p>For {{ link.data.value?.name }}.</p>
+        <p>{{ $t('pages.for_name', { name: link.data.value?.name }) }}</p>
         <SecretField
           v-model="password"
-          label="New password"
+          :label="$t('common.new_password')"
           autocomplete="new-password"
           :error="errors.get('/password')"
-          hint="At least 12 characters. A few words in a row are easy to remember."
+          :hint="$t('common.at_least_12_characters_a_few')"
         />
-        <Button type="submit" label="Set the password" :loading="busy" fluid />
+        <Button type="submit" :label="$t('pages.set_the_password')" :loading="busy" fluid />
       </form>
     </PageState>
   </DoorLeaf>

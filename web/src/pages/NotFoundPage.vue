@@ -4,7 +4,10 @@ import { RouterLink } from 'vue-router'
 
 <template>
   <div class="page">
-    <h1>There is nothing here</h1>
-    <p>The address may be old. <RouterLink :to="{ name: 'today' }">Back to Today</RouterLink></p>
+    <h1>{{ $t('pages.there_is_nothing_here') }}</h1>
+    <p>
+      {{ $t('pages.the_address_may_be_old') }}
+      <RouterLink :to="{ name: 'today' }">{{ $t('pages.back_to_today') }}</RouterLink>
+    </p>
   </div>
 </template>

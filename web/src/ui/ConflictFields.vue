@@ -29,22 +29,23 @@ function all(which: Pick) {
   <Dialog
     :visible="visible"
     modal
-    :header="`${what} changed by somebody else`"
+    :header="$t('ui.what_changed_by_somebody_else', { what })"
     :style="{ width: 'min(46rem, 96vw)' }"
     @update:visible="emit('close')"
     @after-hide="returnFocus"
   >
-    <p>
-      It was saved from another place after you opened it. Nothing of yours is lost: choose for each field. What you
-      have not touched is theirs already.
-    </p>
-    <p v-if="!rows.length" class="quiet">Both say the same. Saving goes on from the newer one.</p>
+    <p>{{ $t('ui.it_was_saved_from_another_place') }}</p>
+    <p v-if="!rows.length" class="quiet">{{ $t('ui.both_say_the_same_saving_goes') }}</p>
     <table v-else class="ledger">
       <thead>
         <tr>
-          <th scope="col">Field</th>
-          <th scope="col">Yours <Button label="All" size="small" variant="text" @click="all('mine')" /></th>
-          <th scope="col">Theirs <Button label="All" size="small" variant="text" @click="all('theirs')" /></th>
+          <th scope="col">{{ $t('ui.field') }}</th>
+          <th scope="col">
+            {{ $t('ui.yours') }} <Button :label="$t('ui.all')" size="small" variant="text" @click="all('mine')" />
+          </th>
+          <th scope="col">
+            {{ $t('ui.theirs') }} <Button :label="$t('ui.all')" size="small" variant="text" @click="all('theirs')" />
+          </th>
         </tr>
       </thead>
       <tbody>
@@ -66,8 +67,8 @@ function all(which: Pick) {
       </tbody>
     </table>
     <div class="row end">
-      <Button label="Back to my form" severity="secondary" variant="outlined" @click="emit('close')" />
-      <Button label="Save this choice" :autofocus="!rows.length" @click="emit('save', picks)" />
+      <Button :label="$t('ui.back_to_my_form')" severity="secondary" variant="outlined" @click="emit('close')" />
+      <Button :label="$t('ui.save_this_choice')" :autofocus="!rows.length" @click="emit('save', picks)" />
     </div>
   </Dialog>
 </template>

@@ -11,7 +11,13 @@ const preferences = usePreferences()
 </script>
 
 <template>
-  <Dialog v-model:visible="visible" modal dismissable-mask header="Keys" :style="{ width: 'min(30rem, 94vw)' }">
+  <Dialog
+    v-model:visible="visible"
+    modal
+    dismissable-mask
+    :header="$t('ui.keys')"
+    :style="{ width: 'min(30rem, 94vw)' }"
+  >
     <dl>
       <template v-for="shortcut in shortcuts" :key="shortcut.keys">
         <dt>
@@ -21,9 +27,9 @@ const preferences = usePreferences()
       </template>
     </dl>
     <div class="single">
-      <ToggleSwitch v-model="preferences.singleKeys" input-id="single-keys" /><label for="single-keys"
-        >Single keys are shortcuts</label
-      >
+      <ToggleSwitch v-model="preferences.singleKeys" input-id="single-keys" /><label for="single-keys">{{
+        $t('ui.single_keys_are_shortcuts')
+      }}</label>
     </div>
   </Dialog>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/lib/text'
 import { useElementSize } from '@vueuse/core'
 import { scaleLinear } from 'd3-scale'
 import { computed, useTemplateRef } from 'vue'
@@ -65,7 +66,7 @@ function ripple(segment: Segment, base: number) {
   let path = `M${from} ${base}`
   for (let wave = 0; wave < waves; wave++) {
     const start = from + wave * length
-    path += ` Q${start + length / 4} ${base - 7} ${start + length / 2} ${base} T${start + length} ${base}`
+    path += ` ${t('ui.q_start_base_start_2_base_2_t', { start: start + length / 4, base: base - 7, start_2: start + length / 2, base_2: base, start_3: start + length, base_3: base })}`
   }
   return path
 }
@@ -77,7 +78,13 @@ function span(segment: Segment) {
 const summary = computed(() =>
   LEVELS.map((level) => {
     const sums = props.preview.lanes[level]
-    return `${level}: work ${clockText(sums.work_s)}, rest ${clockText(sums.rest_s)}, waiting ${clockText(sums.waiting_s)}, done ${clockText(sums.done_s)}`
+    return t('ui.level_work_work_s_rest_rest_s_waiting', {
+      level,
+      work_s: clockText(sums.work_s),
+      rest_s: clockText(sums.rest_s),
+      waiting_s: clockText(sums.waiting_s),
+      done_s: clockText(sums.done_s),
+    })
   }).join('; '),
 )
 </script>
@@ -90,7 +97,7 @@ const summary = computed(() =>
       :width="width"
       :height="height"
       role="img"
-      :aria-label="`The class to scale, ${clockText(preview.total_s)}. ${summary}`"
+      :aria-label="$t('ui.the_class_to_scale_total_s_summary', { total_s: clockText(preview.total_s), summary })"
     >
       <g :transform="`translate(${LEFT} 0)`">
         <g v-for="(block, index) in preview.blocks" :key="block.id" class="block">
@@ -117,12 +124,17 @@ const summary = computed(() =>
             >
               <title>
                 {{
-                  `${lane.level}: work ${segment.guess ? 'about ' : ''}${segment.seconds} s from ${clockText(segment.start_s)}`
+                  $t('ui.level_work_n_seconds_s_from', {
+                    level: lane.level,
+                    n: segment.guess ? `${$t('common.about')} ` : '',
+                    seconds: segment.seconds,
+                    start_s: clockText(segment.start_s),
+                  })
                 }}
               </title>
             </rect>
             <path v-else-if="segment.kind === 'waiting'" class="waiting" :d="ripple(segment, lane.base)">
-              <title>{{ `${lane.level}: waiting ${segment.seconds} s` }}</title>
+              <title>{{ $t('ui.level_waiting_seconds_s', { level: lane.level, seconds: segment.seconds }) }}</title>
             </path>
             <line
               v-else-if="segment.kind !== 'done'"
@@ -164,7 +176,7 @@ const summary = computed(() =>
             <line :x1="x(tick)" :x2="x(tick)" :y1="height - 18" :y2="height - 14" />
             <text :x="x(tick)" :y="height - 3" text-anchor="middle">{{ tick / 60 }}</text>
           </g>
-          <text :x="-LEFT + 2" :y="height - 3">min</text>
+          <text :x="-LEFT + 2" :y="height - 3">{{ $t('common.min') }}</text>
         </g>
         <line
           v-if="now != null"
@@ -177,11 +189,14 @@ const summary = computed(() =>
       </g>
     </svg>
     <figcaption v-if="!compact" class="key small" aria-hidden="true">
-      <span><i class="sample raised" />work</span><span><i class="sample flat" />rest</span>
+      <span><i class="sample raised" />{{ $t('ui.work') }}</span
+      ><span><i class="sample flat" />{{ $t('ui.rest') }}</span>
       <span
-        ><svg width="26" height="10" aria-hidden="true"><path d="M1 7 Q4 0 7 7 T13 7 T19 7 T25 7" /></svg>waiting</span
-      ><span><i class="sample dots" />get ready, pause, switch</span
-      ><span><i class="sample guessed" />a prediction</span><span>nothing: done</span>
+        ><svg width="26" height="10" aria-hidden="true"><path d="M1 7 Q4 0 7 7 T13 7 T19 7 T25 7" /></svg
+        >{{ $t('ui.waiting') }}</span
+      ><span><i class="sample dots" />{{ $t('ui.get_ready_pause_switch') }}</span
+      ><span><i class="sample guessed" />{{ $t('ui.a_prediction') }}</span
+      ><span>{{ $t('ui.nothing_done') }}</span>
     </figcaption>
   </figure>
 </template>

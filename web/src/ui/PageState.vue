@@ -11,9 +11,9 @@ defineEmits<{ retry: [] }>()
 <template>
   <Message v-if="error" severity="warn" :closable="false">
     <span>{{ wording(error) }}</span>
-    <Button label="Try again" size="small" variant="outlined" class="again" @click="$emit('retry')" />
+    <Button :label="$t('ui.try_again')" size="small" variant="outlined" class="again" @click="$emit('retry')" />
   </Message>
-  <p v-else-if="loading" class="quiet" role="status">Fetching…</p>
+  <p v-else-if="loading" class="quiet" role="status">{{ $t('ui.fetching') }}</p>
   <slot v-else />
 </template>
 

@@ -18,7 +18,7 @@ const figure = computed(() => FIGURES[props.position] ?? FIGURES.standing!)
 </script>
 
 <template>
-  <svg viewBox="0 0 80 50" role="img" :aria-label="`Position: ${position.replace('_', ' ')}`">
+  <svg viewBox="0 0 80 50" role="img" :aria-label="$t('ui.position_replace', { replace: position.replace('_', ' ') })">
     <line class="ground" x1="4" y1="48" x2="76" y2="48" />
     <circle :cx="figure.head[0]" :cy="figure.head[1]" r="4.4" />
     <path :d="figure.lines" />

@@ -30,7 +30,8 @@ const shown = ref(false)
         fluid
       />
       <button type="button" class="show" :aria-pressed="shown" @click="shown = !shown">
-        {{ shown ? 'Hide' : 'Show' }}<span class="sr-only"> the {{ label.toLowerCase() }}</span>
+        {{ shown ? $t('ui.hide') : $t('ui.show')
+        }}<span class="sr-only"> {{ $t('ui.the_to_lower_case', { to_lower_case: label.toLowerCase() }) }}</span>
       </button>
     </span>
     <span v-if="error" :id="`${id}-error`" class="small warn-text" role="alert">{{ label }} {{ error }}.</span>

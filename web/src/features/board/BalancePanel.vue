@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/lib/text'
 import Select from 'primevue/select'
 import { computed, ref } from 'vue'
 import { clockText } from '@/lib/clockText'
@@ -12,14 +13,14 @@ const board = useBoard()
 const by = ref<keyof Balance>('pattern')
 const unit = ref<'work_s' | 'moves'>('work_s')
 const BY = [
-  { value: 'pattern', label: 'by pattern' },
-  { value: 'plane', label: 'by plane' },
-  { value: 'position', label: 'by position' },
-  { value: 'impact', label: 'by impact' },
+  { value: 'pattern', label: t('board.by_pattern') },
+  { value: 'plane', label: t('board.by_plane') },
+  { value: 'position', label: t('board.by_position') },
+  { value: 'impact', label: t('board.by_impact') },
 ]
 const UNITS = [
-  { value: 'work_s', label: 'in time' },
-  { value: 'moves', label: 'in moves' },
+  { value: 'work_s', label: t('board.in_time') },
+  { value: 'moves', label: t('board.in_moves') },
 ]
 const balance = computed(() => board.preview.preview.value?.balance)
 const values = computed(() => {
@@ -34,8 +35,8 @@ const shown = (number: number) => (unit.value === 'work_s' ? clockText(number) :
 </script>
 
 <template>
-  <section aria-label="Balance">
-    <h2>Balance</h2>
+  <section :aria-label="$t('board.balance')">
+    <h2>{{ $t('board.balance') }}</h2>
     <div class="row">
       <Select
         v-model="by"
@@ -43,7 +44,7 @@ const shown = (number: number) => (unit.value === 'work_s' ? clockText(number) :
         option-label="label"
         option-value="value"
         size="small"
-        aria-label="Balance by"
+        :aria-label="$t('board.balance_by')"
       />
       <Select
         v-model="unit"
@@ -51,7 +52,7 @@ const shown = (number: number) => (unit.value === 'work_s' ? clockText(number) :
         option-label="label"
         option-value="value"
         size="small"
-        aria-label="In time or moves"
+        :aria-label="$t('board.in_time_or_moves')"
       />
     </div>
     <table v-if="values.length" class="small">
@@ -72,7 +73,7 @@ const shown = (number: number) => (unit.value === 'work_s' ? clockText(number) :
         </template>
       </tbody>
     </table>
-    <p v-else class="small quiet">Nothing in a main or finisher block yet.</p>
+    <p v-else class="small quiet">{{ $t('board.nothing_in_a_main_or_finisher') }}</p>
   </section>
 </template>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/lib/text'
 import Button from 'primevue/button'
 import Select from 'primevue/select'
 import ToggleSwitch from 'primevue/toggleswitch'
@@ -26,7 +27,11 @@ const used = computed(() => more.value.some((field) => Boolean(held(field.key)))
 const pointer = computed(() => `/blocks/${props.index}`)
 
 function set(key: string, value: unknown) {
-  board.edit('Change the clock', (draft) => setKey(draft.blocks[props.index]!, key, value), `${pointer.value}/${key}`)
+  board.edit(
+    t('board.change_the_clock'),
+    (draft) => setKey(draft.blocks[props.index]!, key, value),
+    `${pointer.value}/${key}`,
+  )
 }
 
 function setRoundsOf(level: Level, value: Typed) {
@@ -39,7 +44,7 @@ function setRoundsOf(level: Level, value: Typed) {
 function setField(field: FormatField, value: Typed) {
   if (!field.needed) return set(field.key, value)
   board.edit(
-    'Change the clock',
+    t('board.change_the_clock'),
     (draft) => Object.assign(draft.blocks[props.index]!, { [field.key]: value ?? '' }),
     `${pointer.value}/${field.key}`,
   )
@@ -71,16 +76,20 @@ function setField(field: FormatField, value: Typed) {
     </template>
     <Button
       v-if="more.length"
-      :label="asked ? 'Less' : 'More'"
+      :label="asked ? $t('board.less') : $t('board.more')"
       :aria-expanded="asked || used"
       variant="text"
       size="small"
       @click="asked = !asked"
     />
-    <SchoolChoice :model-value="block.scaling" label="Levels by" @update:model-value="set('scaling', $event)" />
+    <SchoolChoice
+      :model-value="block.scaling"
+      :label="$t('board.levels_by')"
+      @update:model-value="set('scaling', $event)"
+    />
   </div>
   <p v-if="board.errorAt(`${pointer}/stations`)" class="small warn-text" role="alert">
-    Stations {{ board.errorAt(`${pointer}/stations`) }}
+    {{ $t('board.stations_error_at', { error_at: board.errorAt(`${pointer}/stations`) }) }}
   </p>
   <div v-if="more.length && (asked || used)" class="clock more">
     <template v-for="field in more" :key="field.key">
@@ -88,8 +97,8 @@ function setField(field: FormatField, value: Typed) {
         <NumberField
           v-for="level in LEVELS"
           :key="level"
-          :label="`Rounds, ${level}`"
-          hint="all"
+          :label="$t('board.rounds_level', { level })"
+          :hint="$t('board.all')"
           width="3rem"
           :model-value="block.rounds_by_level?.[level]"
           :error="board.errorAt(`${pointer}/${field.key}/${level}`)"

@@ -1,11 +1,12 @@
 <script setup lang="ts">
+import { plural, t } from '@/lib/text'
 import InputText from 'primevue/inputtext'
 import Button from 'primevue/button'
 import Select from 'primevue/select'
 import { useToast } from 'primevue/usetoast'
 import { computed, useTemplateRef } from 'vue'
 import { api, ask, wording } from '@/lib/api/client'
-import { clockText, plural } from '@/lib/clockText'
+import { clockText } from '@/lib/clockText'
 import LevelMark from '@/ui/LevelMark.vue'
 import { readable } from '@/lib/readable'
 import { LEVELS, type Block, type Movement } from '@/lib/api/types'
@@ -29,7 +30,7 @@ const preview = computed(() => board.blockPreview(props.block.id))
 const format = computed(() => board.format(props.block))
 const isPause = computed(() => format.value?.stations === false)
 const offered = board.formats.filter((known) => known.stations)
-const title = computed(() => props.block.title || 'Untitled block')
+const title = computed(() => props.block.title || t('board.untitled_block'))
 
 function change(label: string, work: (block: Block) => void, key = '') {
   board.edit(label, (draft) => work(draft.blocks[props.index]!), key ? `${pointer.value}/${key}` : '')
@@ -45,13 +46,14 @@ function setNeeded(key: string, value: Typed) {
 }
 
 function add(movement: Movement) {
-  change(`Add ${movement.name}`, (block) => addStation(block, movement, format.value))
+  change(t('board.add_name', { name: movement.name }), (block) => addStation(block, movement, format.value))
 }
 
 /** Two movements to begin with; the parts are chosen in the station. */
 function addParts() {
   const [one, other] = ['high_knees', 'mountain_climber'].map((id) => board.movement(id))
-  if (one && other) change('Add a compound station', (block) => void addCompound(block, [one, other], format.value))
+  if (one && other)
+    change(t('board.add_a_compound_station'), (block) => void addCompound(block, [one, other], format.value))
 }
 
 const KEY_WORDS: Record<string, string> = { work_s: 'work', rest_s: 'rest', cap_s: 'cap', target_s: 'aim' }
@@ -62,7 +64,7 @@ const aside = computed(() => Object.keys(props.block.set_aside ?? {}))
 async function reformat(id: string) {
   try {
     const answer = await ask(api.POST('/api/planning/format', { body: { block: props.block, format: id } }))
-    board.edit(`Format: ${offered.find((known) => known.id === id)?.label}`, (draft) => {
+    board.edit(t('board.format_label', { label: offered.find((known) => known.id === id)?.label }), (draft) => {
       const index = draft.blocks.findIndex((held) => held.id === answer.block.id)
       if (index >= 0) draft.blocks[index] = answer.block
     })
@@ -70,38 +72,40 @@ async function reformat(id: string) {
     if (kept.length)
       toast.add({
         severity: 'secondary',
-        summary: 'Nothing is lost',
-        detail: `Set aside until a format needs it: ${inWords(kept)}.`,
+        summary: t('board.nothing_is_lost'),
+        detail: t('board.set_aside_until_a_format_needs', { in_words: inWords(kept) }),
         life: 6000,
       })
   } catch (error) {
-    toast.add({ severity: 'warn', summary: 'That did not work', detail: wording(error), life: 6000 })
+    toast.add({ severity: 'warn', summary: t('common.that_did_not_work'), detail: wording(error), life: 6000 })
   }
 }
 
 function shift(by: 1 | -1) {
-  board.edit('Move block', (draft) => move(draft.blocks, props.index, props.index + by))
+  board.edit(t('board.move_block'), (draft) => move(draft.blocks, props.index, props.index + by))
 }
 
 const list = useTemplateRef<HTMLElement>('list')
-useDragOrder(list, '.handle', (from, to) => change('Move station', (block) => move(block.stations ?? [], from, to)))
+useDragOrder(list, '.handle', (from, to) =>
+  change(t('board.move_station'), (block) => move(block.stations ?? [], from, to)),
+)
 </script>
 
 <template>
   <section class="block" :class="block.role" :aria-label="title">
     <header class="head">
-      <span class="block-handle" title="Drag to move" aria-hidden="true">⠿</span>
+      <span class="block-handle" :title="$t('board.drag_to_move')" aria-hidden="true">⠿</span>
       <InputText
         class="title"
-        aria-label="Block title"
+        :aria-label="$t('board.block_title')"
         maxlength="120"
-        placeholder="Untitled block"
+        :placeholder="$t('board.untitled_block')"
         :model-value="block.title ?? ''"
         @update:model-value="set('title', $event)"
       />
       <Select
         v-if="!isPause"
-        aria-label="Role of the block"
+        :aria-label="$t('board.role_of_the_block')"
         :model-value="block.role"
         :options="ROLES"
         option-label="label"
@@ -111,7 +115,7 @@ useDragOrder(list, '.handle', (from, to) => change('Move station', (block) => mo
       />
       <Select
         v-if="!isPause"
-        aria-label="Format of the block"
+        :aria-label="$t('board.format_of_the_block')"
         :model-value="block.format"
         :options="offered"
         option-label="label"
@@ -128,16 +132,16 @@ useDragOrder(list, '.handle', (from, to) => change('Move station', (block) => mo
       </Select>
       <NumberField
         v-if="isPause"
-        label="Lasts"
-        unit="s"
+        :label="$t('board.lasts')"
+        :unit="$t('common.s')"
         :model-value="block.seconds"
         :error="board.errorAt(`${pointer}/seconds`)"
         @update:model-value="setNeeded('seconds', $event)"
       />
       <span class="total" :class="{ late: board.late.value }"
-        ><span v-if="preview?.paced && preview.tally !== 'rounds'" class="small quiet">about </span
+        ><span v-if="preview?.paced && preview.tally !== 'rounds'" class="small quiet">{{ $t('common.about') }} </span
         ><span class="figure">{{
-          !preview ? '–' : format?.tally === 'day' ? 'all day' : clockText(preview.total_s)
+          !preview ? '–' : format?.tally === 'day' ? $t('board.all_day') : clockText(preview.total_s)
         }}</span></span
       >
       <MoveButtons
@@ -145,13 +149,15 @@ useDragOrder(list, '.handle', (from, to) => change('Move station', (block) => mo
         :first="index === 0"
         :last="index === count - 1"
         @shift="shift"
-        @remove="board.edit('Remove block', (draft) => draft.blocks.splice(index, 1))"
+        @remove="board.edit($t('board.remove_block'), (draft) => draft.blocks.splice(index, 1))"
       />
     </header>
 
     <template v-if="!isPause">
       <BlockClock :block="block" :index="index" />
-      <p v-if="aside.length" class="small quiet aside">Set aside for another format: {{ inWords(aside) }}.</p>
+      <p v-if="aside.length" class="small quiet aside">
+        {{ $t('board.set_aside_for_another_format_in_words', { in_words: inWords(aside) }) }}
+      </p>
 
       <div v-if="block.stations?.length" class="columns" aria-hidden="true">
         <span>{{ plural(block.stations.length, 'station') }}</span>
@@ -171,25 +177,25 @@ useDragOrder(list, '.handle', (from, to) => change('Move station', (block) => mo
       <div class="add">
         <MovementFinder
           :movements="board.offered"
-          :label="`Add a station to ${title}: type a movement`"
+          :label="$t('board.add_a_station_to_title_type', { title })"
           :input-id="`add-${block.id}`"
           @pick="add"
         />
         <Button
-          label="Compound"
+          :label="$t('board.compound')"
           icon="pi pi-link"
           size="small"
           variant="text"
-          title="Several movements that count as one"
+          :title="$t('board.several_movements_that_count_as_one')"
           @click="addParts"
         />
         <Button
           v-if="block.stations?.length && format?.targets"
-          label="Finish together"
+          :label="$t('board.finish_together')"
           icon="pi pi-align-center"
           size="small"
           variant="text"
-          :aria-label="`Finish together: ${title}`"
+          :aria-label="$t('board.finish_together_title', { title })"
           @click="board.targetsOf.value = { block: block.id, name: title }"
         />
       </div>

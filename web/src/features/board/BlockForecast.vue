@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/lib/text'
 import { computed } from 'vue'
 import { clockText } from '@/lib/clockText'
 import LevelMark from '@/ui/LevelMark.vue'
@@ -23,14 +24,24 @@ function saying(level: Level): string[] {
   if (told.rounds !== undefined) {
     const into = (told.into_next ?? []).filter((part) => part.reps > 0 || part.seconds > 0)
     const rest = into.map((part) =>
-      part.reps ? `${part.reps} of ${stationName(part.station)}` : stationName(part.station),
+      part.reps
+        ? t('board.reps_of_station_name', { reps: part.reps, station_name: stationName(part.station) })
+        : stationName(part.station),
     )
-    says.push(`about ${told.rounds} rounds of ${clockText(told.round_s ?? 0)}, ${told.remainder_s} s over`)
-    if (rest.length) says.push(`into the next: ${rest.join(', ')}`)
+    says.push(
+      t('board.about_rounds_rounds_of_clock_text_remainder_s', {
+        rounds: told.rounds,
+        clock_text: clockText(told.round_s ?? 0),
+        remainder_s: told.remainder_s,
+      }),
+    )
+    if (rest.length) says.push(t('board.into_the_next_n', { n: rest.join(', ') }))
   }
   if (told.finish_s != null)
     says.push(
-      told.capped ? `about ${clockText(told.finish_s)}, cut off at the cap` : `about ${clockText(told.finish_s)}`,
+      told.capped
+        ? t('board.about_finish_s_cut_off_at_the', { finish_s: clockText(told.finish_s) })
+        : t('board.about_finish_s', { finish_s: clockText(told.finish_s) }),
     )
   const gates = (told.gates ?? []).filter((gate) => gate.takes_s > 0)
   if (gates.length > 1 || gates.some((gate) => gate.waits_s > 0)) {
@@ -38,13 +49,21 @@ function saying(level: Level): string[] {
     const times = [...new Set(gates.map((gate) => clockText(gate.takes_s)))]
     if (props.block.gate !== 'free' && props.preview.tally !== 'total')
       says.push(
-        `${props.block.gate === 'station' ? 'stations' : 'rounds'} of ${times.slice(0, 4).join(', ')}${times.length > 4 ? ' …' : ''}`,
+        t('board.n_of_n_2_n_3', {
+          n: props.block.gate === 'station' ? t('board.stations') : t('common.rounds'),
+          n_2: times.slice(0, 4).join(', '),
+          n_3: times.length > 4 ? ' …' : '',
+        }),
       )
-    says.push(waits ? `waits ${clockText(waits)} in all` : 'waits for nobody')
+    says.push(waits ? t('board.waits_waits_in_all', { waits: clockText(waits) }) : t('board.waits_for_nobody'))
   }
   if (told.demand)
     says.push(
-      `the aim asks ${told.demand.seconds_per_rep} s a rep, ${Math.round(told.demand.of_default * 100)} % of the versions’ tempo${told.demand.plausible ? '' : ': implausible'}`,
+      t('board.the_aim_asks_seconds_per_rep_s_a', {
+        seconds_per_rep: told.demand.seconds_per_rep,
+        n: Math.round(told.demand.of_default * 100),
+        n_2: told.demand.plausible ? '' : ': implausible',
+      }),
     )
   return says
 }
@@ -86,7 +105,9 @@ const kit = computed(() =>
   <div class="forecast small">
     <table v-if="forecast && preview.tally !== 'day' && preview.stations.length" class="predicted">
       <caption class="quiet">
-        A prediction, from tempo and the studio's pace for each level
+        {{
+          $t('board.a_prediction_from_tempo_and_the')
+        }}
       </caption>
       <tbody>
         <tr v-for="level in LEVELS" :key="level">
@@ -105,9 +126,7 @@ const kit = computed(() =>
     <table v-if="sets.length" class="sets">
       <caption class="quiet">
         {{
-          preview.tally === 'day'
-            ? 'Sets for the day’s goal, hours between them'
-            : 'Sets, as typed or such as each level can keep up'
+          preview.tally === 'day' ? $t('board.sets_for_the_days_goal_hours') : $t('board.sets_as_typed_or_such_as')
         }}
       </caption>
       <tbody>
@@ -117,7 +136,9 @@ const kit = computed(() =>
             <LevelTally :level="LEVELS[index]!" />
             <template v-if="plan"
               >{{ inSets(plan.sets) }}<span v-if="plan.goal" class="quiet"> = {{ plan.goal }}</span
-              ><span v-else-if="plan.takes_s" class="quiet"> about {{ clockText(plan.takes_s) }}</span></template
+              ><span v-else-if="plan.takes_s" class="quiet">
+                {{ $t('board.about_takes_s', { takes_s: clockText(plan.takes_s) }) }}</span
+              ></template
             >
           </td>
         </tr>
@@ -129,10 +150,16 @@ const kit = computed(() =>
       >
     </p>
     <p v-if="kit.length" class="quiet">
-      Kit at once for {{ board.document.value.head_count ?? 12 }} people:
+      {{ $t('board.kit_at_once_for_head_count_people', { head_count: board.document.value.head_count ?? 12 }) }}
       <template v-for="(piece, index) in kit" :key="piece.equipment"
-        ><span v-if="index">, </span>{{ readable(piece.equipment) }} {{ piece.together }} together or
-        {{ piece.rotate }} in groups</template
+        ><span v-if="index">, </span
+        >{{
+          $t('board.readable_together_together_or_rotate_in', {
+            readable: readable(piece.equipment),
+            together: piece.together,
+            rotate: piece.rotate,
+          })
+        }}</template
       >
     </p>
   </div>

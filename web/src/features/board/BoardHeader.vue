@@ -18,43 +18,45 @@ const ready = computed(() => board.preview.preview.value?.ready ?? false)
 
 <template>
   <header class="top">
-    <h1 class="visually-hidden">Circuit board: {{ document.title }}</h1>
+    <h1 class="visually-hidden">{{ $t('board.circuit_board_title', { title: document.title }) }}</h1>
     <InputText
       class="title"
-      aria-label="Title of the circuit"
+      :aria-label="$t('board.title_of_the_circuit')"
       maxlength="120"
       :model-value="document.title"
       :invalid="Boolean(board.errorAt('/title'))"
-      @update:model-value="board.edit('Title', (draft) => void (draft.title = $event ?? ''), 'title')"
+      @update:model-value="board.edit($t('board.title'), (draft) => void (draft.title = $event ?? ''), 'title')"
     />
-    <span v-if="board.errorAt('/title')" class="small warn-text" role="alert">Title {{ board.errorAt('/title') }}</span>
+    <span v-if="board.errorAt('/title')" class="small warn-text" role="alert">{{
+      $t('board.title_error_at', { error_at: board.errorAt('/title') })
+    }}</span>
     <NumberField
-      label="Slot"
-      unit="min"
-      hint="none"
+      :label="$t('common.slot')"
+      :unit="$t('common.min')"
+      :hint="$t('board.none')"
       :model-value="document.slot_minutes"
       :error="board.errorAt('/slot_minutes')"
-      @update:model-value="board.edit('Slot', (draft) => setKey(draft, 'slot_minutes', $event), 'slot')"
+      @update:model-value="board.edit($t('common.slot'), (draft) => setKey(draft, 'slot_minutes', $event), 'slot')"
     />
     <NumberField
-      label="People"
+      :label="$t('common.people')"
       hint="12"
       width="3.2rem"
       :model-value="document.head_count"
       :error="board.errorAt('/head_count')"
-      @update:model-value="board.edit('People', (draft) => setKey(draft, 'head_count', $event), 'people')"
+      @update:model-value="board.edit($t('common.people'), (draft) => setKey(draft, 'head_count', $event), 'people')"
     />
     <span
       class="state small"
       :class="{ 'warn-text': ['offline', 'refused', 'conflict'].includes(saveState) }"
       role="status"
       data-testid="save-state"
-      >{{ dirty && saveState === 'saved' ? 'Typing…' : SAVING[saveState] }}</span
+      >{{ dirty && saveState === 'saved' ? $t('board.typing') : SAVING[saveState] }}</span
     >
     <span class="actions">
       <Button
         icon="pi pi-undo"
-        aria-label="Undo"
+        :aria-label="$t('board.undo')"
         :disabled="!board.canUndo.value"
         variant="text"
         severity="secondary"
@@ -62,21 +64,27 @@ const ready = computed(() => board.preview.preview.value?.ready ?? false)
       />
       <Button
         icon="pi pi-refresh"
-        aria-label="Redo"
+        :aria-label="$t('board.redo')"
         :disabled="!board.canRedo.value"
         variant="text"
         severity="secondary"
         @click="$emit('redo')"
       />
-      <Button icon="pi pi-history" aria-label="History" variant="text" severity="secondary" @click="$emit('history')" />
+      <Button
+        icon="pi pi-history"
+        :aria-label="$t('board.history')"
+        variant="text"
+        severity="secondary"
+        @click="$emit('history')"
+      />
       <Button
         icon="pi pi-question-circle"
-        aria-label="Keys"
+        :aria-label="$t('board.keys')"
         variant="text"
         severity="secondary"
         @click="$emit('keys')"
       />
-      <Button label="Start class" :disabled="!ready" :loading="running" @click="$emit('run')" />
+      <Button :label="$t('common.start_class')" :disabled="!ready" :loading="running" @click="$emit('run')" />
     </span>
   </header>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/lib/text'
 import Button from 'primevue/button'
 import { useToast } from 'primevue/usetoast'
 import { nextTick, ref, useTemplateRef } from 'vue'
@@ -36,30 +37,30 @@ const slotShown = ref(false)
 const suggestShown = ref(false)
 function undo() {
   const label = board.undo()
-  if (label) toast.add({ severity: 'secondary', summary: `Undone: ${label}`, life: 1800 })
+  if (label) toast.add({ severity: 'secondary', summary: t('board.undone_label', { label }), life: 1800 })
 }
 
 function redo() {
   const label = board.redo()
-  if (label) toast.add({ severity: 'secondary', summary: `Done again: ${label}`, life: 1800 })
+  if (label) toast.add({ severity: 'secondary', summary: t('board.done_again_label', { label }), life: 1800 })
 }
 
 async function newBlock() {
-  board.edit('Add a block', (draft) => void addBlock(draft, board.formats))
+  board.edit(t('board.add_a_block'), (draft) => void addBlock(draft, board.formats))
   await nextTick()
   focusFinder()
 }
 
 function newPause() {
   const pause = board.formats.find((format) => !format.stations)
-  if (pause) board.edit('Add a pause', (draft) => void addPause(draft, pause))
+  if (pause) board.edit(t('board.add_a_pause'), (draft) => void addPause(draft, pause))
 }
 
 async function run() {
   await board.autosave.save()
   const state = board.autosave.state.value
   if (state === 'saved') await openRun(board.id)
-  else toast.add({ severity: 'warn', summary: 'Not yet', detail: SAVING[state], life: 5000 })
+  else toast.add({ severity: 'warn', summary: t('board.not_yet'), detail: SAVING[state], life: 5000 })
 }
 
 function fixNumbered(event: KeyboardEvent) {
@@ -68,45 +69,50 @@ function fixNumbered(event: KeyboardEvent) {
 }
 
 function finishTogether() {
-  board.targetsOf.value = { name: 'the whole class' }
+  board.targetsOf.value = { name: t('board.the_whole_class') }
 }
 
 const shortcuts: Shortcut[] = [
-  { keys: 'Ctrl Z', label: 'Undo', matches: controlKey('z'), run: undo, inFields: true },
-  { keys: 'Ctrl Shift Z', label: 'Redo', matches: controlKey('z', true), run: redo, inFields: true },
+  { keys: t('board.ctrl_z'), label: t('board.undo'), matches: controlKey('z'), run: undo, inFields: true },
+  { keys: t('board.ctrl_shift_z'), label: t('board.redo'), matches: controlKey('z', true), run: redo, inFields: true },
   {
-    keys: 'Ctrl S',
-    label: 'Save now',
+    keys: t('board.ctrl_s'),
+    label: t('board.save_now'),
     matches: controlKey('s'),
     run: () => void board.autosave.save(),
     inFields: true,
   },
   {
-    keys: 'Alt ↑ / Alt ↓',
-    label: 'In a cell: the next version up or down',
+    keys: t('board.alt_alt'),
+    label: t('board.in_a_cell_the_next_version'),
     matches: () => false,
     run: () => undefined,
   },
-  { keys: 'Alt F', label: 'In a cell: the number that fits the window', matches: () => false, run: () => undefined },
-  { keys: 'Alt R / Alt B', label: 'In a cell: copy it right, or below', matches: () => false, run: () => undefined },
-  { keys: 'Alt Shift ↑ / ↓', label: 'In a station: move it', matches: () => false, run: () => undefined },
+  { keys: t('board.alt_f'), label: t('board.in_a_cell_the_number_that'), matches: () => false, run: () => undefined },
   {
-    keys: 'Alt 1 … Alt 9',
-    label: 'Apply the fix of that finding',
+    keys: t('board.alt_r_alt_b'),
+    label: t('board.in_a_cell_copy_it_right'),
+    matches: () => false,
+    run: () => undefined,
+  },
+  { keys: t('board.alt_shift'), label: t('board.in_a_station_move_it'), matches: () => false, run: () => undefined },
+  {
+    keys: t('board.alt_1_alt_9'),
+    label: t('board.apply_the_fix_of_that_finding'),
     matches: (event) => event.altKey && !event.shiftKey && /^Digit[1-9]$/.test(event.code),
     run: fixNumbered,
     inFields: true,
   },
-  { keys: 't', label: 'Targets that finish together', matches: plainKey('t'), run: finishTogether },
-  { keys: 's', label: 'Fit to the slot', matches: plainKey('s'), run: () => (slotShown.value = true) },
+  { keys: 't', label: t('board.targets_that_finish_together'), matches: plainKey('t'), run: finishTogether },
+  { keys: 's', label: t('board.fit_to_the_slot'), matches: plainKey('s'), run: () => (slotShown.value = true) },
   {
     keys: 'w',
-    label: 'Suggest a warm-up or cool-down',
+    label: t('board.suggest_a_warm_up_or_cool'),
     matches: plainKey('w'),
     run: () => (suggestShown.value = true),
   },
-  { keys: 'a', label: 'Add a station to the last block', matches: plainKey('a'), run: () => focusFinder() },
-  { keys: '?', label: 'These keys', matches: plainKey('?'), run: () => (keysShown.value = true) },
+  { keys: 'a', label: t('board.add_a_station_to_the_last'), matches: plainKey('a'), run: () => focusFinder() },
+  { keys: '?', label: t('board.these_keys'), matches: plainKey('?'), run: () => (keysShown.value = true) },
 ]
 useShortcuts(shortcuts)
 
@@ -116,7 +122,9 @@ function focusFinder() {
 }
 
 const blocks = useTemplateRef<HTMLElement>('blocks')
-useDragOrder(blocks, '.block-handle', (from, to) => board.edit('Move block', (draft) => move(draft.blocks, from, to)))
+useDragOrder(blocks, '.block-handle', (from, to) =>
+  board.edit(t('board.move_block'), (draft) => move(draft.blocks, from, to)),
+)
 
 const ordinal = (block: string, station: string) =>
   (document.value.blocks.find((held) => held.id === block)?.stations ?? []).findIndex((held) => held.id === station) + 1
@@ -146,13 +154,17 @@ const blockTitle = (id: string) => document.value.blocks.find((block) => block.i
             :count="document.blocks.length"
           />
         </div>
-        <p v-if="!document.blocks.length" class="quiet">
-          No blocks yet. A class is blocks in order: a warm-up, the main circuit, a cool-down.
-        </p>
+        <p v-if="!document.blocks.length" class="quiet">{{ $t('board.no_blocks_yet_a_class_is') }}</p>
         <div class="row add">
-          <Button label="Add a block" icon="pi pi-plus" variant="outlined" size="small" @click="newBlock" />
           <Button
-            label="Add a pause"
+            :label="$t('board.add_a_block')"
+            icon="pi pi-plus"
+            variant="outlined"
+            size="small"
+            @click="newBlock"
+          />
+          <Button
+            :label="$t('board.add_a_pause')"
             icon="pi pi-plus"
             variant="outlined"
             size="small"
@@ -160,35 +172,38 @@ const blockTitle = (id: string) => document.value.blocks.find((block) => block.i
             @click="newPause"
           />
           <Button
-            label="Suggest"
+            :label="$t('board.suggest')"
             size="small"
             variant="outlined"
             aria-keyshortcuts="w"
-            title="A warm-up or cool-down for this class"
+            :title="$t('board.a_warm_up_or_cool_down')"
             @click="suggestShown = true"
           />
           <Button
-            label="Finish together"
+            :label="$t('board.finish_together')"
             size="small"
             variant="outlined"
             aria-keyshortcuts="t"
             @click="finishTogether"
           />
-          <Button label="Fit to slot" size="small" variant="outlined" aria-keyshortcuts="s" @click="slotShown = true" />
+          <Button
+            :label="$t('board.fit_to_slot')"
+            size="small"
+            variant="outlined"
+            aria-keyshortcuts="s"
+            @click="slotShown = true"
+          />
         </div>
       </div>
-      <aside class="side" tabindex="0" aria-label="Totals and findings">
+      <aside class="side" tabindex="0" :aria-label="$t('board.totals_and_findings')">
         <TotalsPanel />
         <FindingsPanel />
         <BalancePanel />
-        <p class="small quiet">
-          An estimate for a group, not for a person. Anyone with a condition, pregnant or just after birth, after
-          surgery or long inactive asks a doctor first.
-        </p>
+        <p class="small quiet">{{ $t('board.an_estimate_for_a_group_not') }}</p>
       </aside>
     </div>
 
-    <section class="lanes" aria-label="Lane chart">
+    <section class="lanes" :aria-label="$t('board.lane_chart')">
       <LaneChart
         v-if="board.preview.preview.value"
         :preview="board.preview.preview.value"

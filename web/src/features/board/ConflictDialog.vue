@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/lib/text'
 import Button from 'primevue/button'
 import Dialog from 'primevue/dialog'
 import { useToast } from 'primevue/usetoast'
@@ -22,8 +23,8 @@ function keepMine() {
   void board.autosave.save()
   toast.add({
     severity: 'success',
-    summary: 'Yours is saved',
-    detail: `The other version stays in the history as number ${theirs.lock_version}.`,
+    summary: t('board.yours_is_saved'),
+    detail: t('board.the_other_version_stays_in_the', { lock_version: theirs.lock_version }),
     life: 6000,
   })
 }
@@ -33,7 +34,12 @@ function takeTheirs() {
   if (!theirs) return
   board.replace('Take the other version', theirs.document)
   board.autosave.settle(theirs)
-  toast.add({ severity: 'info', summary: 'The other version is here', detail: 'Undo brings yours back.', life: 6000 })
+  toast.add({
+    severity: 'info',
+    summary: t('board.the_other_version_is_here'),
+    detail: t('board.undo_brings_yours_back'),
+    life: 6000,
+  })
 }
 
 async function saveCopy() {
@@ -41,14 +47,16 @@ async function saveCopy() {
   try {
     const mine = board.document.value
     const copy = await ask(
-      api.POST('/api/workouts', { body: { document: { ...mine, title: `${mine.title.slice(0, 104)} (my version)` } } }),
+      api.POST('/api/workouts', {
+        body: { document: { ...mine, title: t('board.slice_my_version', { slice: mine.title.slice(0, 104) }) } },
+      }),
     )
     takeTheirs()
-    toast.add({ severity: 'success', summary: 'Yours is a circuit of its own', detail: copy.title, life: 6000 })
+    toast.add({ severity: 'success', summary: t('board.yours_is_a_circuit_of_its'), detail: copy.title, life: 6000 })
     await board.autosave.save()
     await router.push({ name: 'circuits' })
   } catch (error) {
-    toast.add({ severity: 'warn', summary: 'Not saved yet', detail: wording(error), life: 6000 })
+    toast.add({ severity: 'warn', summary: t('board.not_saved_yet'), detail: wording(error), life: 6000 })
   } finally {
     busy.value = false
   }
@@ -60,21 +68,32 @@ async function saveCopy() {
     :visible="conflict !== null"
     modal
     :closable="false"
-    header="A newer version was saved"
+    :header="$t('board.a_newer_version_was_saved')"
     :style="{ width: 'min(36rem, 94vw)' }"
   >
     <template v-if="conflict">
       <p>
-        {{ conflict.updated_by }} saved “{{ conflict.title }}” on {{ dayText(conflict.updated_at) }}, after you opened
-        it. Yours has not been saved. Nothing is lost either way:
+        {{
+          $t('board.updated_by_saved_title_on_updated_at_after', {
+            updated_by: conflict.updated_by,
+            title: conflict.title,
+            updated_at: dayText(conflict.updated_at),
+          })
+        }}
       </p>
       <div class="choices">
-        <Button label="Keep mine" autofocus @click="keepMine" />
-        <span class="small quiet">Saved on top; theirs stays in the history.</span>
-        <Button label="Take theirs" severity="secondary" variant="outlined" @click="takeTheirs" />
-        <span class="small quiet">Yours comes back with undo.</span>
-        <Button label="Save mine as a copy" severity="secondary" variant="outlined" :loading="busy" @click="saveCopy" />
-        <span class="small quiet">Two circuits, side by side.</span>
+        <Button :label="$t('board.keep_mine')" autofocus @click="keepMine" />
+        <span class="small quiet">{{ $t('board.saved_on_top_theirs_stays_in') }}</span>
+        <Button :label="$t('board.take_theirs')" severity="secondary" variant="outlined" @click="takeTheirs" />
+        <span class="small quiet">{{ $t('board.yours_comes_back_with_undo') }}</span>
+        <Button
+          :label="$t('board.save_mine_as_a_copy')"
+          severity="secondary"
+          variant="outlined"
+          :loading="busy"
+          @click="saveCopy"
+        />
+        <span class="small quiet">{{ $t('board.two_circuits_side_by_side') }}</span>
       </div>
     </template>
   </Dialog>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/lib/text'
 import Button from 'primevue/button'
 import { computed } from 'vue'
 import type { Finding } from '@/lib/api/types'
@@ -6,16 +7,20 @@ import { useBoard } from './useBoard'
 
 const board = useBoard()
 const findings = computed(() => board.preview.preview.value?.findings ?? [])
-const WORDS: Record<Finding['severity'], string> = { stop: 'Cannot run', warn: 'Look at this', note: 'Note' }
+const WORDS: Record<Finding['severity'], string> = {
+  stop: t('board.cannot_run'),
+  warn: t('board.look_at_this'),
+  note: t('common.note'),
+}
 
 /** A fix belongs to the document that was looked at; on a newer one it waits for the new look. */
 const current = computed(() => board.preview.of.value === board.document.value)
 </script>
 
 <template>
-  <section aria-label="Findings">
+  <section :aria-label="$t('board.findings')">
     <h2>
-      Findings <span class="quiet count">{{ findings.length || 'none' }}</span>
+      {{ $t('board.findings') }} <span class="quiet count">{{ findings.length || $t('board.none') }}</span>
     </h2>
     <ol v-if="findings.length" class="list">
       <li v-for="(finding, index) in findings" :key="finding.rule + finding.place.pointer" :class="finding.severity">
@@ -27,16 +32,17 @@ const current = computed(() => board.preview.of.value === board.document.value)
         <Button
           v-if="finding.fix"
           :disabled="!current"
-          :aria-keyshortcuts="index < 9 ? `Alt+${index + 1}` : undefined"
+          :aria-keyshortcuts="index < 9 ? $t('board.alt_index', { index: index + 1 }) : undefined"
           size="small"
           variant="outlined"
           @click="board.applyFix(finding)"
         >
-          <span>{{ finding.fix.label }}</span> <kbd v-if="index < 9" aria-hidden="true">Alt {{ index + 1 }}</kbd>
+          <span>{{ finding.fix.label }}</span>
+          <kbd v-if="index < 9" aria-hidden="true">{{ $t('board.alt_index_2', { index: index + 1 }) }}</kbd>
         </Button>
       </li>
     </ol>
-    <p v-else class="small quiet">Nothing stands out. A review sees times and versions, not people.</p>
+    <p v-else class="small quiet">{{ $t('board.nothing_stands_out_a_review_sees') }}</p>
   </section>
 </template>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/lib/text'
 import { useQuery } from '@tanstack/vue-query'
 import Button from 'primevue/button'
 import Dialog from 'primevue/dialog'
@@ -28,26 +29,34 @@ async function bringBack(number: number) {
     visible.value = false
     toast.add({
       severity: 'info',
-      summary: `Version ${number} is back`,
-      detail: 'Undo takes it away again.',
+      summary: t('board.version_number_is_back', { number }),
+      detail: t('board.undo_takes_it_away_again'),
       life: 5000,
     })
   } catch (error) {
-    toast.add({ severity: 'warn', summary: 'Not brought back', detail: wording(error), life: 5000 })
+    toast.add({ severity: 'warn', summary: t('board.not_brought_back'), detail: wording(error), life: 5000 })
   }
 }
 </script>
 
 <template>
-  <Dialog v-model:visible="visible" modal dismissable-mask header="History" :style="{ width: 'min(34rem, 94vw)' }">
+  <Dialog
+    v-model:visible="visible"
+    modal
+    dismissable-mask
+    :header="$t('board.history')"
+    :style="{ width: 'min(34rem, 94vw)' }"
+  >
     <PageState :loading="revisions.isPending.value" :error="revisions.error.value" @retry="revisions.refetch()">
       <table class="ledger">
         <thead>
           <tr>
-            <th scope="col" class="number">Version</th>
-            <th scope="col">Title</th>
-            <th scope="col">Saved</th>
-            <th scope="col"><span class="visually-hidden">What to do with it</span></th>
+            <th scope="col" class="number">{{ $t('board.version') }}</th>
+            <th scope="col">{{ $t('board.title') }}</th>
+            <th scope="col">{{ $t('common.saved') }}</th>
+            <th scope="col">
+              <span class="visually-hidden">{{ $t('board.what_to_do_with_it') }}</span>
+            </th>
           </tr>
         </thead>
         <tbody>
@@ -58,11 +67,13 @@ async function bringBack(number: number) {
               {{ dayText(revision.saved_at) }}<template v-if="revision.saved_by">, {{ revision.saved_by }}</template>
             </td>
             <td>
-              <span v-if="revision.number === board.autosave.version.value" class="small quiet">current</span>
+              <span v-if="revision.number === board.autosave.version.value" class="small quiet">{{
+                $t('board.current')
+              }}</span>
               <Button
                 v-else
-                label="Bring back"
-                :aria-label="`Bring back version ${revision.number}`"
+                :label="$t('board.bring_back')"
+                :aria-label="$t('board.bring_back_version_number', { number: revision.number })"
                 size="small"
                 variant="outlined"
                 @click="bringBack(revision.number)"

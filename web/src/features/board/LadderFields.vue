@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/lib/text'
 import InputText from 'primevue/inputtext'
 import Select from 'primevue/select'
 import { computed, useId } from 'vue'
@@ -17,7 +18,7 @@ const ladder = computed(() => props.station.ladder)
 
 function change(key: string, work: (ladder: NonNullable<Station['ladder']>, station: Station) => void) {
   board.edit(
-    'Ladder',
+    t('board.ladder'),
     (draft) => {
       const station = draft.blocks[props.blockIndex]!.stations![props.stationIndex]!
       if (station.ladder) work(station.ladder, station)
@@ -50,7 +51,7 @@ function setCounts(text: string | undefined) {
 
 /** A total over the rounds, or the same number in each. */
 function turn(on: boolean) {
-  board.edit(on ? 'Spread a total' : 'The same each round', (draft) => {
+  board.edit(on ? t('board.spread_a_total') : t('board.the_same_each_round'), (draft) => {
     const station = draft.blocks[props.blockIndex]!.stations![props.stationIndex]!
     if (on) {
       station.ladder = { total: 40, shape: 'descending' }
@@ -64,14 +65,14 @@ function turn(on: boolean) {
   <div class="ladder">
     <template v-if="ladder">
       <NumberField
-        label="Total"
+        :label="$t('board.total')"
         width="3.4rem"
         :model-value="ladder.total"
         :error="board.errorAt(`${pointer}/total`)"
         @update:model-value="setTotal"
       />
       <Select
-        aria-label="How the total is spread"
+        :aria-label="$t('board.how_the_total_is_spread')"
         :model-value="ladder.shape"
         :options="[...SHAPES]"
         option-label="label"
@@ -81,7 +82,7 @@ function turn(on: boolean) {
       />
       <NumberField
         v-if="ladder.shape !== 'typed'"
-        label="in steps of"
+        :label="$t('board.in_steps_of')"
         hint="1"
         width="2.8rem"
         :model-value="ladder.step"
@@ -89,7 +90,7 @@ function turn(on: boolean) {
         @update:model-value="change('step', (held) => setKey(held, 'step', $event))"
       />
       <span v-else class="counts"
-        ><label :for="`${id}-counts`">Rounds</label>
+        ><label :for="`${id}-counts`">{{ $t('board.rounds') }}</label>
         <InputText
           :id="`${id}-counts`"
           size="small"
@@ -97,13 +98,15 @@ function turn(on: boolean) {
           :invalid="Boolean(board.errorBelow(`${pointer}/counts`))"
           @update:model-value="setCounts"
         />
-        <span v-if="board.errorBelow(`${pointer}/counts`)" class="small warn-text" role="alert"
-          >Rounds {{ board.errorBelow(`${pointer}/counts`) }}</span
-        ></span
+        <span v-if="board.errorBelow(`${pointer}/counts`)" class="small warn-text" role="alert">{{
+          $t('board.rounds_error_below', { error_below: board.errorBelow(`${pointer}/counts`) })
+        }}</span></span
       >
-      <button type="button" class="link small" @click="turn(false)">the same each round</button>
+      <button type="button" class="link small" @click="turn(false)">{{ $t('board.the_same_each_round_2') }}</button>
     </template>
-    <button v-else type="button" class="link small" @click="turn(true)">spread a total over the rounds</button>
+    <button v-else type="button" class="link small" @click="turn(true)">
+      {{ $t('board.spread_a_total_over_the_rounds') }}
+    </button>
   </div>
 </template>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/lib/text'
 import InputText from 'primevue/inputtext'
 import Select from 'primevue/select'
 import { computed } from 'vue'
@@ -36,16 +37,19 @@ const beside = computed(() => {
   if (!cell) return ''
   if (cell.per_round) return `${cell.target}${cell.moves === cell.reps_counted ? ` = ${cell.reps_counted}` : ''}`
   if (cell.reps_counted === 0 || isDay.value) return cell.target
-  const numbers = cell.moves === cell.reps_counted ? 'reps' : `${cell.reps_counted} counted, ${cell.moves} moves`
+  const numbers =
+    cell.moves === cell.reps_counted
+      ? 'reps'
+      : t('board.reps_counted_counted_moves_moves', { reps_counted: cell.reps_counted, moves: cell.moves })
   const parts = [numbers]
-  if (cell.fits === null && cell.set_s) parts.push(`about ${cell.set_s} s`)
-  if (cell.left_s !== undefined && cell.left_s > 0) parts.push(`${cell.left_s} s left`)
-  else if (cell.fits !== null) parts.push(`${cell.fits} fit`)
+  if (cell.fits === null && cell.set_s) parts.push(t('board.about_set_s_s', { set_s: cell.set_s }))
+  if (cell.left_s !== undefined && cell.left_s > 0) parts.push(t('board.left_s_s_left', { left_s: cell.left_s }))
+  else if (cell.fits !== null) parts.push(t('board.fits_fit', { fits: cell.fits }))
   return parts.join(', ')
 })
 const beyond = computed(() => [
-  ...(figures.value?.tempo ? [`tempo ${figures.value.tempo}`] : []),
-  ...(figures.value?.load_kg ? [`${figures.value.load_kg} kg`] : []),
+  ...(figures.value?.tempo ? [t('board.tempo_tempo', { tempo: figures.value.tempo })] : []),
+  ...(figures.value?.load_kg ? [t('board.load_kg_kg', { load_kg: figures.value.load_kg })] : []),
   ...(props.station.levels[props.level].note ? [props.station.levels[props.level].note!] : []),
 ])
 /** A number that the school filled in stands where one would be typed. */
@@ -59,9 +63,14 @@ const low = computed(() => figures.value?.reserve && figures.value.reserve.left 
 const reserveText = computed(() => {
   const reserve = figures.value?.reserve
   if (!reserve) return ''
-  return `Estimate for a ${props.level}: ${reserve.left} ${reserve.unit === 's' ? 'seconds' : 'reps'} left in round ${reserve.round}`
+  return t('board.estimate_for_a_level_left_n', {
+    level: props.level,
+    left: reserve.left,
+    n: reserve.unit === 's' ? t('board.seconds') : t('board.reps'),
+    round: reserve.round,
+  })
 })
-const name = computed(() => `${movement.value?.name ?? 'Station'}, ${props.level}`)
+const name = computed(() => `${movement.value?.name ?? t('board.station')}, ${props.level}`)
 
 function change(label: string, work: (station: Station) => void, key = '') {
   board.edit(
@@ -76,36 +85,38 @@ function change(label: string, work: (station: Station) => void, key = '') {
 
 function type(text: string | undefined) {
   change(
-    'Target',
+    t('board.target'),
     (station) => writeTarget(station.levels[props.level], text ?? '', rung.value, isDay.value),
     `${pointer.value}/target`,
   )
 }
 
 function choose(id: string) {
-  change('Version', (station) => movement.value && chooseRung(movement.value, station.levels[props.level], id))
+  change(t('board.version'), (station) => movement.value && chooseRung(movement.value, station.levels[props.level], id))
 }
 
 function step(by: 1 | -1) {
-  change('Version', (station) => movement.value && stepRung(movement.value, station, props.level, by))
+  change(t('board.version'), (station) => movement.value && stepRung(movement.value, station, props.level, by))
 }
 
 /** The number that the window has time for, as numbers are called. */
 function takeOffer() {
   const offer = figures.value?.offer
   if (offer)
-    change('The number that fits', (station) => writeTarget(station.levels[props.level], String(offer), rung.value))
+    change(t('board.the_number_that_fits'), (station) =>
+      writeTarget(station.levels[props.level], String(offer), rung.value),
+    )
 }
 
 function copyAcross() {
-  change('Copy across', (station) => {
+  change(t('board.copy_across'), (station) => {
     for (const level of LEVELS.slice(LEVELS.indexOf(props.level) + 1))
       copyCell(station.levels[props.level], station.levels[level], true)
   })
 }
 
 function copyDown() {
-  board.edit('Copy down', (draft) => {
+  board.edit(t('board.copy_down'), (draft) => {
     const stations = draft.blocks[props.blockIndex]?.stations ?? []
     const own = stations[props.stationIndex]
     const below = stations[props.stationIndex + 1]
@@ -134,12 +145,12 @@ function key(event: KeyboardEvent) {
   <div class="cell" :class="[level, { wrong: error }]" @keydown.capture="key">
     <Select
       v-if="movement"
-      :title="rung ? `A rep counts if: ${rung.standard}` : undefined"
+      :title="rung ? $t('board.a_rep_counts_if_standard', { standard: rung.standard }) : undefined"
       :model-value="prescription.variation"
       :options="movement.ladder"
       option-label="name"
       option-value="id"
-      :aria-label="`${name}: version`"
+      :aria-label="$t('board.name_version', { name })"
       size="small"
       class="rung"
       @update:model-value="choose"
@@ -149,7 +160,7 @@ function key(event: KeyboardEvent) {
         :model-value="targetText(prescription, rung)"
         :placeholder="hint"
         :disabled="onLadder"
-        :aria-label="`${name}: target`"
+        :aria-label="$t('board.name_target', { name })"
         :invalid="Boolean(error)"
         class="number"
         size="small"
@@ -162,8 +173,8 @@ function key(event: KeyboardEvent) {
         v-if="figures?.offer && prescription.reps !== undefined && !error"
         type="button"
         class="link small"
-        :aria-label="`${name}: take the ${figures.offer} that fit`"
-        aria-keyshortcuts="Alt+F"
+        :aria-label="$t('board.name_take_the_offer_that_fit', { name, offer: figures.offer })"
+        :aria-keyshortcuts="$t('board.alt_f_2')"
         @click="takeOffer"
       >
         {{ figures.offer }}?

@@ -12,19 +12,19 @@ const look = { variant: 'text', severity: 'secondary', size: 'small' } as const
     <Button
       icon="pi pi-arrow-up"
       :disabled="first"
-      :aria-label="`Move ${name} up`"
+      :aria-label="$t('board.move_name_up', { name })"
       v-bind="look"
       @click="$emit('shift', -1)"
     />
     <Button
       icon="pi pi-arrow-down"
       :disabled="last"
-      :aria-label="`Move ${name} down`"
+      :aria-label="$t('board.move_name_down', { name })"
       v-bind="look"
       @click="$emit('shift', 1)"
     />
     <slot :look="look" />
-    <Button icon="pi pi-trash" :aria-label="`Remove ${name}`" v-bind="look" @click="$emit('remove')" />
+    <Button icon="pi pi-trash" :aria-label="$t('board.remove_name', { name })" v-bind="look" @click="$emit('remove')" />
   </span>
 </template>
 

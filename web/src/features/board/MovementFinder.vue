@@ -33,7 +33,7 @@ function pick(movement: Movement) {
     :delay="0"
     :min-length="1"
     auto-option-focus
-    empty-search-message="No movement of that name"
+    :empty-search-message="$t('board.no_movement_of_that_name')"
     size="small"
     class="finder"
     @complete="look"

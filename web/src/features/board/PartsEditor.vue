@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/lib/text'
 import Button from 'primevue/button'
 import { computed, useId } from 'vue'
 import type { Movement, Station } from '@/lib/api/types'
@@ -24,17 +25,17 @@ function change(label: string, key: string, work: (parts: NonNullable<Station['p
 }
 
 function setReps(index: number, value: Typed) {
-  change('Part', `${index}`, (held) => Object.assign(held[index]!, { reps: value ?? '' }))
+  change(t('board.part'), `${index}`, (held) => Object.assign(held[index]!, { reps: value ?? '' }))
 }
 
 function add(movement: Movement) {
-  change(`Add ${movement.name}`, '', (held) => void held.push({ movement: movement.id, reps: 4 }))
+  change(t('board.add_name', { name: movement.name }), '', (held) => void held.push({ movement: movement.id, reps: 4 }))
 }
 </script>
 
 <template>
-  <div class="parts" role="group" aria-label="Parts of one count">
-    <span class="small quiet">One count is</span>
+  <div class="parts" role="group" :aria-label="$t('board.parts_of_one_count')">
+    <span class="small quiet">{{ $t('board.one_count_is') }}</span>
     <span v-for="(part, index) in parts" :key="index" class="part">
       <NumberField
         :label="`${board.movement(part.movement)?.name ?? part.movement}`"
@@ -48,21 +49,23 @@ function add(movement: Movement) {
         size="small"
         variant="text"
         severity="secondary"
-        :aria-label="`Take ${board.movement(part.movement)?.name ?? 'this part'} out`"
-        @click="change('Remove a part', '', (held) => held.splice(index, 1))"
+        :aria-label="$t('board.take_name_out', { name: board.movement(part.movement)?.name ?? $t('board.this_part') })"
+        @click="change($t('board.remove_a_part'), '', (held) => held.splice(index, 1))"
       />
     </span>
     <span class="small"
-      >= <b>{{ sum }}</b> moves</span
+      >= <b>{{ sum }}</b> {{ $t('board.moves') }}</span
     >
     <MovementFinder
       v-if="parts.length < 8"
       :movements="board.offered"
-      label="Add a part"
+      :label="$t('board.add_a_part')"
       :input-id="`${id}-part`"
       @pick="add"
     />
-    <p v-if="board.errorAt(pointer)" class="small warn-text" role="alert">Parts {{ board.errorAt(pointer) }}</p>
+    <p v-if="board.errorAt(pointer)" class="small warn-text" role="alert">
+      {{ $t('board.parts_error_at', { error_at: board.errorAt(pointer) }) }}
+    </p>
   </div>
 </template>
 

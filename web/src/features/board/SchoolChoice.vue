@@ -22,7 +22,7 @@ const chosen = computed(() => schools.value.find((school) => school.id === props
       :options="schools"
       option-label="name"
       option-value="id"
-      :placeholder="inherit ?? 'Targets as typed'"
+      :placeholder="inherit ?? $t('board.targets_as_typed')"
       show-clear
       size="small"
       @update:model-value="$emit('update:modelValue', $event ?? undefined)"
@@ -34,9 +34,9 @@ const chosen = computed(() => schools.value.find((school) => school.id === props
         >
       </template>
     </Select>
-    <span v-if="chosen" class="small quiet good"
-      >{{ chosen.good_for }} A level left open takes {{ chosen.fills }}.</span
-    >
+    <span v-if="chosen" class="small quiet good">{{
+      $t('board.good_for_a_level_left_open_takes', { good_for: chosen.good_for, fills: chosen.fills })
+    }}</span>
   </span>
 </template>
 

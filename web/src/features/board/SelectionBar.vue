@@ -1,7 +1,8 @@
 <script setup lang="ts">
+import { plural, t } from '@/lib/text'
 import Button from 'primevue/button'
 import { computed } from 'vue'
-import { plural } from '@/lib/clockText'
+
 import { LEVELS, type Block, type Station } from '@/lib/api/types'
 import { duplicateStation, stepRung } from './document'
 import { setKey } from '@/lib/typed'
@@ -23,29 +24,34 @@ function change(label: string, work: (block: Block, index: number, station: Stat
 }
 
 const step = (by: 1 | -1) =>
-  change(by > 0 ? 'Harder versions' : 'Easier versions', (_block, _index, station) => {
+  change(by > 0 ? t('board.harder_versions') : t('board.easier_versions'), (_block, _index, station) => {
     const movement = board.movement(station.movement)
     if (movement) for (const level of LEVELS) stepRung(movement, station, level, by)
   })
 const sides = (value: Station['sides']) =>
-  change('Sides', (_block, _index, station) => setKey(station, 'sides', value === 'both' ? undefined : value))
+  change(t('board.sides'), (_block, _index, station) => setKey(station, 'sides', value === 'both' ? undefined : value))
 
 function remove() {
-  change('Remove stations', (block, index) => void block.stations!.splice(index, 1))
+  change(t('board.remove_stations'), (block, index) => void block.stations!.splice(index, 1))
   board.clearSelection()
 }
 </script>
 
 <template>
-  <div v-if="count" class="bar" role="toolbar" aria-label="The chosen stations">
-    <b role="status">{{ plural(count, 'station') }} chosen</b>
-    <Button label="Harder versions" size="small" variant="outlined" @click="step(1)" />
-    <Button label="Easier versions" size="small" variant="outlined" @click="step(-1)" />
-    <Button label="Half a side" size="small" variant="outlined" @click="sides('split')" />
-    <Button label="Both sides at once" size="small" variant="outlined" @click="sides('both')" />
-    <Button label="Copy" size="small" variant="outlined" @click="change('Copy stations', duplicateStation)" />
-    <Button label="Remove" size="small" variant="outlined" severity="danger" @click="remove" />
-    <Button label="Let go" size="small" variant="text" @click="board.clearSelection()" />
+  <div v-if="count" class="bar" role="toolbar" :aria-label="$t('board.the_chosen_stations')">
+    <b role="status">{{ $t('board.plural_chosen', { plural: plural(count, 'station') }) }}</b>
+    <Button :label="$t('board.harder_versions')" size="small" variant="outlined" @click="step(1)" />
+    <Button :label="$t('board.easier_versions')" size="small" variant="outlined" @click="step(-1)" />
+    <Button :label="$t('board.half_a_side')" size="small" variant="outlined" @click="sides('split')" />
+    <Button :label="$t('board.both_sides_at_once')" size="small" variant="outlined" @click="sides('both')" />
+    <Button
+      :label="$t('board.copy')"
+      size="small"
+      variant="outlined"
+      @click="change($t('board.copy_stations'), duplicateStation)"
+    />
+    <Button :label="$t('board.remove')" size="small" variant="outlined" severity="danger" @click="remove" />
+    <Button :label="$t('board.let_go')" size="small" variant="text" @click="board.clearSelection()" />
   </div>
 </template>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/lib/text'
 import type { Operation } from 'fast-json-patch'
 import Button from 'primevue/button'
 import Dialog from 'primevue/dialog'
@@ -32,42 +33,41 @@ function look() {
 }
 
 function take(option: SlotFit['options'][number]) {
-  board.patch(`Fit to slot: ${option.label}`, option.patch as Operation[])
+  board.patch(t('board.fit_to_slot_label', { label: option.label }), option.patch as Operation[])
   visible.value = false
 }
 </script>
 
 <template>
-  <Dialog v-model:visible="visible" modal header="Fit to the slot" :style="{ width: 'min(38rem, 96vw)' }">
+  <Dialog v-model:visible="visible" modal :header="$t('board.fit_to_the_slot')" :style="{ width: 'min(38rem, 96vw)' }">
     <div class="row">
       <Button
         v-for="usual in USUAL"
         :key="usual"
-        :label="`${usual} min`"
+        :label="$t('board.usual_min', { usual })"
         :variant="minutes === usual ? undefined : 'outlined'"
         :aria-pressed="minutes === usual"
         size="small"
         @click="minutes = usual"
       />
-      <NumberField v-model="minutes" label="or" unit="min" width="4rem" />
+      <NumberField v-model="minutes" :label="$t('board.or')" :unit="$t('common.min')" width="4rem" />
     </div>
     <p v-if="problem" class="warn-text" role="alert">{{ problem }}</p>
     <template v-else-if="offer">
       <p class="now">
-        As planned the class takes <b>{{ clockText(offer.total_s) }}</b> of {{ clockText(offer.slot_s) }}.
+        {{ $t('board.as_planned_the_class_takes') }} <b>{{ clockText(offer.total_s) }}</b>
+        {{ $t('board.of_slot_s', { slot_s: clockText(offer.slot_s) }) }}
       </p>
       <ol v-if="offer.options.length" class="ways">
         <li v-for="option in offer.options" :key="option.label">
           <Button variant="outlined" class="way" :disabled="asking" @click="take(option)">
             <span>{{ option.label }}</span>
             <span class="figure">{{ clockText(option.total_s) }}</span>
-            <span class="small">{{ clockText(option.left_s) }} left</span>
+            <span class="small">{{ $t('board.left_s_left', { left_s: clockText(option.left_s) }) }}</span>
           </Button>
         </li>
       </ol>
-      <p v-else>
-        No change of rounds, work or rest alone comes under this slot: take a block out, or choose another slot.
-      </p>
+      <p v-else>{{ $t('board.no_change_of_rounds_work_or') }}</p>
     </template>
   </Dialog>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/lib/text'
 import InputText from 'primevue/inputtext'
 import Button from 'primevue/button'
 import Select from 'primevue/select'
@@ -20,34 +21,34 @@ const id = useId()
 
 const pointer = computed(() => `/blocks/${props.blockIndex}/stations/${props.stationIndex}`)
 const SIDES = [
-  { value: 'both', label: 'Both at once' },
-  { value: 'split', label: 'Half the window a side' },
-  { value: 'each', label: 'A whole window a side' },
+  { value: 'both', label: t('board.both_at_once') },
+  { value: 'split', label: t('board.half_the_window_a_side') },
+  { value: 'each', label: t('board.a_whole_window_a_side') },
 ]
 const OWN = [
-  { key: 'work_s', label: 'Own work' },
-  { key: 'rest_s', label: 'Own rest' },
+  { key: 'work_s', label: t('board.own_work') },
+  { key: 'rest_s', label: t('board.own_rest') },
 ] as const
 const OF_LEVEL = [
-  { key: 'work_s', label: 'Own stop', unit: 's', hint: 'none', width: '3.6rem' },
-  { key: 'rest_s', label: 'Rest', unit: 's', hint: 'block', width: '3.6rem' },
-  { key: 'tempo', label: 'Tempo', unit: undefined, hint: 'default', width: '5.2rem' },
-  { key: 'load_kg', label: 'Load', unit: 'kg', hint: 'none', width: '3.6rem' },
+  { key: 'work_s', label: t('board.own_stop'), unit: 's', hint: 'none', width: '3.6rem' },
+  { key: 'rest_s', label: t('common.rest'), unit: 's', hint: 'block', width: '3.6rem' },
+  { key: 'tempo', label: t('board.tempo'), unit: undefined, hint: 'default', width: '5.2rem' },
+  { key: 'load_kg', label: t('board.load'), unit: 'kg', hint: 'none', width: '3.6rem' },
 ] as const
 const block = computed(() => board.document.value.blocks[props.blockIndex])
 const format = computed(() => board.format(block.value))
 const timed = computed(() => format.value?.work_windows)
 const inRounds = computed(() => format.value?.station_keys.includes('in_rounds'))
 const COUNTING = [
-  { value: 'each', label: 'Every move counts' },
-  { value: 'per_side', label: 'So many for each side' },
-  { value: 'pair', label: 'Left and right count once' },
-  { value: 'one_side', label: 'One side is counted aloud' },
+  { value: 'each', label: t('board.every_move_counts') },
+  { value: 'per_side', label: t('board.so_many_for_each_side') },
+  { value: 'pair', label: t('board.left_and_right_count_once') },
+  { value: 'one_side', label: t('board.one_side_is_counted_aloud') },
 ]
 
 function change(key: string, work: (station: Station) => void) {
   board.edit(
-    'Station',
+    t('board.station'),
     (draft) => work(draft.blocks[props.blockIndex]!.stations![props.stationIndex]!),
     `${pointer.value}/${key}`,
   )
@@ -62,10 +63,10 @@ function tempoWords(tempo: unknown): string {
   const digits = typeof tempo === 'string' ? tempo.match(/^(\d)-(\d)-(\d)-(\d)$/) : null
   if (!digits) return ''
   const [down, low, up, top] = digits.slice(1).map(Number) as [number, number, number, number]
-  const pauses = [low ? `pause ${low} s low` : '', top ? `pause ${top} s at the top` : '']
+  const pauses = [low ? t('board.pause_low_s_low', { low }) : '', top ? t('board.pause_top_s_at_the_top', { top }) : '']
   return (
-    [`${down} s down`, pauses[0], `${up} s up`, pauses[1]].filter(Boolean).join(', ') +
-    `: ${down + low + up + top} s a move`
+    [t('board.down_s_down', { down }), pauses[0], t('board.up_s_up', { up }), pauses[1]].filter(Boolean).join(', ') +
+    t('board.n_s_a_move', { n: down + low + up + top })
   )
 }
 
@@ -85,7 +86,7 @@ function copyRight(level: Level) {
 }
 
 function copyBelow(level: Level) {
-  board.edit('Copy down', (draft) => {
+  board.edit(t('board.copy_down'), (draft) => {
     const stations = draft.blocks[props.blockIndex]!.stations!
     const own = stations[props.stationIndex]!
     const below = stations[props.stationIndex + 1]
@@ -109,15 +110,15 @@ function setRounds(text: string | undefined) {
     <div class="line">
       <SchoolChoice
         :model-value="station.scaling"
-        label="Levels of this station by"
-        inherit="Levels as the block"
+        :label="$t('board.levels_of_this_station_by')"
+        :inherit="$t('board.levels_as_the_block')"
         @update:model-value="change('scaling', (draft) => setKey(draft, 'scaling', $event))"
       />
       <span v-if="timed" class="labelled"
-        ><label :for="`${id}-sides`">Sides</label>
+        ><label :for="`${id}-sides`">{{ $t('board.sides') }}</label>
         <Select
           :label-id="`${id}-sides`"
-          aria-label="Sides"
+          :aria-label="$t('board.sides')"
           :model-value="station.sides ?? 'both'"
           :options="SIDES"
           option-label="label"
@@ -128,14 +129,14 @@ function setRounds(text: string | undefined) {
           "
       /></span>
       <span v-if="!station.parts" class="labelled"
-        ><span>Counting</span>
+        ><span>{{ $t('board.counting') }}</span>
         <Select
-          aria-label="Counting"
+          :aria-label="$t('board.counting')"
           :model-value="station.counting ?? null"
           :options="COUNTING"
           option-label="label"
           option-value="value"
-          placeholder="As the version says"
+          :placeholder="$t('board.as_the_version_says')"
           show-clear
           size="small"
           @update:model-value="change('counting', (draft) => setKey(draft, 'counting', $event))"
@@ -144,19 +145,19 @@ function setRounds(text: string | undefined) {
         v-for="field in OWN"
         :key="field.key"
         :label="field.label"
-        unit="s"
-        hint="block"
+        :unit="$t('common.s')"
+        :hint="$t('board.block')"
         :model-value="station[field.key]"
         :error="board.errorAt(`${pointer}/${field.key}`)"
         @update:model-value="change(field.key, (draft) => setKey(draft, field.key, $event))"
       />
       <span v-if="inRounds" class="labelled"
-        ><label :for="`${id}-rounds`">In rounds</label>
+        ><label :for="`${id}-rounds`">{{ $t('board.in_rounds') }}</label>
         <InputText
           :id="`${id}-rounds`"
           class="rounds"
           size="small"
-          placeholder="all"
+          :placeholder="$t('board.all')"
           :model-value="station.in_rounds?.join(', ') ?? ''"
           :invalid="Boolean(board.errorBelow(`${pointer}/in_rounds`))"
           @update:model-value="setRounds"
@@ -164,17 +165,17 @@ function setRounds(text: string | undefined) {
       <MovementFinder
         v-if="!station.parts"
         :movements="board.offered"
-        label="Another movement instead"
+        :label="$t('board.another_movement_instead')"
         :input-id="`${id}-replace`"
         @pick="(movement) => change('movement', (draft) => replaceMovement(draft, movement))"
       />
     </div>
     <div v-if="!station.ladder && format?.targets" class="line">
       <Button
-        label="Finish together at this station"
+        :label="$t('board.finish_together_at_this_station')"
         size="small"
         variant="outlined"
-        @click="board.targetsOf.value = { block: block!.id, station: station.id, name: 'this station' }"
+        @click="board.targetsOf.value = { block: block!.id, station: station.id, name: $t('board.this_station') }"
       />
     </div>
     <div v-for="level in LEVELS" :key="level" class="line">
@@ -191,7 +192,7 @@ function setRounds(text: string | undefined) {
         @update:model-value="setLevel(level, field.key, $event)"
       />
       <span class="labelled grow"
-        ><label :for="`${id}-${level}`">Note</label>
+        ><label :for="`${id}-${level}`">{{ $t('common.note') }}</label>
         <InputText
           :id="`${id}-${level}`"
           size="small"
@@ -200,19 +201,19 @@ function setRounds(text: string | undefined) {
           @update:model-value="setLevel(level, 'note', $event)"
       /></span>
       <span v-if="format?.level_keys.includes('splits')" class="labelled"
-        ><label :for="`${id}-${level}-splits`">Sets</label>
+        ><label :for="`${id}-${level}-splits`">{{ $t('board.sets') }}</label>
         <InputText
           :id="`${id}-${level}-splits`"
           class="rounds"
           size="small"
-          placeholder="suggested"
+          :placeholder="$t('board.suggested')"
           :model-value="(station.levels[level].splits ?? []).join(', ')"
           :invalid="Boolean(board.errorBelow(`${pointer}/levels/${level}/splits`))"
           @update:model-value="setSplits(level, $event)"
         />
-        <span v-if="board.errorBelow(`${pointer}/levels/${level}/splits`)" class="warn-text" role="alert"
-          >Sets {{ board.errorBelow(`${pointer}/levels/${level}/splits`) }}</span
-        ></span
+        <span v-if="board.errorBelow(`${pointer}/levels/${level}/splits`)" class="warn-text" role="alert">{{
+          $t('board.sets_error_below', { error_below: board.errorBelow(`${pointer}/levels/${level}/splits`) })
+        }}</span></span
       >
       <span v-if="tempoWords(station.levels[level].tempo)" class="small quiet">{{
         tempoWords(station.levels[level].tempo)
@@ -220,27 +221,26 @@ function setRounds(text: string | undefined) {
       <span class="copies">
         <Button
           v-if="level !== 'advanced'"
-          label="Copy right"
+          :label="$t('board.copy_right')"
           size="small"
           variant="text"
-          :aria-label="`Copy right: ${level}`"
+          :aria-label="$t('board.copy_right_level', { level })"
           @click="copyRight(level)"
         />
         <Button
           v-if="!isLast"
-          label="Copy down"
+          :label="$t('board.copy_down')"
           size="small"
           variant="text"
-          :aria-label="`Copy down: ${level}`"
+          :aria-label="$t('board.copy_down_level', { level })"
           @click="copyBelow(level)"
         />
       </span>
-      <p v-if="rungOfLevel(level)" class="small standard"><b>A rep counts if:</b> {{ rungOfLevel(level)!.standard }}</p>
+      <p v-if="rungOfLevel(level)" class="small standard">
+        <b>{{ $t('board.a_rep_counts_if') }}</b> {{ rungOfLevel(level)!.standard }}
+      </p>
     </div>
-    <p class="small quiet">
-      Tempo is lower, pause, lift, pause in seconds: 3-0-1-0 takes 4 s a move, and a typed tempo is taken as typed. A
-      level's own stop makes the others' window longer than its own: it waits.
-    </p>
+    <p class="small quiet">{{ $t('board.tempo_is_lower_pause_lift_pause') }}</p>
   </div>
 </template>
 

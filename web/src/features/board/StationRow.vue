@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/lib/text'
 import Button from 'primevue/button'
 import { computed, ref } from 'vue'
 import { LEVELS, type Station } from '@/lib/api/types'
@@ -31,13 +32,13 @@ const key = computed(() => `${props.blockId}/${props.station.id}`)
 const marks = computed(() => {
   const station = props.station
   const list: string[] = []
-  if (station.scaling) list.push(`by ${readable(station.scaling)}`)
-  if (station.sides === 'split') list.push('half a side')
-  if (station.sides === 'each') list.push('each side')
-  if (station.work_s !== undefined) list.push(`work ${station.work_s} s`)
-  if (station.rest_s !== undefined) list.push(`rest ${station.rest_s} s`)
-  if (station.in_rounds) list.push(`rounds ${station.in_rounds.join(', ')}`)
-  if (LEVELS.some((level) => station.levels[level].work_s !== undefined)) list.push('own stops')
+  if (station.scaling) list.push(t('board.by_readable', { readable: readable(station.scaling) }))
+  if (station.sides === 'split') list.push(t('board.half_a_side_2'))
+  if (station.sides === 'each') list.push(t('board.each_side'))
+  if (station.work_s !== undefined) list.push(t('board.work_work_s_s', { work_s: station.work_s }))
+  if (station.rest_s !== undefined) list.push(t('board.rest_rest_s_s', { rest_s: station.rest_s }))
+  if (station.in_rounds) list.push(t('board.rounds_n', { n: station.in_rounds.join(', ') }))
+  if (LEVELS.some((level) => station.levels[level].work_s !== undefined)) list.push(t('board.own_stops'))
   return list
 })
 const wrong = computed(() => board.errorBelow(`/blocks/${props.blockIndex}/stations/${props.stationIndex}`))
@@ -47,7 +48,7 @@ function change(label: string, work: (stations: Station[]) => void) {
 }
 
 function shift(by: 1 | -1) {
-  change('Move station', (stations) => move(stations, props.stationIndex, props.stationIndex + by))
+  change(t('board.move_station'), (stations) => move(stations, props.stationIndex, props.stationIndex + by))
 }
 
 /** Alt+Shift and an arrow moves the station, wherever in its row the focus is. */
@@ -60,21 +61,26 @@ function pressed(event: KeyboardEvent) {
 </script>
 
 <template>
-  <div class="station" role="group" :aria-label="`Station ${stationIndex + 1}: ${name}`" @keydown="pressed">
+  <div
+    class="station"
+    role="group"
+    :aria-label="$t('board.station_station_index_name', { station_index: stationIndex + 1, name })"
+    @keydown="pressed"
+  >
     <div class="head">
-      <span class="handle" title="Drag to move" aria-hidden="true">⠿</span>
+      <span class="handle" :title="$t('board.drag_to_move')" aria-hidden="true">⠿</span>
       <input
         type="checkbox"
         class="pick"
         :checked="board.selection.value.has(key)"
-        :aria-label="`Choose ${name}`"
+        :aria-label="$t('board.choose_name', { name })"
         @change="board.toggleSelected(key)"
       />
       <span class="ordinal">{{ stationIndex + 1 }}</span>
       <div class="name">
         <b>{{ name }}</b>
         <span v-if="marks.length" class="marks small quiet">{{ marks.join(' · ') }}</span>
-        <span v-if="wrong && !open" class="small warn-text">needs correcting</span>
+        <span v-if="wrong && !open" class="small warn-text">{{ $t('board.needs_correcting') }}</span>
       </div>
     </div>
     <LevelCell
@@ -92,17 +98,19 @@ function pressed(event: KeyboardEvent) {
       :first="stationIndex === 0"
       :last="stationIndex === count - 1"
       @shift="shift"
-      @remove="change('Remove station', (stations) => stations.splice(stationIndex, 1))"
+      @remove="change($t('board.remove_station'), (stations) => stations.splice(stationIndex, 1))"
     >
       <Button
         icon="pi pi-copy"
-        :aria-label="`Copy ${name}`"
+        :aria-label="$t('board.copy_name', { name })"
         v-bind="look"
-        @click="board.edit('Copy station', (draft) => duplicateStation(draft.blocks[blockIndex]!, stationIndex))"
+        @click="
+          board.edit($t('board.copy_station'), (draft) => duplicateStation(draft.blocks[blockIndex]!, stationIndex))
+        "
       />
       <Button
         icon="pi pi-sliders-h"
-        :aria-label="`${name}: sides, own times, notes`"
+        :aria-label="$t('board.name_sides_own_times_notes', { name })"
         :aria-expanded="open"
         v-bind="look"
         @click="open = !open"

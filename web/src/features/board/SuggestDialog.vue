@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/lib/text'
 import Button from 'primevue/button'
 import Dialog from 'primevue/dialog'
 import SelectButton from 'primevue/selectbutton'
@@ -18,8 +19,8 @@ const { offer, asking, problem, askFor, forget } = useOffer<Suggestion>()
 const kind = ref<'warm_up' | 'cool_down'>('warm_up')
 const minutes = ref<Typed>(5)
 const KINDS = [
-  { value: 'warm_up', label: 'Warm-up' },
-  { value: 'cool_down', label: 'Cool-down' },
+  { value: 'warm_up', label: t('board.warm_up') },
+  { value: 'cool_down', label: t('board.cool_down') },
 ]
 const there = computed(() => board.document.value.blocks.findIndex((block) => block.role === kind.value))
 
@@ -40,7 +41,7 @@ const nameOf = (station: string) =>
 function take(replace: boolean) {
   const suggestion = offer.value
   if (!suggestion) return
-  board.edit(kind.value === 'warm_up' ? 'Suggested warm-up' : 'Suggested cool-down', (draft) => {
+  board.edit(kind.value === 'warm_up' ? t('board.suggested_warm_up') : t('board.suggested_cool_down'), (draft) => {
     if (replace) draft.blocks.splice(there.value, 1, suggestion.block)
     else if (kind.value === 'warm_up') draft.blocks.splice(welcome(), 0, suggestion.block)
     else draft.blocks.push(suggestion.block)
@@ -57,7 +58,7 @@ function welcome() {
 </script>
 
 <template>
-  <Dialog v-model:visible="visible" modal header="Suggest a block" :style="{ width: 'min(38rem, 96vw)' }">
+  <Dialog v-model:visible="visible" modal :header="$t('board.suggest_a_block')" :style="{ width: 'min(38rem, 96vw)' }">
     <div class="row">
       <SelectButton
         v-model="kind"
@@ -65,9 +66,9 @@ function welcome() {
         option-label="label"
         option-value="value"
         :allow-empty="false"
-        aria-label="What to suggest"
+        :aria-label="$t('board.what_to_suggest')"
       />
-      <NumberField v-model="minutes" label="of" unit="min" width="3.5rem" />
+      <NumberField v-model="minutes" :label="$t('board.of')" :unit="$t('common.min')" width="3.5rem" />
     </div>
     <p v-if="problem" class="warn-text" role="alert">{{ problem }}</p>
     <ol v-else-if="offer" class="moves">
@@ -75,16 +76,16 @@ function welcome() {
         <b>{{ nameOf(reason.station) }}</b><br /><span class="small quiet">{{ reason.why }}</span>
       </li>
     </ol>
-    <p class="small quiet">Loads are sums over the planned work of all three levels. Edit the block like any other.</p>
+    <p class="small quiet">{{ $t('board.loads_are_sums_over_the_planned') }}</p>
     <div class="row end">
       <Button
         v-if="there >= 0"
-        label="In place of the one there"
+        :label="$t('board.in_place_of_the_one_there')"
         variant="outlined"
         :disabled="!offer || asking"
         @click="take(true)"
       />
-      <Button label="Add this block" :disabled="!offer || asking" @click="take(false)" />
+      <Button :label="$t('board.add_this_block')" :disabled="!offer || asking" @click="take(false)" />
     </div>
   </Dialog>
 </template>

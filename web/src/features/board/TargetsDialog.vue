@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/lib/text'
 import type { Operation } from 'fast-json-patch'
 import Button from 'primevue/button'
 import Dialog from 'primevue/dialog'
@@ -22,8 +23,8 @@ const close = () => (place.value = null)
 const { offer, asking, problem, askFor, forget } = useOffer<Solution>()
 const windowS = ref<Typed>(undefined)
 const CHOICES = [
-  { value: 'numbers', label: 'The numbers' },
-  { value: 'work', label: 'The work time' },
+  { value: 'numbers', label: t('board.the_numbers') },
+  { value: 'work', label: t('board.the_work_time') },
 ] as const
 const choose = ref<'numbers' | 'work'>('numbers')
 
@@ -33,7 +34,8 @@ const names = computed(() => {
     blocks.flatMap((block) => block.stations.map((station) => [`${block.id}/${station.id}`, station.name] as const)),
   )
 })
-const title = (block: string) => board.document.value.blocks.find((held) => held.id === block)?.title || 'Block'
+const title = (block: string) =>
+  board.document.value.blocks.find((held) => held.id === block)?.title || t('board.block_2')
 /** A station without a number has nothing to be apart by, and a pause no targets. */
 const rows = computed(() => offer.value?.rows.filter((row) => LEVELS.some((level) => row.after[level] !== null)) ?? [])
 const keptBlocks = computed(
@@ -72,7 +74,7 @@ watch(
 
 function take() {
   if (!offer.value) return
-  board.patch('Targets that finish together', offer.value.patch as Operation[])
+  board.patch(t('board.targets_that_finish_together'), offer.value.patch as Operation[])
   close()
 }
 </script>
@@ -81,12 +83,12 @@ function take() {
   <Dialog
     :visible="Boolean(place)"
     modal
-    :header="`Finish together: ${place?.name ?? ''}`"
+    :header="$t('board.finish_together_name', { name: place?.name ?? '' })"
     :style="{ width: 'min(46rem, 96vw)' }"
     @update:visible="close"
   >
     <div class="row choice">
-      <span id="turned">Choose</span>
+      <span id="turned">{{ $t('board.choose') }}</span>
       <SelectButton
         v-model="choose"
         :options="[...CHOICES]"
@@ -96,24 +98,28 @@ function take() {
         aria-labelledby="turned"
       />
     </div>
-    <p v-if="choose === 'work'" class="small quiet">
-      The numbers stay. Each station gets the shortest time, in fives, in which every level's set fills its window.
-    </p>
-    <p v-else class="small quiet">
-      Numbers rounded down to what fills the window, in the order of the levels, with the studio's reserve left in the
-      worst round. The level profiles are estimates, for a group and not for a person.
-    </p>
-    <NumberField v-if="choose === 'numbers'" v-model="windowS" label="Window" unit="s" hint="as planned" width="5rem" />
+    <p v-if="choose === 'work'" class="small quiet">{{ $t('board.the_numbers_stay_each_station_gets') }}</p>
+    <p v-else class="small quiet">{{ $t('board.numbers_rounded_down_to_what_fills') }}</p>
+    <NumberField
+      v-if="choose === 'numbers'"
+      v-model="windowS"
+      :label="$t('board.window')"
+      :unit="$t('common.s')"
+      :hint="$t('board.as_planned')"
+      width="5rem"
+    />
     <p v-if="problem" class="warn-text" role="alert">{{ problem }}</p>
-    <p v-else-if="asking && !offer" class="quiet">Working it out…</p>
+    <p v-else-if="asking && !offer" class="quiet">{{ $t('board.working_it_out') }}</p>
     <template v-if="offer">
-      <div class="scroll-x" tabindex="0" role="region" aria-label="Before and after">
+      <div class="scroll-x" tabindex="0" role="region" :aria-label="$t('board.before_and_after')">
         <table v-if="rows.length" class="ledger small">
           <thead>
             <tr>
-              <th scope="col">{{ choose === 'work' ? 'Work time' : 'Seconds per set, or about in all' }}</th>
+              <th scope="col">
+                {{ choose === 'work' ? $t('board.work_time') : $t('board.seconds_per_set_or_about_in') }}
+              </th>
               <th v-for="level in LEVELS" :key="level" scope="col"><LevelMark :level="level" /></th>
-              <th scope="col" class="number">{{ choose === 'work' ? 'Left over' : 'Apart' }}</th>
+              <th scope="col" class="number">{{ choose === 'work' ? $t('board.left_over') : $t('board.apart') }}</th>
             </tr>
           </thead>
           <tbody>
@@ -125,7 +131,8 @@ function take() {
                 ><template v-else>–</template>
               </td>
               <td class="number">
-                {{ row.spread_before_s }} → <b>{{ row.spread_after_s }} s</b>
+                {{ row.spread_before_s }} →
+                <b>{{ $t('board.spread_after_s_s', { spread_after_s: row.spread_after_s }) }}</b>
               </td>
             </tr>
           </tbody>
@@ -138,14 +145,21 @@ function take() {
           <b>{{ shown(change.to) }}{{ UNITS[change.key] }}</b>
         </li>
       </ul>
-      <p v-else>{{ choose === 'work' ? 'The work times are' : 'The numbers are' }} as near as they can be.</p>
+      <p v-else>
+        {{
+          $t('board.n_as_near_as_they_can', {
+            n: choose === 'work' ? $t('board.the_work_times_are') : $t('board.the_numbers_are'),
+          })
+        }}
+      </p>
       <p v-if="offer.total_after_s !== offer.total_before_s" class="small">
-        The class: {{ clockText(offer.total_before_s) }} → <b>{{ clockText(offer.total_after_s) }}</b>
+        {{ $t('board.the_class_total_before_s', { total_before_s: clockText(offer.total_before_s) }) }}
+        <b>{{ clockText(offer.total_after_s) }}</b>
       </p>
     </template>
     <div class="row end">
-      <Button label="Leave it" severity="secondary" variant="outlined" @click="close" />
-      <Button label="Take these" :disabled="!offer?.changes.length || asking" @click="take" />
+      <Button :label="$t('board.leave_it')" severity="secondary" variant="outlined" @click="close" />
+      <Button :label="$t('board.take_these')" :disabled="!offer?.changes.length || asking" @click="take" />
     </div>
   </Dialog>
 </template>

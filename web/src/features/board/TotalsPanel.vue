@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/lib/text'
 import { computed } from 'vue'
 import { clockText } from '@/lib/clockText'
 import LevelTally from '@/ui/LevelTally.vue'
@@ -18,11 +19,11 @@ const predicted = computed(
 const saying = computed(() => {
   switch (state.value) {
     case 'slow':
-      return 'Working it out…'
+      return t('board.working_it_out')
     case 'failed':
-      return 'The server does not answer: these totals are from before. Trying again.'
+      return t('board.the_server_does_not_answer_these')
     case 'refused':
-      return 'Some fields need correcting: these totals are from before.'
+      return t('board.some_fields_need_correcting_these_totals')
     default:
       return ''
   }
@@ -30,48 +31,55 @@ const saying = computed(() => {
 </script>
 
 <template>
-  <section class="totals" aria-label="Totals">
+  <section class="totals" :aria-label="$t('board.totals')">
     <p class="big" :class="{ late: board.late.value }" aria-live="polite">
-      <span v-if="predicted" class="quiet">about </span
-      ><span class="value figure" data-testid="total">{{ preview ? clockText(preview.total_s) : '–' }}</span>
-      <span v-if="typeof slot === 'number'" class="quiet"> of {{ slot }}:00</span>
+      <span v-if="predicted" class="quiet">{{ $t('common.about') }} </span><span
+        class="value figure"
+        data-testid="total"
+        >{{ preview ? clockText(preview.total_s) : '–' }}</span
+      >
+      <span v-if="typeof slot === 'number'" class="quiet"> {{ $t('board.of_slot_00', { slot }) }}</span>
     </p>
     <p class="small warn-text state" role="status">{{ saying }}</p>
     <table v-if="preview" class="ledger small">
       <caption class="visually-hidden">
-        Minutes and seconds per level
+        {{
+          $t('board.minutes_and_seconds_per_level')
+        }}
       </caption>
       <thead>
         <tr>
-          <th scope="col"><span class="visually-hidden">Of</span></th>
+          <th scope="col">
+            <span class="visually-hidden">{{ $t('board.of_2') }}</span>
+          </th>
           <th v-for="level in LEVELS" :key="level" class="number" scope="col"><LevelTally :level="level" /></th>
         </tr>
       </thead>
       <tbody>
         <tr>
-          <th scope="row">Work</th>
+          <th scope="row">{{ $t('common.work') }}</th>
           <td v-for="level in LEVELS" :key="level" class="number">{{ clockText(preview.lanes[level].work_s) }}</td>
         </tr>
         <tr>
-          <th scope="row">Rest</th>
+          <th scope="row">{{ $t('common.rest') }}</th>
           <td v-for="level in LEVELS" :key="level" class="number">{{ clockText(preview.lanes[level].rest_s) }}</td>
         </tr>
         <tr>
-          <th scope="row">Waiting</th>
+          <th scope="row">{{ $t('board.waiting') }}</th>
           <td v-for="level in LEVELS" :key="level" class="number">{{ clockText(preview.lanes[level].waiting_s) }}</td>
         </tr>
         <tr v-if="LEVELS.some((level) => preview!.lanes[level].transition_s)">
-          <th scope="row">Transition</th>
+          <th scope="row">{{ $t('board.transition') }}</th>
           <td v-for="level in LEVELS" :key="level" class="number">
             {{ clockText(preview.lanes[level].transition_s) }}
           </td>
         </tr>
         <tr>
-          <th scope="row">Done early</th>
+          <th scope="row">{{ $t('board.done_early') }}</th>
           <td v-for="level in LEVELS" :key="level" class="number">{{ clockText(preview.lanes[level].done_s) }}</td>
         </tr>
         <tr>
-          <th scope="row">Reps, moves</th>
+          <th scope="row">{{ $t('board.reps_moves') }}</th>
           <td v-for="level in LEVELS" :key="level" class="number">
             {{ preview.lanes[level].reps_counted }}, {{ preview.lanes[level].moves }}
           </td>

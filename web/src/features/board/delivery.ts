@@ -1,6 +1,7 @@
+import { plural, t } from '@/lib/text'
 import { api, ask } from '@/lib/api/client'
 import type { Workout, WorkoutDocument } from '@/lib/api/types'
-import { plural } from '@/lib/clockText'
+
 import { declareDelivery } from '@/lib/delivery/delivery'
 import { kept } from '@/lib/delivery/kept'
 
@@ -15,7 +16,11 @@ export const circuits = declareDelivery<Draft, Workout>({
   kind: 'circuit',
   send: (body, id) => ask(api.PUT('/api/workouts/{id}', { params: { path: { id } }, body })),
   rebase: (newer, answer) => ({ ...newer, lock_version: answer.lock_version }),
-  inWords: (items) => `changes to ${plural(items.length, 'circuit')}: ${items.map((item) => item.title).join(', ')}`,
+  inWords: (items) =>
+    t('board.changes_to_plural_n', {
+      plural: plural(items.length, 'circuit'),
+      n: items.map((item) => item.title).join(', '),
+    }),
   place: (item) => ({ name: 'board', params: { id: item.key } }),
 })
 

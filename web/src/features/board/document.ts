@@ -1,3 +1,4 @@
+import { t } from '@/lib/text'
 import { produce } from 'immer'
 import type { Block, Format, Level, Movement, Prescription, Station, WorkoutDocument } from '@/lib/api/types'
 import { LEVELS } from '@/lib/api/types'
@@ -6,10 +7,10 @@ import { LEVELS } from '@/lib/api/types'
 // is for the server to say.
 
 export const ROLES: { value: Block['role']; label: string }[] = [
-  { value: 'warm_up', label: 'Warm-up' },
-  { value: 'main', label: 'Main' },
-  { value: 'finisher', label: 'Finisher' },
-  { value: 'cool_down', label: 'Cool-down' },
+  { value: 'warm_up', label: t('board.warm_up') },
+  { value: 'main', label: t('board.main') },
+  { value: 'finisher', label: t('board.finisher') },
+  { value: 'cool_down', label: t('board.cool_down') },
 ]
 
 /**
@@ -63,7 +64,7 @@ export function addBlock(document: WorkoutDocument, formats: Format[]): Block {
 export function addPause(document: WorkoutDocument, format: Format): Block {
   const block = {
     id: freeId('b', document.blocks),
-    title: 'Water',
+    title: t('board.water'),
     role: 'pause',
     format: format.id,
     ...format.opening,

@@ -1,3 +1,4 @@
+import { t } from '@/lib/text'
 import type { Block, Format } from '@/lib/api/types'
 
 // What is asked of a format's declaration in more than one place.
@@ -14,7 +15,7 @@ export const fieldsAt = (format: Format | undefined, place: 'clock' | 'more') =>
 export const SHAPES = [
   { value: 'descending', label: 'falling' },
   { value: 'ascending', label: 'rising' },
-  { value: 'pyramid', label: 'up and down' },
+  { value: 'pyramid', label: t('board.up_and_down') },
   { value: 'flat', label: 'even' },
   { value: 'typed', label: 'typed' },
 ] as const

@@ -1,3 +1,4 @@
+import { t } from '@/lib/text'
 import type { Prescription, Variation } from '@/lib/api/types'
 
 interface Band {
@@ -20,7 +21,7 @@ export function targetText(prescription: Prescription, rung: Variation | undefin
   if (prescription.hold_s !== undefined) {
     const hold = prescription.hold_s as unknown
     const text = hold && typeof hold === 'object' ? `${(hold as Band).min}–${(hold as Band).max}` : String(hold)
-    return rung?.measure === 'hold' ? text : `hold ${text}`
+    return rung?.measure === 'hold' ? text : t('board.hold_text', { text })
   }
   if (typeof reps === 'number' || typeof reps === 'string') return String(reps)
   if (reps && typeof reps === 'object') {

@@ -1,3 +1,4 @@
+import { t } from '@/lib/text'
 import { useDebounceFn, useEventListener } from '@vueuse/core'
 import { compare } from 'fast-json-patch'
 import { computed, onScopeDispose, ref, shallowRef, watch, type Ref } from 'vue'
@@ -11,12 +12,12 @@ const QUIET_MS = 700
 
 /** How the saving stands, in words. */
 export const SAVING = {
-  saved: 'Saved',
-  waiting: 'Typing…',
-  saving: 'Saving…',
-  offline: 'Kept here: the server does not answer',
-  refused: 'Not saved: some fields need correcting',
-  conflict: 'Not saved: a newer version was saved',
+  saved: t('common.saved'),
+  waiting: t('board.typing'),
+  saving: t('board.saving'),
+  offline: t('board.kept_here_the_server_does_not'),
+  refused: t('board.not_saved_some_fields_need_correcting'),
+  conflict: t('board.not_saved_a_newer_version_was'),
 } as const
 
 /**

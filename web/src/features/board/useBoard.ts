@@ -1,3 +1,4 @@
+import { t } from '@/lib/text'
 import { applyPatch, compare, deepClone, type Operation } from 'fast-json-patch'
 import { computed, inject, provide, ref, type InjectionKey } from 'vue'
 import type { Block, Finding, Format, Movement, Workout, WorkoutDocument } from '@/lib/api/types'
@@ -24,7 +25,7 @@ export function createBoard(opened: Workout, movements: Movement[], formats: For
   const history = useHistory<WorkoutDocument>(workout.document)
   const document = history.present
   const autosave = useAutosave(workout, document, (theirs) =>
-    history.change(theirs.document, `What ${theirs.updated_by ?? 'somebody'} saved`),
+    history.change(theirs.document, t('board.what_updated_by_saved', { updated_by: theirs.updated_by ?? 'somebody' })),
   )
   const preview = usePreview(document)
   const byId = new Map(movements.map((movement) => [movement.id, movement]))
@@ -124,6 +125,6 @@ export function provideBoard(board: Board) {
 
 export function useBoard(): Board {
   const board = inject(BOARD)
-  if (!board) throw new Error('There is no board around this component.')
+  if (!board) throw new Error(t('board.there_is_no_board_around_this'))
   return board
 }

@@ -1,3 +1,4 @@
+import { t } from '@/lib/text'
 import { ref, shallowRef } from 'vue'
 import { Refusal, wording } from '@/lib/api/client'
 
@@ -20,7 +21,7 @@ export function useOffer<T>() {
       offer.value = null
       problem.value =
         error instanceof Refusal && error.problem.errors.length
-          ? `Some fields of the circuit need correcting first: ${error.problem.errors[0]!.detail}.`
+          ? t('board.some_fields_of_the_circuit_need', { detail: error.problem.errors[0]!.detail })
           : wording(error)
     } finally {
       if (mine === latest) asking.value = false

@@ -1,10 +1,11 @@
 <script setup lang="ts">
+import { plural, t } from '@/lib/text'
 import { useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { RouterLink, useRoute } from 'vue-router'
 import { api, ask } from '@/lib/api/client'
 import { useMovements } from '@/lib/api/queries'
-import { clockText, plural } from '@/lib/clockText'
+import { clockText } from '@/lib/clockText'
 import LaneChart from '@/ui/LaneChart.vue'
 import LevelMark from '@/ui/LevelMark.vue'
 import PageState from '@/ui/PageState.vue'
@@ -29,10 +30,10 @@ async function one(id: string): Promise<{ workout: Workout; preview: Preview }> 
 const sides = computed(() => pair.data.value ?? [])
 const names = computed(() => new Map((movements.data.value ?? []).map((movement) => [movement.id, movement.name])))
 const FIGURES = [
-  { key: 'work_s', label: 'Work' },
-  { key: 'rest_s', label: 'Rest' },
-  { key: 'waiting_s', label: 'Waiting' },
-  { key: 'moves', label: 'Moves' },
+  { key: 'work_s', label: t('common.work') },
+  { key: 'rest_s', label: t('common.rest') },
+  { key: 'waiting_s', label: t('circuits.waiting') },
+  { key: 'moves', label: t('circuits.moves') },
 ] as const
 const patterns = computed(() =>
   [
@@ -55,7 +56,7 @@ const stationNames = (block: Block) =>
 
 <template>
   <div class="page">
-    <h1>Two circuits</h1>
+    <h1>{{ $t('circuits.two_circuits') }}</h1>
     <PageState :loading="pair.isPending.value" :error="pair.error.value" @retry="pair.refetch()">
       <div class="sides">
         <section v-for="side in sides" :key="side.workout.id" :aria-label="side.workout.title">
@@ -64,18 +65,25 @@ const stationNames = (block: Block) =>
           </h2>
           <p>
             <span v-if="side.preview.blocks.some((block) => block.paced && block.tally !== 'rounds')" class="quiet"
-              >about </span
-            ><span class="figure total">{{ clockText(side.preview.total_s) }}</span>
+              >{{ $t('common.about') }} </span><span class="figure total">{{ clockText(side.preview.total_s) }}</span>
             <span class="quiet">
-              of {{ side.workout.slot_minutes ? `${side.workout.slot_minutes} min` : 'no slot' }} ·
-              {{ plural(side.preview.findings.length, 'finding') }}</span
+              {{
+                $t('circuits.of_n_plural', {
+                  n: side.workout.slot_minutes
+                    ? $t('circuits.slot_minutes_min', { slot_minutes: side.workout.slot_minutes })
+                    : $t('circuits.no_slot'),
+                  plural: plural(side.preview.findings.length, 'finding'),
+                })
+              }}</span
             >
           </p>
           <LaneChart :preview="side.preview" compact />
           <table class="ledger small">
             <thead>
               <tr>
-                <th scope="col"><span class="visually-hidden">Of</span></th>
+                <th scope="col">
+                  <span class="visually-hidden">{{ $t('circuits.of') }}</span>
+                </th>
                 <th v-for="level in LEVELS" :key="level" scope="col" class="number"><LevelMark :level="level" /></th>
               </tr>
             </thead>

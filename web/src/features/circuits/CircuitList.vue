@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { plural, t } from '@/lib/text'
 import { useQueryClient } from '@tanstack/vue-query'
 import Button from 'primevue/button'
 import InputText from 'primevue/inputtext'
@@ -12,7 +13,7 @@ import { emptyDocument } from '@/features/board/document'
 import { isPredicted } from '@/features/board/formats'
 import TagsField from './TagsField.vue'
 import TemplatesDialog from './TemplatesDialog.vue'
-import { clockText, dayText, plural } from '@/lib/clockText'
+import { clockText, dayText } from '@/lib/clockText'
 import PageState from '@/ui/PageState.vue'
 import { useFormatNames } from '@/lib/useFormatNames'
 import { useOpenRun } from '@/lib/useOpenRun'
@@ -30,10 +31,10 @@ const { openRun } = useOpenRun()
 const words = ref('')
 const order = ref<'changed' | 'title' | 'length' | 'longest'>('changed')
 const ORDERS = [
-  { value: 'changed', label: 'Last changed first' },
-  { value: 'title', label: 'By title' },
-  { value: 'length', label: 'Shortest first' },
-  { value: 'longest', label: 'Longest first' },
+  { value: 'changed', label: t('circuits.last_changed_first') },
+  { value: 'title', label: t('circuits.by_title') },
+  { value: 'length', label: t('circuits.shortest_first') },
+  { value: 'longest', label: t('circuits.longest_first') },
 ]
 const COMPARE: Record<typeof order.value, (one: WorkoutLine, other: WorkoutLine) => number> = {
   changed: (one, other) => (other.updated_at ?? '').localeCompare(one.updated_at ?? ''),
@@ -82,7 +83,7 @@ async function attempt(work: () => Promise<void>) {
   try {
     await work()
   } catch (error) {
-    toast.add({ severity: 'warn', summary: 'That did not work', detail: wording(error), life: 6000 })
+    toast.add({ severity: 'warn', summary: t('common.that_did_not_work'), detail: wording(error), life: 6000 })
   }
 }
 
@@ -90,7 +91,7 @@ const make = () =>
   attempt(async () => {
     const workout = await ask(
       api.POST('/api/workouts', {
-        body: { document: emptyDocument('New circuit', await queries.ensureQueryData(formatsQuery)) },
+        body: { document: emptyDocument(t('circuits.new_circuit'), await queries.ensureQueryData(formatsQuery)) },
       }),
     )
     await router.push({ name: 'board', params: { id: workout.id } })
@@ -100,14 +101,14 @@ const copy = (workout: WorkoutLine) =>
   attempt(async () => {
     const made = await ask(api.POST('/api/workouts', { body: { copy_of: workout.id } }))
     await queries.invalidateQueries({ queryKey: ['workouts'] })
-    toast.add({ severity: 'success', summary: 'Copied', detail: made.title, life: 4000 })
+    toast.add({ severity: 'success', summary: t('circuits.copied'), detail: made.title, life: 4000 })
   })
 
 const remove = (workout: WorkoutLine) =>
   attempt(async () => {
     const params = { path: { id: workout.id } }
     await ask(api.DELETE('/api/workouts/{id}', { params }))
-    undoable(`“${workout.title}” deleted`, async () => {
+    undoable(t('circuits.title_deleted', { title: workout.title }), async () => {
       await ask(api.POST('/api/workouts/{id}/restore', { params }))
       await queries.invalidateQueries({ queryKey: ['workouts'] })
     })
@@ -115,18 +116,23 @@ const remove = (workout: WorkoutLine) =>
   })
 
 useShortcuts([
-  { keys: 'n', label: 'New circuit', matches: plainKey('n'), run: () => void make() },
-  { keys: '/', label: 'Search', matches: plainKey('/'), run: () => window.document.getElementById('search')?.focus() },
+  { keys: 'n', label: t('circuits.new_circuit'), matches: plainKey('n'), run: () => void make() },
+  {
+    keys: '/',
+    label: t('common.search'),
+    matches: plainKey('/'),
+    run: () => window.document.getElementById('search')?.focus(),
+  },
 ])
 </script>
 
 <template>
   <div class="page">
     <div class="row spread">
-      <h1>Circuits</h1>
+      <h1>{{ $t('common.circuits') }}</h1>
       <span class="row">
-        <Button label="Start from a template" variant="outlined" @click="templatesShown = true" />
-        <Button label="New circuit" icon="pi pi-plus" aria-keyshortcuts="n" @click="make" />
+        <Button :label="$t('circuits.start_from_a_template')" variant="outlined" @click="templatesShown = true" />
+        <Button :label="$t('circuits.new_circuit')" icon="pi pi-plus" aria-keyshortcuts="n" @click="make" />
       </span>
     </div>
     <PageState :loading="workouts.isPending.value" :error="workouts.error.value" @retry="workouts.refetch()">
@@ -135,23 +141,36 @@ useShortcuts([
           id="search"
           v-model="words"
           type="search"
-          placeholder="Search titles and tags"
-          aria-label="Search titles and tags"
+          :placeholder="$t('circuits.search_titles_and_tags')"
+          :aria-label="$t('circuits.search_titles_and_tags')"
           aria-keyshortcuts="/"
         />
-        <Select v-model="order" :options="ORDERS" option-label="label" option-value="value" aria-label="Order" />
+        <Select
+          v-model="order"
+          :options="ORDERS"
+          option-label="label"
+          option-value="value"
+          :aria-label="$t('common.order')"
+        />
         <Select
           v-model="format"
           :options="offered"
           option-label="label"
           option-value="id"
-          placeholder="Any format"
+          :placeholder="$t('circuits.any_format')"
           show-clear
-          aria-label="Format"
+          :aria-label="$t('circuits.format')"
         />
-        <Select v-if="tags.length" v-model="tag" :options="tags" placeholder="Any tag" show-clear aria-label="Tag" />
+        <Select
+          v-if="tags.length"
+          v-model="tag"
+          :options="tags"
+          :placeholder="$t('circuits.any_tag')"
+          show-clear
+          :aria-label="$t('circuits.tag')"
+        />
         <Button
-          label="Compare the two"
+          :label="$t('circuits.compare_the_two')"
           variant="outlined"
           :disabled="compared.length !== 2"
           @click="router.push({ name: 'compare', query: { a: compared[0], b: compared[1] } })"
@@ -162,14 +181,18 @@ useShortcuts([
         <table class="ledger">
           <thead>
             <tr>
-              <th scope="col"><span class="visually-hidden">Compare</span></th>
-              <th scope="col">Title</th>
-              <th scope="col">Format</th>
-              <th scope="col" class="number">Takes</th>
-              <th scope="col" class="number">Slot</th>
-              <th scope="col" class="number">Stations</th>
-              <th scope="col">Changed</th>
-              <th scope="col"><span class="visually-hidden">What to do with it</span></th>
+              <th scope="col">
+                <span class="visually-hidden">{{ $t('circuits.compare') }}</span>
+              </th>
+              <th scope="col">{{ $t('circuits.title') }}</th>
+              <th scope="col">{{ $t('circuits.format') }}</th>
+              <th scope="col" class="number">{{ $t('circuits.takes') }}</th>
+              <th scope="col" class="number">{{ $t('common.slot') }}</th>
+              <th scope="col" class="number">{{ $t('circuits.stations') }}</th>
+              <th scope="col">{{ $t('circuits.changed') }}</th>
+              <th scope="col">
+                <span class="visually-hidden">{{ $t('circuits.what_to_do_with_it') }}</span>
+              </th>
             </tr>
           </thead>
           <tbody>
@@ -178,21 +201,26 @@ useShortcuts([
                 <input
                   type="checkbox"
                   :checked="compared.includes(workout.id)"
-                  :aria-label="`Compare ${workout.title}`"
+                  :aria-label="$t('circuits.compare_title', { title: workout.title })"
                   @change="toggleCompared(workout.id)"
                 />
               </td>
               <td>
                 <RouterLink :to="{ name: 'board', params: { id: workout.id } }">{{ workout.title }}</RouterLink>
-                <span v-if="!workout.ready" class="small quiet"> · draft</span>
+                <span v-if="!workout.ready" class="small quiet"> {{ $t('circuits.draft') }}</span>
                 <br /><TagsField :tags="workout.tags" :title="workout.title" @save="saveTags(workout, $event)" />
               </td>
               <td class="small">{{ formatNames(workout) }}</td>
               <td class="number">
-                <span v-if="predicted(workout)" class="small quiet">about </span
-                >{{ workout.total_s ? clockText(workout.total_s) : '–' }}
+                <span v-if="predicted(workout)" class="small quiet">{{ $t('common.about') }} </span>{{
+                  workout.total_s ? clockText(workout.total_s) : '–'
+                }}
               </td>
-              <td class="number">{{ workout.slot_minutes ? `${workout.slot_minutes} min` : '–' }}</td>
+              <td class="number">
+                {{
+                  workout.slot_minutes ? $t('circuits.slot_minutes_min', { slot_minutes: workout.slot_minutes }) : '–'
+                }}
+              </td>
               <td class="number">{{ workout.stations }}</td>
               <td class="small quiet">
                 {{ dayText(workout.updated_at)
@@ -200,8 +228,8 @@ useShortcuts([
               </td>
               <td class="actions">
                 <Button
-                  label="Start class"
-                  :aria-label="`Start class: ${workout.title}`"
+                  :label="$t('common.start_class')"
+                  :aria-label="$t('circuits.start_class_title', { title: workout.title })"
                   :disabled="!workout.ready"
                   size="small"
                   variant="outlined"
@@ -209,7 +237,7 @@ useShortcuts([
                 />
                 <Button
                   icon="pi pi-copy"
-                  :aria-label="`Duplicate ${workout.title}`"
+                  :aria-label="$t('circuits.duplicate_title', { title: workout.title })"
                   size="small"
                   variant="text"
                   severity="secondary"
@@ -217,7 +245,7 @@ useShortcuts([
                 />
                 <Button
                   icon="pi pi-trash"
-                  :aria-label="`Delete ${workout.title}`"
+                  :aria-label="$t('circuits.delete_title', { title: workout.title })"
                   size="small"
                   variant="text"
                   severity="secondary"
@@ -228,8 +256,10 @@ useShortcuts([
           </tbody>
         </table>
       </div>
-      <p v-else-if="words || format || tag" class="quiet">No circuit answers to that search.</p>
-      <p v-else class="quiet">No circuits yet. Press <kbd>n</kbd> for a new one.</p>
+      <p v-else-if="words || format || tag" class="quiet">{{ $t('circuits.no_circuit_answers_to_that_search') }}</p>
+      <p v-else class="quiet">
+        {{ $t('circuits.no_circuits_yet_press') }} <kbd>{{ $t('circuits.n') }}</kbd> {{ $t('circuits.for_a_new_one') }}
+      </p>
     </PageState>
     <TemplatesDialog v-model:visible="templatesShown" @pick="fromTemplate" />
   </div>

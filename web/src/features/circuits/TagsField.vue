@@ -32,8 +32,8 @@ function keep() {
     v-model="typing"
     size="small"
     class="field"
-    placeholder="tags, with commas"
-    :aria-label="`Tags of ${title}`"
+    :placeholder="$t('circuits.tags_with_commas')"
+    :aria-label="$t('circuits.tags_of_title', { title })"
     maxlength="200"
     @keydown.enter="keep"
     @keydown.esc="typing = null"
@@ -44,10 +44,12 @@ function keep() {
     <button
       type="button"
       class="link"
-      :aria-label="tags.length ? `Change the tags of ${title}` : `Tag it: ${title}`"
+      :aria-label="
+        tags.length ? $t('circuits.change_the_tags_of_title', { title }) : $t('circuits.tag_it_title', { title })
+      "
       @click="open"
     >
-      {{ tags.length ? 'change' : 'tag it' }}
+      {{ tags.length ? $t('circuits.change') : $t('circuits.tag_it') }}
     </button>
   </span>
 </template>

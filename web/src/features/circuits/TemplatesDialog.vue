@@ -1,10 +1,11 @@
 <script setup lang="ts">
+import { plural } from '@/lib/text'
 import Button from 'primevue/button'
 import Dialog from 'primevue/dialog'
 import Select from 'primevue/select'
 import { computed, ref } from 'vue'
 import { useHouse, useTemplates } from '@/lib/api/queries'
-import { clockText, plural } from '@/lib/clockText'
+import { clockText } from '@/lib/clockText'
 import PageState from '@/ui/PageState.vue'
 import { useFormatNames } from '@/lib/useFormatNames'
 
@@ -28,7 +29,7 @@ const schools = (list: string[]) => list.map(schoolName).join(', ')
   <Dialog
     v-model:visible="visible"
     modal
-    header="Begin from a ready-made circuit"
+    :header="$t('circuits.begin_from_a_ready_made_circuit')"
     :style="{ width: 'min(52rem, 96vw)' }"
   >
     <Select
@@ -36,10 +37,10 @@ const schools = (list: string[]) => list.map(schoolName).join(', ')
       :options="offered"
       option-label="label"
       option-value="id"
-      placeholder="Any format"
+      :placeholder="$t('circuits.any_format')"
       show-clear
       size="small"
-      aria-label="Format"
+      :aria-label="$t('circuits.format')"
     />
     <PageState :loading="templates.isPending.value" :error="templates.error.value" @retry="templates.refetch()">
       <ul class="list">
@@ -49,16 +50,18 @@ const schools = (list: string[]) => list.map(schoolName).join(', ')
             <p>{{ template.about }}</p>
             <p class="small quiet">
               {{ formats(template.formats)
-              }}<template v-if="template.schools.length"> · levels by: {{ schools(template.schools) }}</template> ·
-              {{ plural(template.stations, 'station') }} ·
-              {{ template.total_s ? clockText(template.total_s) : 'through the day' }}
+              }}<template v-if="template.schools.length">
+                {{ $t('circuits.levels_by_schools', { schools: schools(template.schools) }) }}</template
+              >
+              · {{ plural(template.stations, 'station') }} ·
+              {{ template.total_s ? clockText(template.total_s) : $t('circuits.through_the_day') }}
             </p>
           </div>
           <Button
-            label="Use this"
+            :label="$t('circuits.use_this')"
             size="small"
             variant="outlined"
-            :aria-label="`Use this: ${template.title}`"
+            :aria-label="$t('circuits.use_this_title', { title: template.title })"
             @click="emit('pick', template.id)"
           />
         </li>

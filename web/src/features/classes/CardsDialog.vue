@@ -39,11 +39,16 @@ const renew = () =>
 </script>
 
 <template>
-  <Dialog v-model:visible="visible" modal header="Cards on phones" :style="{ width: 'min(40rem, 96vw)' }">
+  <Dialog
+    v-model:visible="visible"
+    modal
+    :header="$t('classes.cards_on_phones')"
+    :style="{ width: 'min(40rem, 96vw)' }"
+  >
     <p class="small quiet">
-      A link opens one person's own card, without an account and with nobody else's data
-      <template v-if="cards.data.value?.[0]"> until {{ dayText(cards.data.value[0].expires_at) }}</template
-      >.
+      {{ $t('classes.a_link_opens_one_persons_own') }}
+      <template v-if="cards.data.value?.[0]">
+        {{ $t('classes.until_expires_at', { expires_at: dayText(cards.data.value[0].expires_at) }) }}</template>.
     </p>
     <PageState :loading="cards.isPending.value" :error="cards.error.value" @retry="cards.refetch()">
       <ul class="cards">
@@ -51,23 +56,38 @@ const renew = () =>
           <span class="row spread">
             <a :href="card.url" target="_blank">{{ card.name }}</a>
             <Button
-              :label="shown === card.person_id ? 'Hide the code' : 'Show the code'"
-              :aria-label="`${shown === card.person_id ? 'Hide the code' : 'Show the code'} of ${card.name}`"
+              :label="shown === card.person_id ? $t('classes.hide_the_code') : $t('classes.show_the_code')"
+              :aria-label="
+                $t('classes.n_of_name', {
+                  n: shown === card.person_id ? $t('classes.hide_the_code') : $t('classes.show_the_code'),
+                  name: card.name,
+                })
+              "
               size="small"
               variant="outlined"
               @click="shown = shown === card.person_id ? null : card.person_id"
             />
           </span>
           <template v-if="shown === card.person_id">
-            <img v-if="code.data.value" :src="picture(code.data.value)" :alt="`Code of ${card.name}'s card`" />
-            <p v-else class="small quiet">Drawing it…</p>
+            <img
+              v-if="code.data.value"
+              :src="picture(code.data.value)"
+              :alt="$t('classes.code_of_name_s_card', { name: card.name })"
+            />
+            <p v-else class="small quiet">{{ $t('classes.drawing_it') }}</p>
           </template>
         </li>
       </ul>
-      <p v-if="!cards.data.value?.length" class="quiet">Nobody is on the roster.</p>
+      <p v-if="!cards.data.value?.length" class="quiet">{{ $t('classes.nobody_is_on_the_roster') }}</p>
     </PageState>
     <div class="row end">
-      <Button label="Make all links void" severity="secondary" variant="outlined" :loading="busy" @click="renew" />
+      <Button
+        :label="$t('classes.make_all_links_void')"
+        severity="secondary"
+        variant="outlined"
+        :loading="busy"
+        @click="renew"
+      />
     </div>
   </Dialog>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/lib/text'
 import Button from 'primevue/button'
 import Dialog from 'primevue/dialog'
 import { ref, watch } from 'vue'
@@ -37,13 +38,13 @@ const NAMES: Record<string, (id: unknown) => string | undefined> = {
 }
 const versioned = useVersioned<ClassFields, ClassWhole>({
   labels: {
-    day: 'Date',
-    hour: 'Start',
-    slot: 'Slot',
-    placeId: 'Where',
-    leaderId: 'Who leads',
-    kit: 'Kit',
-    note: 'Note',
+    day: t('classes.date'),
+    hour: t('common.start'),
+    slot: t('common.slot'),
+    placeId: t('classes.where'),
+    leaderId: t('classes.who_leads'),
+    kit: t('classes.kit'),
+    note: t('common.note'),
   },
   show: (body, over) => {
     fields.value = body
@@ -63,17 +64,17 @@ const resolve = (picks: Picks) => attempt(() => versioned.resolve(picks))
 </script>
 
 <template>
-  <Dialog v-model:visible="visible" modal header="When and where" :style="{ width: 'min(40rem, 96vw)' }">
+  <Dialog v-model:visible="visible" modal :header="$t('classes.when_and_where')" :style="{ width: 'min(40rem, 96vw)' }">
     <ConflictFields
       :visible="versioned.met.value !== null"
-      what="This class was"
+      :what="$t('classes.this_class_was')"
       :rows="versioned.rows.value"
       @save="resolve"
       @close="versioned.close"
     />
     <form @submit.prevent="save">
       <ClassForm v-model="fields" :errors="errors" />
-      <div class="row end"><Button type="submit" label="Save" :loading="busy" /></div>
+      <div class="row end"><Button type="submit" :label="$t('common.save')" :loading="busy" /></div>
     </form>
   </Dialog>
 </template>

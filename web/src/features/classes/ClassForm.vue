@@ -21,16 +21,21 @@ const kit = computed(() => places.data.value?.places.find((place) => place.id ==
 <template>
   <div class="form">
     <TextField
-      label="Date"
+      :label="$t('classes.date')"
       type="date"
       :model-value="fields.day"
       :error="errors.get('/starts_at')"
       @update:model-value="set({ day: $event })"
     />
-    <TextField label="Start" type="time" :model-value="fields.hour" @update:model-value="set({ hour: $event })" />
+    <TextField
+      :label="$t('common.start')"
+      type="time"
+      :model-value="fields.hour"
+      @update:model-value="set({ hour: $event })"
+    />
     <NumberField
-      label="Slot"
-      unit="min"
+      :label="$t('common.slot')"
+      :unit="$t('common.min')"
       hint="–"
       :model-value="fields.slot as Typed"
       :error="errors.get('/slot_minutes')"
@@ -41,9 +46,9 @@ const kit = computed(() => places.data.value?.places.find((place) => place.id ==
       :options="places.data.value?.places ?? []"
       option-label="name"
       option-value="id"
-      placeholder="Where"
+      :placeholder="$t('classes.where')"
       show-clear
-      aria-label="Where"
+      :aria-label="$t('classes.where')"
       @update:model-value="set({ placeId: $event ?? null })"
     />
     <Select
@@ -51,22 +56,23 @@ const kit = computed(() => places.data.value?.places.find((place) => place.id ==
       :options="session.session?.studio.instructors ?? []"
       option-label="name"
       option-value="id"
-      placeholder="Who leads"
+      :placeholder="$t('classes.who_leads')"
       show-clear
-      aria-label="Who leads"
+      :aria-label="$t('classes.who_leads')"
       @update:model-value="set({ leaderId: $event ?? null })"
     />
     <p v-if="kit" class="small quiet kit">
-      There:
       {{
-        Object.entries(kit)
-          .map(([piece, count]) => `${count} × ${pieceName(piece)}`)
-          .join('; ')
+        $t('classes.there_n', {
+          n: Object.entries(kit)
+            .map(([piece, count]) => `${count} × ${pieceName(piece)}`)
+            .join('; '),
+        })
       }}
     </p>
     <details class="kit">
-      <summary class="small">Another count for this class</summary>
-      <p class="small quiet">Typed here, it stands in place of the place's: what is left empty then counts as none.</p>
+      <summary class="small">{{ $t('classes.another_count_for_this_class') }}</summary>
+      <p class="small quiet">{{ $t('classes.typed_here_it_stands_in_place') }}</p>
       <div class="row">
         <NumberField
           v-for="piece in places.data.value?.pieces ?? []"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/lib/text'
 import { useQueryClient } from '@tanstack/vue-query'
 import Button from 'primevue/button'
 import Dialog from 'primevue/dialog'
@@ -59,7 +60,7 @@ function openNew() {
 const weeksError = computed(() =>
   Number.isInteger(weeks.value) && (weeks.value as number) >= 1 && (weeks.value as number) <= MOST_WEEKS
     ? undefined
-    : `must be a whole number from 1 to ${MOST_WEEKS}`,
+    : t('classes.must_be_a_whole_number_from', { most_weeks: MOST_WEEKS }),
 )
 const add = () =>
   attempt(async () => {
@@ -83,7 +84,7 @@ const cancel = (held: ClassLine) =>
   attempt(async () => {
     const params = { path: { id: held.id } }
     await ask(api.DELETE('/api/classes/{id}', { params }))
-    undoable(`“${held.title}” called off`, async () => {
+    undoable(t('classes.title_called_off', { title: held.title }), async () => {
       await ask(api.POST('/api/classes/{id}/restore', { params }))
       await queries.invalidateQueries({ queryKey: ['classes'] })
     })
@@ -91,18 +92,23 @@ const cancel = (held: ClassLine) =>
   })
 
 useShortcuts([
-  { keys: 'n', label: 'New class', matches: plainKey('n'), run: openNew },
-  { keys: '/', label: 'Search', matches: plainKey('/'), run: () => window.document.getElementById('search')?.focus() },
+  { keys: 'n', label: t('classes.new_class'), matches: plainKey('n'), run: openNew },
+  {
+    keys: '/',
+    label: t('common.search'),
+    matches: plainKey('/'),
+    run: () => window.document.getElementById('search')?.focus(),
+  },
 ])
 </script>
 
 <template>
   <div class="page">
     <div class="row spread">
-      <h1>Classes</h1>
+      <h1>{{ $t('common.classes') }}</h1>
       <span v-if="session.plans" class="row">
-        <Button label="Places" variant="outlined" @click="placing = true" />
-        <Button label="New class" icon="pi pi-plus" aria-keyshortcuts="n" @click="openNew" />
+        <Button :label="$t('classes.places')" variant="outlined" @click="placing = true" />
+        <Button :label="$t('classes.new_class')" icon="pi pi-plus" aria-keyshortcuts="n" @click="openNew" />
       </span>
     </div>
     <PageState :loading="classes.isPending.value" :error="classes.error.value" @retry="classes.refetch()">
@@ -111,8 +117,8 @@ useShortcuts([
           id="search"
           v-model="words"
           type="search"
-          placeholder="Search circuits, places, people who lead"
-          aria-label="Search circuits, places, people who lead"
+          :placeholder="$t('classes.search_circuits_places_people_who_lead')"
+          :aria-label="$t('classes.search_circuits_places_people_who_lead')"
           aria-keyshortcuts="/"
         />
       </p>
@@ -125,17 +131,25 @@ useShortcuts([
         :aria-label="part.title"
       >
         <h2>{{ part.title }}</h2>
-        <div v-if="part.held.length" class="scroll-x" tabindex="0" role="region" :aria-label="`${part.title}: table`">
+        <div
+          v-if="part.held.length"
+          class="scroll-x"
+          tabindex="0"
+          role="region"
+          :aria-label="$t('classes.title_table', { title: part.title })"
+        >
           <table class="ledger stacks">
             <thead>
               <tr>
-                <th scope="col">When</th>
-                <th scope="col">Circuit</th>
-                <th scope="col">Where</th>
-                <th scope="col">Leads</th>
-                <th scope="col" class="number">Takes</th>
-                <th scope="col" class="number">People</th>
-                <th scope="col"><span class="visually-hidden">What to do</span></th>
+                <th scope="col">{{ $t('common.when') }}</th>
+                <th scope="col">{{ $t('classes.circuit') }}</th>
+                <th scope="col">{{ $t('classes.where') }}</th>
+                <th scope="col">{{ $t('classes.leads') }}</th>
+                <th scope="col" class="number">{{ $t('classes.takes') }}</th>
+                <th scope="col" class="number">{{ $t('common.people') }}</th>
+                <th scope="col">
+                  <span class="visually-hidden">{{ $t('classes.what_to_do') }}</span>
+                </th>
               </tr>
             </thead>
             <tbody>
@@ -143,27 +157,38 @@ useShortcuts([
                 <td>{{ dayText(held.starts_at) }}</td>
                 <th scope="row">
                   <RouterLink :to="{ name: 'class', params: { id: held.id } }">{{ held.title }}</RouterLink>
-                  <span v-if="held.series" class="small quiet weekly">weekly</span>
+                  <span v-if="held.series" class="small quiet weekly">{{ $t('classes.weekly') }}</span>
                 </th>
                 <td class="small">{{ held.place?.name ?? '–' }}</td>
                 <td class="small">{{ held.leader?.name ?? '–' }}</td>
                 <td class="number">
                   {{ clockText(held.total_s)
-                  }}<span v-if="held.slot_minutes" class="small quiet"> of {{ held.slot_minutes }} min</span>
+                  }}<span v-if="held.slot_minutes" class="small quiet">
+                    {{ $t('classes.of_slot_minutes_min', { slot_minutes: held.slot_minutes }) }}</span
+                  >
                 </td>
-                <td class="number">{{ held.coming }}<span class="stacked-only small quiet"> coming</span></td>
+                <td class="number">
+                  {{ held.coming }}<span class="stacked-only small quiet"> {{ $t('classes.coming') }}</span>
+                </td>
                 <td>
                   <RouterLink
                     v-if="part.title === 'Coming' && session.plans"
                     class="small"
                     :to="{ name: 'fit', params: { id: held.id } }"
-                    :aria-label="`Fit sheet of ${held.title}, ${dayText(held.starts_at)}`"
-                    >Fit sheet</RouterLink
+                    :aria-label="
+                      $t('classes.fit_sheet_of_title_starts_at', {
+                        title: held.title,
+                        starts_at: dayText(held.starts_at),
+                      })
+                    "
+                    >{{ $t('common.fit_sheet') }}</RouterLink
                   >
                   <Button
                     v-if="part.title === 'Coming' && session.plans"
                     icon="pi pi-times"
-                    :aria-label="`Call off ${held.title}, ${dayText(held.starts_at)}`"
+                    :aria-label="
+                      $t('classes.call_off_title_starts_at', { title: held.title, starts_at: dayText(held.starts_at) })
+                    "
                     variant="text"
                     severity="secondary"
                     size="small"
@@ -174,11 +199,11 @@ useShortcuts([
             </tbody>
           </table>
         </div>
-        <p v-else class="quiet">{{ words ? 'None answers to that search.' : part.none }}</p>
+        <p v-else class="quiet">{{ words ? $t('classes.none_answers_to_that_search') : part.none }}</p>
       </section>
       <p v-if="classes.hasNextPage.value">
         <Button
-          label="Show older"
+          :label="$t('common.show_older')"
           size="small"
           variant="outlined"
           severity="secondary"
@@ -188,7 +213,7 @@ useShortcuts([
       </p>
     </PageState>
 
-    <Dialog v-model:visible="adding" modal header="New class" :style="{ width: 'min(44rem, 96vw)' }">
+    <Dialog v-model:visible="adding" modal :header="$t('classes.new_class')" :style="{ width: 'min(44rem, 96vw)' }">
       <form class="form" @submit.prevent="add">
         <Select
           v-model="workoutId"
@@ -196,23 +221,23 @@ useShortcuts([
           option-label="title"
           option-value="id"
           filter
-          placeholder="Circuit"
-          aria-label="Circuit"
+          :placeholder="$t('classes.circuit')"
+          :aria-label="$t('classes.circuit')"
           :invalid="errors.has('/workout_id')"
         />
         <p v-if="errors.get('/workout_id')" class="small warn-text" role="alert">
-          The circuit {{ errors.get('/workout_id') }}
+          {{ $t('classes.the_circuit_get', { get: errors.get('/workout_id') }) }}
         </p>
         <ClassForm v-model="fields" :errors="errors" />
         <p class="row">
-          <NumberField v-model="weeks" label="Weekly, how many times" :error="weeksError" />
+          <NumberField v-model="weeks" :label="$t('classes.weekly_how_many_times')" :error="weeksError" />
           <label class="row small"
-            ><input v-model="everybody" type="checkbox" /> Everybody who trains here is on the roster</label
+            ><input v-model="everybody" type="checkbox" /> {{ $t('classes.everybody_who_trains_here_is_on') }}</label
           >
         </p>
         <div class="row end">
-          <Button label="Leave it" severity="secondary" variant="outlined" @click="adding = false" />
-          <Button type="submit" label="Add the class" :loading="busy" />
+          <Button :label="$t('classes.leave_it')" severity="secondary" variant="outlined" @click="adding = false" />
+          <Button type="submit" :label="$t('classes.add_the_class')" :loading="busy" />
         </div>
       </form>
     </Dialog>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/lib/text'
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import Button from 'primevue/button'
 import Message from 'primevue/message'
@@ -57,10 +58,10 @@ const offset = -new Date().getTimezoneOffset()
 const here = computed(() => held.data.value?.roster.filter((line) => line.present).length ?? 0)
 
 useShortcuts([
-  { keys: 'e', label: 'Emergency card', matches: plainKey('e'), run: () => (emergencyShown.value = true) },
+  { keys: 'e', label: t('classes.emergency_card'), matches: plainKey('e'), run: () => (emergencyShown.value = true) },
   {
     keys: 'f',
-    label: 'Fit sheet',
+    label: t('common.fit_sheet'),
     matches: plainKey('f'),
     run: () => session.plans && void router.push({ name: 'fit', params: { id } }),
   },
@@ -69,7 +70,9 @@ useShortcuts([
 
 <template>
   <div class="page">
-    <p class="small"><RouterLink :to="{ name: 'classes' }">Classes</RouterLink></p>
+    <p class="small">
+      <RouterLink :to="{ name: 'classes' }">{{ $t('common.classes') }}</RouterLink>
+    </p>
     <PageState
       :loading="held.isPending.value"
       :error="held.data.value ? null : held.error.value"
@@ -80,32 +83,50 @@ useShortcuts([
           <h1>{{ held.data.value.title }}</h1>
           <span class="row">
             <Button
-              label="Emergency"
+              :label="$t('classes.emergency')"
               icon="pi pi-phone"
               severity="warn"
               variant="outlined"
               aria-keyshortcuts="e"
               @click="emergencyShown = true"
             />
-            <RouterLink v-if="session.plans" :to="{ name: 'fit', params: { id } }">Fit sheet</RouterLink>
+            <RouterLink v-if="session.plans" :to="{ name: 'fit', params: { id } }">{{
+              $t('common.fit_sheet')
+            }}</RouterLink>
             <RouterLink
               v-if="held.data.value.run_id && session.plans"
               :to="{ name: 'mine', params: { id, run: held.data.value.run_id } }"
-              >Instructor’s view</RouterLink
+              >{{ $t('common.instructors_view') }}</RouterLink
             >
-            <Button :label="held.data.value.run_id ? 'To the Floor' : 'Start class'" :loading="busy" @click="start" />
+            <Button
+              :label="held.data.value.run_id ? $t('classes.to_the_floor') : $t('common.start_class')"
+              :loading="busy"
+              @click="start"
+            />
           </span>
         </div>
         <p class="quiet">
-          {{ dayText(held.data.value.starts_at) }} · {{ held.data.value.place?.name ?? 'no place yet' }} ·
-          {{ held.data.value.leader?.name ?? 'nobody leads yet' }} · {{ clockText(held.data.value.total_s)
-          }}<template v-if="held.data.value.slot_minutes"> of {{ held.data.value.slot_minutes }} min</template>
-          <button v-if="session.plans" type="button" class="link" @click="editing = true">Change</button>
+          {{ dayText(held.data.value.starts_at) }} · {{ held.data.value.place?.name ?? $t('classes.no_place_yet') }} ·
+          {{ held.data.value.leader?.name ?? $t('classes.nobody_leads_yet') }} · {{ clockText(held.data.value.total_s)
+          }}<template v-if="held.data.value.slot_minutes">
+            {{ $t('classes.of_slot_minutes_min', { slot_minutes: held.data.value.slot_minutes }) }}</template
+          >
+          <button v-if="session.plans" type="button" class="link" @click="editing = true">
+            {{ $t('classes.change') }}
+          </button>
         </p>
-        <Message v-if="held.data.value.cancelled" severity="warn" :closable="false">This class is called off.</Message>
+        <Message v-if="held.data.value.cancelled" severity="warn" :closable="false">{{
+          $t('classes.this_class_is_called_off')
+        }}</Message>
         <Message v-if="held.data.value.behind && session.plans" severity="info" :closable="false">
-          <span>The circuit has been changed since this class was planned.</span>
-          <Button label="Bring the class along" size="small" variant="outlined" class="bring" @click="bring" />
+          <span>{{ $t('classes.the_circuit_has_been_changed_since') }}</span>
+          <Button
+            :label="$t('classes.bring_the_class_along')"
+            size="small"
+            variant="outlined"
+            class="bring"
+            @click="bring"
+          />
         </Message>
         <p v-if="held.data.value.room" class="small quiet">
           {{ [held.data.value.room.space, held.data.value.room.surface].filter(Boolean).join(' · ') }}
@@ -113,13 +134,22 @@ useShortcuts([
 
         <RosterCheckIn :held="held.data.value" @changed="changed" />
         <p class="small quiet" role="status">
-          {{ here }} here, {{ held.data.value.roster.filter((line) => line.present === null).length }} expected.
+          {{
+            $t('classes.here_here_count_expected', {
+              here,
+              count: held.data.value.roster.filter((line) => line.present === null).length,
+            })
+          }}
         </p>
 
-        <section v-if="session.plans" aria-label="On paper and on phones" class="paper row">
-          <a :href="`/api/classes/${id}/sheet.pdf?offset=${offset}`" target="_blank">Your page (PDF)</a>
-          <a :href="`/api/classes/${id}/cards.pdf?offset=${offset}`" target="_blank">Cards to cut (PDF)</a>
-          <Button label="Cards on phones" size="small" variant="outlined" @click="cards = true" />
+        <section v-if="session.plans" :aria-label="$t('classes.on_paper_and_on_phones')" class="paper row">
+          <a :href="`/api/classes/${id}/sheet.pdf?offset=${offset}`" target="_blank">{{
+            $t('classes.your_page_pdf')
+          }}</a>
+          <a :href="`/api/classes/${id}/cards.pdf?offset=${offset}`" target="_blank">{{
+            $t('classes.cards_to_cut_pdf')
+          }}</a>
+          <Button :label="$t('classes.cards_on_phones')" size="small" variant="outlined" @click="cards = true" />
         </section>
 
         <ClassDialog v-model:visible="editing" :held="held.data.value" @saved="changed" />

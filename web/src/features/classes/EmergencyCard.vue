@@ -11,19 +11,19 @@ defineProps<{ data: Emergency | undefined }>()
 </script>
 
 <template>
-  <Dialog v-model:visible="visible" modal header="Emergency" :style="{ width: 'min(44rem, 96vw)' }">
-    <p class="first">Call your local emergency number first. Then:</p>
+  <Dialog v-model:visible="visible" modal :header="$t('classes.emergency')" :style="{ width: 'min(44rem, 96vw)' }">
+    <p class="first">{{ $t('classes.call_your_local_emergency_number_first') }}</p>
     <template v-if="data">
       <dl v-if="data.place" class="where">
-        <dt>We are at</dt>
+        <dt>{{ $t('classes.we_are_at') }}</dt>
         <dd>{{ data.place.address || data.place.name }}</dd>
-        <dt>Defibrillator</dt>
-        <dd>{{ data.place.defibrillator || 'not noted: ask the venue' }}</dd>
-        <dt>First-aid kit</dt>
-        <dd>{{ data.place.first_aid || 'not noted: ask the venue' }}</dd>
+        <dt>{{ $t('classes.defibrillator') }}</dt>
+        <dd>{{ data.place.defibrillator || $t('classes.not_noted_ask_the_venue') }}</dd>
+        <dt>{{ $t('classes.first_aid_kit') }}</dt>
+        <dd>{{ data.place.first_aid || $t('classes.not_noted_ask_the_venue') }}</dd>
       </dl>
-      <p v-else class="warn-text">This class has no place yet, so there is no address.</p>
-      <h2>Emergency contacts</h2>
+      <p v-else class="warn-text">{{ $t('classes.this_class_has_no_place_yet') }}</p>
+      <h2>{{ $t('classes.emergency_contacts') }}</h2>
       <ul class="people">
         <li v-for="person in data.people" :key="person.name">
           <b>{{ person.name }}</b>
@@ -31,11 +31,11 @@ defineProps<{ data: Emergency | undefined }>()
             >{{ person.contact.name }}<template v-if="person.contact.relation">, {{ person.contact.relation }}</template
             >: <a :href="`tel:${person.contact.phone.replaceAll(' ', '')}`">{{ person.contact.phone }}</a></span
           >
-          <span v-else class="quiet">nobody noted</span>
+          <span v-else class="quiet">{{ $t('classes.nobody_noted') }}</span>
         </li>
       </ul>
     </template>
-    <p v-else class="warn-text">The server has not answered yet, so nothing is known here.</p>
+    <p v-else class="warn-text">{{ $t('classes.the_server_has_not_answered_yet') }}</p>
   </Dialog>
 </template>
 

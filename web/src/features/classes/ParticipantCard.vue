@@ -41,10 +41,13 @@ const blocks = computed(() => {
             <div>
               <h3><LevelTally v-if="station.level" :level="station.level" /> {{ station.name ?? station.station }}</h3>
               <p class="target">
-                {{ station.target }}<span v-if="station.rounds > 1" class="quiet"> × {{ station.rounds }} rounds</span>
+                {{ station.target
+                }}<span v-if="station.rounds > 1" class="quiet">
+                  {{ $t('classes.rounds_rounds', { rounds: station.rounds }) }}</span
+                >
               </p>
               <details v-if="station.standard">
-                <summary class="small">How</summary>
+                <summary class="small">{{ $t('classes.how') }}</summary>
                 <p class="small">{{ station.standard }} {{ station.breathing }}</p>
                 <ul class="small">
                   <li v-for="cue in [...station.cues, ...station.cautions]" :key="cue">{{ cue }}</li>

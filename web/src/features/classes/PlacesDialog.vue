@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/lib/text'
 import { useQueryClient } from '@tanstack/vue-query'
 import Button from 'primevue/button'
 import Dialog from 'primevue/dialog'
@@ -23,12 +24,12 @@ const places = usePlaces()
 const { attempt, busy, errors } = useAttempt()
 
 const TEXTS = [
-  { key: 'name', label: 'Name' },
-  { key: 'address', label: 'Address, as help must hear it' },
-  { key: 'defibrillator', label: 'Where the defibrillator is' },
-  { key: 'first_aid', label: 'Where the first-aid kit is' },
+  { key: 'name', label: t('common.name') },
+  { key: 'address', label: t('classes.address_as_help_must_hear_it') },
+  { key: 'defibrillator', label: t('classes.where_the_defibrillator_is') },
+  { key: 'first_aid', label: t('classes.where_the_first_aid_kit_is') },
   { key: 'space', label: 'Space' },
-  { key: 'surface', label: 'Surface' },
+  { key: 'surface', label: t('classes.surface') },
 ] as const
 const id = ref<string | null>(null)
 const text = reactive<Record<(typeof TEXTS)[number]['key'], string>>({
@@ -41,7 +42,7 @@ const text = reactive<Record<(typeof TEXTS)[number]['key'], string>>({
 })
 const counts = ref<Record<string, Typed>>({})
 const options = computed(() => [
-  { id: null, name: 'A new place' },
+  { id: null, name: t('classes.a_new_place') },
   ...(places.data.value?.places ?? []).map((place) => ({ id: place.id, name: place.name })),
 ])
 
@@ -80,7 +81,7 @@ async function saved(place: Place) {
   version.value = place.version
 }
 const versioned = useVersioned<PlaceBody, Place>({
-  labels: { ...Object.fromEntries(TEXTS.map(({ key, label }) => [key, label])), kit: 'Kit that is there' },
+  labels: { ...Object.fromEntries(TEXTS.map(({ key, label }) => [key, label])), kit: t('classes.kit_that_is_there') },
   show: (body, over) => {
     fill(body)
     version.value = over
@@ -107,16 +108,16 @@ const remove = () =>
 </script>
 
 <template>
-  <Dialog v-model:visible="visible" modal header="Places" :style="{ width: 'min(44rem, 96vw)' }">
+  <Dialog v-model:visible="visible" modal :header="$t('classes.places')" :style="{ width: 'min(44rem, 96vw)' }">
     <ConflictFields
       :visible="versioned.met.value !== null"
-      what="This place was"
+      :what="$t('classes.this_place_was')"
       :rows="versioned.rows.value"
       @save="resolve"
       @close="versioned.close"
     />
     <form class="form" @submit.prevent="save">
-      <Select v-model="id" :options="options" option-label="name" option-value="id" aria-label="Place" />
+      <Select v-model="id" :options="options" option-label="name" option-value="id" :aria-label="$t('classes.place')" />
       <TextField
         v-for="field in TEXTS"
         :key="field.key"
@@ -126,11 +127,8 @@ const remove = () =>
         :maxlength="200"
       />
       <fieldset>
-        <legend>Kit that is there</legend>
-        <p class="small quiet">
-          What is left empty counts as none. With nothing typed at all, kit is not looked at. Chairs without wheels and
-          against a wall; tables, bars and doors only where they have been tested to hold.
-        </p>
+        <legend>{{ $t('classes.kit_that_is_there') }}</legend>
+        <p class="small quiet">{{ $t('classes.what_is_left_empty_counts_as') }}</p>
         <div class="row">
           <NumberField
             v-for="piece in places.data.value?.pieces ?? []"
@@ -143,8 +141,8 @@ const remove = () =>
         </div>
       </fieldset>
       <div class="row end">
-        <Button v-if="id" label="Archive" severity="secondary" variant="text" @click="remove" />
-        <Button type="submit" label="Save the place" :loading="busy" />
+        <Button v-if="id" :label="$t('classes.archive')" severity="secondary" variant="text" @click="remove" />
+        <Button type="submit" :label="$t('classes.save_the_place')" :loading="busy" />
       </div>
     </form>
   </Dialog>

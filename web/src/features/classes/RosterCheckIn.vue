@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/lib/text'
 import Button from 'primevue/button'
 import MultiSelect from 'primevue/multiselect'
 import SelectButton from 'primevue/selectbutton'
@@ -23,9 +24,9 @@ const session = useSession()
 const { attempt, errors } = useAttempt()
 const JOINTS = MOVEMENT_WORDS.joints.map((joint) => ({ value: joint, label: readable(joint) }))
 const PRESENCE = [
-  { value: 'here', label: 'Present' },
-  { value: 'expected', label: 'Expected' },
-  { value: 'away', label: 'Absent' },
+  { value: 'here', label: t('common.present') },
+  { value: 'expected', label: t('classes.expected') },
+  { value: 'away', label: t('classes.absent') },
 ]
 const presence = (line: RosterLine) => (line.present === null ? 'expected' : line.present ? 'here' : 'away')
 
@@ -71,18 +72,20 @@ const newcomer = () =>
 </script>
 
 <template>
-  <section aria-label="Roster" class="roster">
-    <h2>Roster</h2>
-    <div v-if="held.roster.length" class="scroll-x" tabindex="0" role="region" aria-label="Roster: table">
+  <section :aria-label="$t('classes.roster')" class="roster">
+    <h2>{{ $t('classes.roster') }}</h2>
+    <div v-if="held.roster.length" class="scroll-x" tabindex="0" role="region" :aria-label="$t('classes.roster_table')">
       <table class="ledger stacks">
         <thead>
           <tr>
-            <th scope="col">Name</th>
-            <th scope="col">Today</th>
-            <th scope="col">Follows</th>
-            <th scope="col">How they are</th>
-            <th v-if="session.plans" scope="col">Sore where</th>
-            <th scope="col"><span class="visually-hidden">Take off</span></th>
+            <th scope="col">{{ $t('common.name') }}</th>
+            <th scope="col">{{ $t('common.today') }}</th>
+            <th scope="col">{{ $t('common.follows') }}</th>
+            <th scope="col">{{ $t('classes.how_they_are') }}</th>
+            <th v-if="session.plans" scope="col">{{ $t('classes.sore_where') }}</th>
+            <th scope="col">
+              <span class="visually-hidden">{{ $t('classes.take_off') }}</span>
+            </th>
           </tr>
         </thead>
         <tbody>
@@ -96,7 +99,7 @@ const newcomer = () =>
                 line.name
               }}</RouterLink>
               <template v-else>{{ line.name }}</template>
-              <span v-if="line.new" class="badge">new</span>
+              <span v-if="line.new" class="badge">{{ $t('classes.new') }}</span>
               <span v-if="['not_asked', 'see_instructor'].includes(line.screening)" class="small warn-text block">{{
                 SCREENING_WORDS[line.screening]
               }}</span>
@@ -109,14 +112,14 @@ const newcomer = () =>
                 option-label="label"
                 size="small"
                 :allow-empty="false"
-                :aria-label="`${line.name} today`"
+                :aria-label="$t('classes.name_today', { name: line.name })"
                 @update:model-value="setPresence(line, $event)"
               />
             </td>
             <td>
               <LevelChoice
                 :model-value="line.lane"
-                :label="`Lane of ${line.name}`"
+                :label="$t('classes.lane_of_name', { name: line.name })"
                 @update:model-value="check(line, { lane: $event })"
               />
             </td>
@@ -125,10 +128,10 @@ const newcomer = () =>
                 ><input
                   type="checkbox"
                   :checked="line.tired"
-                  :aria-label="`${line.name} is tired`"
+                  :aria-label="$t('classes.name_is_tired', { name: line.name })"
                   @change="check(line, { tired: ($event.target as HTMLInputElement).checked })"
                 />
-                tired</label
+                {{ $t('classes.tired') }}</label
               >
             </td>
             <td v-if="session.plans">
@@ -137,10 +140,10 @@ const newcomer = () =>
                 :options="JOINTS"
                 option-value="value"
                 option-label="label"
-                placeholder="not sore"
+                :placeholder="$t('classes.not_sore')"
                 size="small"
                 :show-toggle-all="false"
-                :aria-label="`${line.name}: sore where`"
+                :aria-label="$t('classes.name_sore_where', { name: line.name })"
                 @update:model-value="check(line, { sore: $event })"
               />
             </td>
@@ -148,7 +151,7 @@ const newcomer = () =>
               <Button
                 v-if="session.plans"
                 icon="pi pi-times"
-                :aria-label="`Take ${line.name} off the roster`"
+                :aria-label="$t('classes.take_name_off_the_roster', { name: line.name })"
                 variant="text"
                 severity="secondary"
                 size="small"
@@ -159,7 +162,7 @@ const newcomer = () =>
         </tbody>
       </table>
     </div>
-    <p v-else class="quiet">Nobody is on the roster yet.</p>
+    <p v-else class="quiet">{{ $t('classes.nobody_is_on_the_roster_yet') }}</p>
     <div class="row add">
       <MultiSelect
         v-if="session.plans"
@@ -168,17 +171,25 @@ const newcomer = () =>
         option-value="id"
         option-label="name"
         filter
-        placeholder="Somebody from the list"
-        aria-label="Somebody from the list"
+        :placeholder="$t('classes.somebody_from_the_list')"
+        :aria-label="$t('classes.somebody_from_the_list')"
         :show-toggle-all="false"
       />
-      <Button v-if="session.plans" label="Add" variant="outlined" :disabled="!picked.length" @click="addPicked" />
-      <form class="row" aria-label="Add a new person" @submit.prevent="newcomer">
-        <TextField v-model="name" label="New at the door" :error="errors.get('/name')" :maxlength="80" />
-        <LevelChoice v-model="lane" label="Level of the newcomer" />
-        <Button type="submit" label="Add as present" variant="outlined" :disabled="!name.trim()" />
+      <Button
+        v-if="session.plans"
+        :label="$t('common.add')"
+        variant="outlined"
+        :disabled="!picked.length"
+        @click="addPicked"
+      />
+      <form class="row" :aria-label="$t('classes.add_a_new_person')" @submit.prevent="newcomer">
+        <TextField v-model="name" :label="$t('classes.new_at_the_door')" :error="errors.get('/name')" :maxlength="80" />
+        <LevelChoice v-model="lane" :label="$t('classes.level_of_the_newcomer')" />
+        <Button type="submit" :label="$t('classes.add_as_present')" variant="outlined" :disabled="!name.trim()" />
       </form>
-      <span v-if="errors.get('/add')" class="small warn-text" role="alert">The roster {{ errors.get('/add') }}</span>
+      <span v-if="errors.get('/add')" class="small warn-text" role="alert">{{
+        $t('classes.the_roster_get', { get: errors.get('/add') })
+      }}</span>
     </div>
   </section>
 </template>

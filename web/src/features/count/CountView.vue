@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/lib/text'
 import { useQuery } from '@tanstack/vue-query'
 import Button from 'primevue/button'
 import Select from 'primevue/select'
@@ -40,7 +41,7 @@ const counted = computed(() => (run.data.value?.document.blocks ?? []).filter((b
 /** Whose sets are ticked off: a whole level's, or one person's. */
 const who = ref<string>('intermediate')
 const whoOptions = computed(() => [
-  ...LEVELS.map((level) => ({ value: level as string, label: `Everyone at ${level} level` })),
+  ...LEVELS.map((level) => ({ value: level as string, label: t('count.everyone_at_level_level', { level }) })),
   ...(people.data.value ?? []).map((person) => ({ value: person.id, label: person.name })),
 ])
 const person = computed(() => (people.data.value ?? []).find((held) => held.id === who.value))
@@ -83,8 +84,8 @@ function add(block: string, station: string, amount: Typed) {
   if (typeof amount !== 'number' || !Number.isInteger(amount) || amount < 1 || amount > 1000) {
     toast.add({
       severity: 'warn',
-      summary: 'Not counted',
-      detail: 'A set is a whole number from 1 to 1000.',
+      summary: t('count.not_counted'),
+      detail: t('count.a_set_is_a_whole_number'),
       life: 4000,
     })
     return
@@ -108,25 +109,22 @@ const roundsOf = (block: string, personId: string) =>
         <div class="row spread">
           <h1>{{ run.data.value.title }}</h1>
           <span class="row">
-            <RouterLink v-if="run.data.value.total_s" :to="{ name: 'floor', params: { id } }">To the Floor</RouterLink>
-            <RouterLink :to="{ name: 'log', params: { id } }">Log it</RouterLink>
+            <RouterLink v-if="run.data.value.total_s" :to="{ name: 'floor', params: { id } }">{{
+              $t('count.to_the_floor')
+            }}</RouterLink>
+            <RouterLink :to="{ name: 'log', params: { id } }">{{ $t('count.log_it') }}</RouterLink>
           </span>
         </div>
         <p class="small" role="status">
-          <span v-if="ticks.away.value" class="warn-text"
-            >The server does not answer. Taps are kept here and sent later.</span
-          >
+          <span v-if="ticks.away.value" class="warn-text">{{ $t('count.the_server_does_not_answer_taps') }}</span>
         </p>
-        <p class="small quiet">
-          Stop for chest pain, dizziness, unusual breathlessness or sharp joint pain. A total is no reason to go on with
-          a set that has lost its form.
-        </p>
-        <p v-if="!counted.length">Nothing in this class is counted by rounds or totals.</p>
+        <p class="small quiet">{{ $t('count.stop_for_chest_pain_dizziness_unusual') }}</p>
+        <p v-if="!counted.length">{{ $t('count.nothing_in_this_class_is_counted') }}</p>
 
-        <section v-for="block in counted" :key="block.id" :aria-label="block.title ?? 'Block'">
+        <section v-for="block in counted" :key="block.id" :aria-label="block.title ?? $t('count.block')">
           <h2>{{ block.title }}</h2>
           <template v-if="preview(block.id)?.tally === 'rounds'">
-            <p class="small quiet">A tap for each round done.</p>
+            <p class="small quiet">{{ $t('count.a_tap_for_each_round_done') }}</p>
             <ul class="people">
               <li v-for="held in people.data.value ?? []" :key="held.id">
                 <span><LevelTally :level="held.lane" /> {{ held.name }}</span>
@@ -134,13 +132,18 @@ const roundsOf = (block: string, personId: string) =>
                   icon="pi pi-minus"
                   variant="text"
                   severity="secondary"
-                  :aria-label="`One round less for ${held.name}`"
+                  :aria-label="$t('count.one_round_less_for_name', { name: held.name })"
                   @click="ticks.undo((tick) => tick.block === block.id && tick.person_id === held.id && !tick.station)"
                 />
                 <Button
                   variant="outlined"
                   class="tap"
-                  :aria-label="`A round for ${held.name}: ${roundsOf(block.id, held.id)} so far`"
+                  :aria-label="
+                    $t('count.a_round_for_name_rounds_of_so', {
+                      name: held.name,
+                      rounds_of: roundsOf(block.id, held.id),
+                    })
+                  "
                   @click="ticks.add({ block: block.id, lane: held.lane, amount: 1, person_id: held.id })"
                   ><span class="figure">{{ roundsOf(block.id, held.id) }}</span></Button
                 >
@@ -149,13 +152,13 @@ const roundsOf = (block: string, personId: string) =>
           </template>
           <template v-else>
             <label class="who small"
-              >For
+              >{{ $t('count.for') }}
               <Select
                 v-model="who"
                 :options="whoOptions"
                 option-label="label"
                 option-value="value"
-                aria-label="Whose sets"
+                :aria-label="$t('count.whose_sets')"
                 filter
               />
             </label>
@@ -164,44 +167,52 @@ const roundsOf = (block: string, personId: string) =>
                 <div class="line">
                   <b>{{ goal.name }}</b>
                   <span
-                    ><span class="figure left">{{ Math.max(0, goal.goal - done(block.id, goal.station)) }}</span> left
-                    of {{ goal.goal
+                    ><span class="figure left">{{ Math.max(0, goal.goal - done(block.id, goal.station)) }}</span>
+                    {{ $t('count.left_of_goal', { goal: goal.goal })
                     }}<span v-if="goal.minimum !== undefined" class="quiet small">
-                      ({{ goal.minimum }}–{{ goal.maximum }} in the day)</span
+                      {{
+                        $t('count.minimum_maximum_in_the_day', { minimum: goal.minimum, maximum: goal.maximum })
+                      }}</span
                     ></span
                   >
                 </div>
-                <progress :max="goal.goal" :value="done(block.id, goal.station)" :aria-label="`${goal.name} done`" />
+                <progress
+                  :max="goal.goal"
+                  :value="done(block.id, goal.station)"
+                  :aria-label="$t('count.name_done', { name: goal.name })"
+                />
                 <div class="row">
                   <Button
                     v-if="next(block.id, goal)"
-                    :label="`A set of ${next(block.id, goal)} done`"
-                    :aria-label="`A set of ${next(block.id, goal)} done: ${goal.name}`"
+                    :label="$t('count.a_set_of_next_done', { next: next(block.id, goal) })"
+                    :aria-label="$t('count.a_set_of_next_done_name', { next: next(block.id, goal), name: goal.name })"
                     @click="add(block.id, goal.station, next(block.id, goal))"
                   />
-                  <span v-else class="small"><b>Done for today.</b></span>
+                  <span v-else class="small"
+                    ><b>{{ $t('count.done_for_today') }}</b></span
+                  >
                   <form class="row" @submit.prevent="add(block.id, goal.station, typed[`${block.id}/${goal.station}`])">
                     <NumberField
-                      label="or a set of"
+                      :label="$t('count.or_a_set_of')"
                       width="4rem"
                       :model-value="typed[`${block.id}/${goal.station}`]"
                       @update:model-value="typed = { ...typed, [`${block.id}/${goal.station}`]: $event }"
                     />
                     <Button
                       type="submit"
-                      label="Add"
+                      :label="$t('common.add')"
                       size="small"
                       variant="outlined"
-                      :aria-label="`Add the typed set of ${goal.name}`"
+                      :aria-label="$t('count.add_the_typed_set_of_name', { name: goal.name })"
                     />
                   </form>
                   <Button
-                    label="Take the last back"
+                    :label="$t('count.take_the_last_back')"
                     size="small"
                     variant="text"
                     severity="secondary"
                     :disabled="!done(block.id, goal.station)"
-                    :aria-label="`Take the last back: ${goal.name}`"
+                    :aria-label="$t('count.take_the_last_back_name', { name: goal.name })"
                     @click="ticks.undo(mine(block.id, goal.station))"
                   />
                 </div>

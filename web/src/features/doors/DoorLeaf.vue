@@ -8,7 +8,7 @@ defineProps<{ title: string; wide?: boolean }>()
 <template>
   <div class="door">
     <div class="leaf" :class="{ wide }">
-      <p class="brand"><BrandMark /> Willing Sparrow</p>
+      <p class="brand"><BrandMark /> {{ $t('doors.willing_sparrow') }}</p>
       <h1>{{ title }}</h1>
       <slot />
     </div>

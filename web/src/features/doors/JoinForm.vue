@@ -41,23 +41,36 @@ const join = () =>
 </script>
 
 <template>
-  <DoorLeaf :title="invitation.data.value ? `Join ${invitation.data.value.studio}` : 'An invitation'">
+  <DoorLeaf
+    :title="
+      invitation.data.value
+        ? $t('doors.join_studio', { studio: invitation.data.value.studio })
+        : $t('doors.an_invitation')
+    "
+  >
     <PageState :loading="invitation.isPending.value" :error="invitation.error.value" @retry="invitation.refetch()">
       <form v-if="invitation.data.value" novalidate @submit.prevent="join">
         <p>
-          You are invited as {{ ROLES[invitation.data.value.role].someone }}, who
-          {{ ROLES[invitation.data.value.role].says }} You sign in with {{ invitation.data.value.email }}.
+          {{
+            $t('doors.you_are_invited_as_someone_who', {
+              someone: ROLES[invitation.data.value.role].someone,
+              says: ROLES[invitation.data.value.role].says,
+              email: invitation.data.value.email,
+            })
+          }}
         </p>
-        <p v-if="errors.get('/email')" class="warn-text" role="alert">That address {{ errors.get('/email') }}.</p>
-        <TextField v-model="name" label="Your name" :error="errors.get('/name')" :maxlength="80" />
+        <p v-if="errors.get('/email')" class="warn-text" role="alert">
+          {{ $t('doors.that_address_get', { get: errors.get('/email') }) }}
+        </p>
+        <TextField v-model="name" :label="$t('doors.your_name')" :error="errors.get('/name')" :maxlength="80" />
         <SecretField
           v-model="password"
-          label="Password"
+          :label="$t('doors.password')"
           autocomplete="new-password"
           :error="errors.get('/password')"
-          hint="At least 12 characters. A few words in a row are easy to remember."
+          :hint="$t('common.at_least_12_characters_a_few')"
         />
-        <Button type="submit" label="Join" :loading="busy" fluid />
+        <Button type="submit" :label="$t('doors.join')" :loading="busy" fluid />
       </form>
     </PageState>
   </DoorLeaf>

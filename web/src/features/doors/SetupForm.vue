@@ -51,64 +51,77 @@ const lookAtDemo = () =>
 </script>
 
 <template>
-  <DoorLeaf title="Set up your studio" wide>
+  <DoorLeaf :title="$t('doors.set_up_your_studio')" wide>
     <PageState :loading="setup.isPending.value" :error="setup.error.value" @retry="setup.refetch()">
       <template v-if="setup.data.value && !setup.data.value.needed">
-        <p>A studio has been set up here already. Sign in, or ask its owner for an invitation.</p>
-        <p><RouterLink :to="{ name: 'sign-in' }">Sign in</RouterLink></p>
+        <p>{{ $t('doors.a_studio_has_been_set_up') }}</p>
+        <p>
+          <RouterLink :to="{ name: 'sign-in' }">{{ $t('common.sign_in') }}</RouterLink>
+        </p>
       </template>
       <form v-else novalidate @submit.prevent="begin">
-        <p class="quiet">
-          This is done once. The code was printed where the server was started; it keeps strangers from setting up your
-          studio before you do.
-        </p>
+        <p class="quiet">{{ $t('doors.this_is_done_once_the_code') }}</p>
         <div class="pairs">
-          <TextField v-model="form.code" label="Set-up code" :error="errors.get('/code')" :maxlength="40" autofocus />
-          <TextField v-model="form.studio" label="Name of the studio" :error="errors.get('/studio')" :maxlength="120" />
+          <TextField
+            v-model="form.code"
+            :label="$t('doors.set_up_code')"
+            :error="errors.get('/code')"
+            :maxlength="40"
+            autofocus
+          />
+          <TextField
+            v-model="form.studio"
+            :label="$t('doors.name_of_the_studio')"
+            :error="errors.get('/studio')"
+            :maxlength="120"
+          />
           <label class="field">
-            <span class="small quiet">Time zone</span>
-            <Select v-model="zone" :options="setup.data.value?.time_zones ?? []" filter aria-label="Time zone" fluid />
+            <span class="small quiet">{{ $t('doors.time_zone') }}</span>
+            <Select
+              v-model="zone"
+              :options="setup.data.value?.time_zones ?? []"
+              filter
+              :aria-label="$t('doors.time_zone')"
+              fluid
+            />
           </label>
           <label class="field">
-            <span class="small quiet">Dates are written as</span>
+            <span class="small quiet">{{ $t('doors.dates_are_written_as') }}</span>
             <Select
               v-model="locale"
               :options="languages"
               option-value="value"
               option-label="label"
-              aria-label="Dates are written as"
+              :aria-label="$t('doors.dates_are_written_as')"
               fluid
             />
           </label>
-          <TextField v-model="form.name" label="Your name" :error="errors.get('/name')" :maxlength="80" />
+          <TextField v-model="form.name" :label="$t('doors.your_name')" :error="errors.get('/name')" :maxlength="80" />
           <TextField
             v-model="form.email"
-            label="Your e-mail"
+            :label="$t('doors.your_e_mail')"
             type="email"
             :error="errors.get('/email')"
             :maxlength="200"
           />
           <SecretField
             v-model="form.password"
-            label="Password"
+            :label="$t('doors.password')"
             autocomplete="new-password"
             :error="errors.get('/password')"
-            hint="At least 12 characters. A few words in a row are easy to remember."
+            :hint="$t('common.at_least_12_characters_a_few')"
             class="whole"
           />
         </div>
-        <Message v-if="errors.size" severity="warn" :closable="false" role="alert"
-          >Some fields need another look.</Message
-        >
-        <Button type="submit" label="Set up the studio" :loading="busy" fluid />
+        <Message v-if="errors.size" severity="warn" :closable="false" role="alert">{{
+          $t('doors.some_fields_need_another_look')
+        }}</Message>
+        <Button type="submit" :label="$t('doors.set_up_the_studio')" :loading="busy" fluid />
         <template v-if="!setup.data.value?.demo">
-          <p class="small quiet">
-            Want to look around first? The demo is a made-up studio with people, circuits and classes. You can throw it
-            away again.
-          </p>
+          <p class="small quiet">{{ $t('doors.want_to_look_around_first_the') }}</p>
           <p>
             <Button
-              label="Look at the demo first"
+              :label="$t('doors.look_at_the_demo_first')"
               variant="outlined"
               severity="secondary"
               :disabled="busy"
@@ -117,8 +130,9 @@ const lookAtDemo = () =>
           </p>
         </template>
         <p v-else class="small quiet">
-          The demo is here already: <RouterLink :to="{ name: 'sign-in' }">sign in</RouterLink> to look around. Your own
-          studio stands beside it; the demo can be thrown away under “Studio”.
+          {{ $t('doors.the_demo_is_here_already') }}
+          <RouterLink :to="{ name: 'sign-in' }">{{ $t('doors.sign_in') }}</RouterLink>
+          {{ $t('doors.to_look_around_your_own_studio') }}
         </p>
       </form>
     </PageState>

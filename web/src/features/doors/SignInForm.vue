@@ -72,14 +72,12 @@ async function onward() {
 </script>
 
 <template>
-  <DoorLeaf title="Three levels, one clock">
-    <p class="quiet">
-      Plan one bodyweight circuit for people of very different ability, call it live, and remember who did what.
-    </p>
+  <DoorLeaf :title="$t('doors.three_levels_one_clock')">
+    <p class="quiet">{{ $t('doors.plan_one_bodyweight_circuit_for_people') }}</p>
     <Message v-if="problem" severity="warn" :closable="false" role="alert">{{ problem }}</Message>
     <form v-if="!second" novalidate @submit.prevent="enter">
       <div class="field">
-        <label for="email">E-mail</label>
+        <label for="email">{{ $t('common.e_mail') }}</label>
         <InputText
           id="email"
           v-model="email"
@@ -90,12 +88,12 @@ async function onward() {
           :invalid="fields.has('/email')"
           :aria-describedby="fields.has('/email') ? 'email-error' : undefined"
         />
-        <span v-if="fields.has('/email')" id="email-error" class="small warn-text" role="alert"
-          >The e-mail {{ fields.get('/email') }}.</span
-        >
+        <span v-if="fields.has('/email')" id="email-error" class="small warn-text" role="alert">{{
+          $t('doors.the_e_mail_get', { get: fields.get('/email') })
+        }}</span>
       </div>
       <div class="field">
-        <label for="password">Password</label>
+        <label for="password">{{ $t('doors.password') }}</label>
         <InputText
           id="password"
           v-model="password"
@@ -105,19 +103,21 @@ async function onward() {
           :invalid="fields.has('/password')"
           :aria-describedby="fields.has('/password') ? 'password-error' : undefined"
         />
-        <span v-if="fields.has('/password')" id="password-error" class="small warn-text" role="alert"
-          >The password {{ fields.get('/password') }}.</span
-        >
+        <span v-if="fields.has('/password')" id="password-error" class="small warn-text" role="alert">{{
+          $t('doors.the_password_get', { get: fields.get('/password') })
+        }}</span>
       </div>
-      <Button type="submit" label="Sign in" :loading="busy" fluid />
+      <Button type="submit" :label="$t('common.sign_in')" :loading="busy" fluid />
       <p class="row spread small">
-        <RouterLink :to="{ name: 'forgotten' }">Forgot your password?</RouterLink>
-        <RouterLink v-if="setup.data.value?.needed" :to="{ name: 'setup' }">Set up your studio</RouterLink>
+        <RouterLink :to="{ name: 'forgotten' }">{{ $t('doors.forgot_your_password') }}</RouterLink>
+        <RouterLink v-if="setup.data.value?.needed" :to="{ name: 'setup' }">{{
+          $t('doors.set_up_your_studio')
+        }}</RouterLink>
       </p>
     </form>
     <form v-else novalidate @submit.prevent="giveCode">
       <div class="field">
-        <label for="code">Code from your app, or a recovery code</label>
+        <label for="code">{{ $t('doors.code_from_your_app_or_a') }}</label>
         <InputText
           id="code"
           v-model="code"
@@ -127,12 +127,12 @@ async function onward() {
           :invalid="fields.has('/code')"
           :aria-describedby="fields.has('/code') ? 'code-error' : undefined"
         />
-        <span v-if="fields.has('/code')" id="code-error" class="small warn-text" role="alert"
-          >The code {{ fields.get('/code') }}.</span
-        >
+        <span v-if="fields.has('/code')" id="code-error" class="small warn-text" role="alert">{{
+          $t('doors.the_code_get', { get: fields.get('/code') })
+        }}</span>
       </div>
-      <Button type="submit" label="Continue" :loading="busy" fluid />
-      <Button label="Back" variant="text" severity="secondary" @click="second = false" />
+      <Button type="submit" :label="$t('common.continue')" :loading="busy" fluid />
+      <Button :label="$t('doors.back')" variant="text" severity="secondary" @click="second = false" />
     </form>
   </DoorLeaf>
 </template>

@@ -37,21 +37,24 @@ const unit = computed(() => (['hold', 'work'].includes(props.cell.unit ?? '') ? 
 </script>
 
 <template>
-  <aside class="panel" aria-label="The cell looked at">
+  <aside class="panel" :aria-label="$t('fit.the_cell_looked_at')">
     <p class="small quiet">{{ station.name }} · {{ station.block_title }}</p>
     <h2>{{ person.name }}</h2>
     <p class="given">
-      <LevelTally v-if="cell.level" :level="cell.level" /> {{ now.name ?? 'Sit this one out' }}
+      <LevelTally v-if="cell.level" :level="cell.level" /> {{ now.name ?? $t('fit.sit_this_one_out') }}
       <b v-if="now.number">{{ now.number }} {{ unit }}</b>
       <span v-else-if="!now.waiting && now.variation" class="small quiet">{{ cell.target }}</span>
     </p>
-    <p class="reason" aria-live="polite">{{ now.waiting ? 'Working it out…' : cell.reason }}</p>
-    <RoundsChart v-if="cell.rounds && !now.waiting" :rounds="cell.rounds" :unit="cell.reserve?.unit ?? 'moves'" />
+    <p class="reason" aria-live="polite">{{ now.waiting ? $t('fit.working_it_out') : cell.reason }}</p>
+    <RoundsChart
+      v-if="cell.rounds && !now.waiting"
+      :rounds="cell.rounds"
+      :unit="cell.reserve?.unit ?? $t('fit.moves')"
+    />
     <p v-if="cell.rounds" class="small quiet">
-      Open bar: {{ cell.reserve?.unit === 's' ? 'seconds' : 'reps' }} that the model says are there in each round;
-      filled: what is asked. An estimate; you see more.
+      {{ $t('fit.open_bar_n_that_the_model', { n: cell.reserve?.unit === 's' ? $t('fit.seconds') : $t('fit.reps') }) }}
     </p>
-    <ol v-if="ladder.length" class="ladder" aria-label="Ladder, hardest first">
+    <ol v-if="ladder.length" class="ladder" :aria-label="$t('fit.ladder_hardest_first')">
       <li
         v-for="rung in ladder"
         :key="rung.id"
@@ -68,19 +71,19 @@ const unit = computed(() => (['hold', 'work'].includes(props.cell.unit ?? '') ? 
         <span v-if="cell.ruled_out?.[rung.id]" class="small quiet">{{ cell.ruled_out[rung.id] }}</span>
       </li>
     </ol>
-    <p v-if="elsewhere" class="small">From another ladder: {{ elsewhere }}</p>
+    <p v-if="elsewhere" class="small">{{ $t('fit.from_another_ladder_elsewhere', { elsewhere }) }}</p>
     <form v-if="cell.kind !== 'waits'" class="own" @submit.prevent="keep">
       <NumberField
         v-model="number"
-        :label="unit ? 'Seconds' : 'Number'"
+        :label="unit ? $t('fit.seconds_2') : $t('fit.number')"
         :error="fit.errors.value.get('/number')"
         width="3.4rem"
       />
-      <TextField v-model="why" label="Why" hint="optional" :maxlength="200" />
-      <Button type="submit" label="Lock it so" size="small" :disabled="!now.variation" />
+      <TextField v-model="why" :label="$t('fit.why')" :hint="$t('fit.optional')" :maxlength="200" />
+      <Button type="submit" :label="$t('fit.lock_it_so')" size="small" :disabled="!now.variation" />
       <Button
         v-if="chosen"
-        label="Recalculate"
+        :label="$t('fit.recalculate')"
         size="small"
         variant="outlined"
         severity="secondary"
@@ -88,11 +91,12 @@ const unit = computed(() => (['hold', 'work'].includes(props.cell.unit ?? '') ? 
       />
     </form>
     <p v-if="fit.errors.value.get('/variation')" class="small warn-text" role="alert">
-      This version {{ fit.errors.value.get('/variation') }}
+      {{ $t('fit.this_version_get', { get: fit.errors.value.get('/variation') }) }}
     </p>
     <p class="small quiet keys">
-      <kbd>Alt ↑</kbd> <kbd>Alt ↓</kbd> version, <kbd>+</kbd> <kbd>−</kbd> number, <kbd>l</kbd> lock, <kbd>u</kbd>
-      recalculate.
+      <kbd>{{ $t('fit.alt') }}</kbd> <kbd>{{ $t('fit.alt_2') }}</kbd> {{ $t('fit.version') }} <kbd>+</kbd> <kbd>−</kbd>
+      {{ $t('fit.number_2') }} <kbd>{{ $t('fit.l') }}</kbd> {{ $t('fit.lock') }} <kbd>{{ $t('fit.u') }}</kbd>
+      {{ $t('fit.recalculate_2') }}
     </p>
   </aside>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/lib/text'
 import Button from 'primevue/button'
 import Dialog from 'primevue/dialog'
 import { computed } from 'vue'
@@ -17,9 +18,9 @@ const station = computed(() =>
   ),
 )
 function words(choice: Choice | { variation: string | null; number: number | null; why: string | null } | null) {
-  if (!choice) return 'No choice: as the fit computes it'
+  if (!choice) return t('fit.no_choice_as_the_fit_computes')
   const name = choice.variation ? (props.fit.rungs.value.get(choice.variation)?.name ?? choice.variation) : null
-  const text = [name, choice.number].filter(Boolean).join(' × ') || 'As it is'
+  const text = [name, choice.number].filter(Boolean).join(' × ') || t('fit.as_it_is')
   return choice.why ? `${text} (${choice.why})` : text
 }
 </script>
@@ -29,21 +30,21 @@ function words(choice: Choice | { variation: string | null; number: number | nul
     :visible="met !== null"
     modal
     :closable="false"
-    header="Somebody else changed this cell"
+    :header="$t('fit.somebody_else_changed_this_cell')"
     :style="{ width: 'min(32rem, 96vw)' }"
     @after-hide="returnFocus"
   >
     <template v-if="met">
       <p>{{ person?.name }}, {{ station?.name }}</p>
       <dl class="two">
-        <dt>Yours</dt>
+        <dt>{{ $t('fit.yours') }}</dt>
         <dd>{{ words(met.kept.choice) }}</dd>
-        <dt>{{ met.theirs?.by ? `From ${met.theirs.by}` : 'As it is now' }}</dt>
+        <dt>{{ met.theirs?.by ? $t('fit.from_by', { by: met.theirs.by }) : $t('fit.as_it_is_now') }}</dt>
         <dd>{{ words(met.theirs) }}</dd>
       </dl>
       <div class="row end">
-        <Button label="Take theirs" severity="secondary" variant="outlined" @click="fit.decide('theirs')" />
-        <Button label="Keep mine" autofocus @click="fit.decide('mine')" />
+        <Button :label="$t('fit.take_theirs')" severity="secondary" variant="outlined" @click="fit.decide('theirs')" />
+        <Button :label="$t('fit.keep_mine')" autofocus @click="fit.decide('mine')" />
       </div>
     </template>
   </Dialog>

@@ -69,13 +69,13 @@ function onKey(event: KeyboardEvent) {
       ref="table"
       class="grid"
       role="grid"
-      aria-label="Fit sheet"
+      :aria-label="$t('common.fit_sheet')"
       :style="{ '--columns': columns, '--stations': stations.length }"
       @keydown="onKey"
     >
       <thead role="rowgroup">
         <tr role="row">
-          <th scope="col" role="columnheader">Name</th>
+          <th scope="col" role="columnheader">{{ $t('common.name') }}</th>
           <th v-for="station in stations" :key="`${station.block}/${station.station}`" scope="col" role="columnheader">
             {{ station.name }}
           </th>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/lib/text'
 import { computed } from 'vue'
 import type { FitCell, FitPerson, FitStation } from '@/lib/api/types'
 import LevelTally from '@/ui/LevelTally.vue'
@@ -22,27 +23,27 @@ const cells = computed(() => props.fit.cellsOf(props.person, props.stations))
 function short(cell: FitCell) {
   const now = props.fit.shown(props.person, cell)
   if (!now.waiting) return cell.short
-  return now.number ? `${now.number}${['hold', 'work'].includes(cell.unit ?? '') ? ' s' : ''}` : '…'
+  return now.number ? `${now.number}${['hold', 'work'].includes(cell.unit ?? '') ? ` ${t('common.s')}` : ''}` : '…'
 }
 const NOTES: Partial<Record<FitCell['kind'], string>> = {
   lowered: 'lowered',
   substitute: 'instead',
-  sit_out: 'sits out',
+  sit_out: t('fit.sits_out'),
   locked: 'locked',
-  remembered: 'as last time',
-  kit: 'no kit left',
-  waits: 'talk first',
+  remembered: t('fit.as_last_time'),
+  kit: t('fit.no_kit_left'),
+  waits: t('fit.talk_first'),
 }
 const flags = computed(() => {
   const person = props.person
   return [
     person.new && 'new',
     ['not_asked', 'see_instructor'].includes(person.screening) && SCREENING_WORDS[person.screening],
-    person.tired && 'tired today',
-    person.sore.length && `sore ${person.sore.join(', ').replaceAll('_', ' ')}`,
+    person.tired && t('fit.tired_today'),
+    person.sore.length && t('fit.sore_replace_all', { replace_all: person.sore.join(', ').replaceAll('_', ' ') }),
     person.limits.length && person.limits.join('; '),
-    !person.measured && 'all guessed',
-    person.stale && 'some tests are old',
+    !person.measured && t('fit.all_guessed'),
+    person.stale && t('fit.some_tests_are_old'),
   ].filter(Boolean) as string[]
 })
 </script>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { plural, t } from '@/lib/text'
 import Button from 'primevue/button'
 import Select from 'primevue/select'
 import SelectButton from 'primevue/selectbutton'
@@ -6,7 +7,7 @@ import { computed, ref } from 'vue'
 import { RouterLink } from 'vue-router'
 import { useGroupClass } from '@/lib/api/queries'
 import { LEVELS } from '@/lib/api/types'
-import { dayText, peopleText, plural } from '@/lib/clockText'
+import { dayText } from '@/lib/clockText'
 import PageState from '@/ui/PageState.vue'
 import { plainKey, useShortcuts } from '@/lib/useShortcuts'
 import CellPanel from './CellPanel.vue'
@@ -24,20 +25,20 @@ const held = useGroupClass(id)
 const fit = useFit(id)
 
 const FILTERS = [
-  { value: 'all', label: 'Everybody' },
-  { value: 'attention', label: 'Needs attention' },
-  { value: 'limits', label: 'With limits' },
-  { value: 'new', label: 'New or not screened' },
+  { value: 'all', label: t('fit.everybody') },
+  { value: 'attention', label: t('fit.needs_attention') },
+  { value: 'limits', label: t('fit.with_limits') },
+  { value: 'new', label: t('fit.new_or_not_screened') },
 ]
 const filter = ref('all')
 const ORDERS = [
-  { value: 'name', label: 'By name' },
-  { value: 'lane', label: 'By level' },
+  { value: 'name', label: t('fit.by_name') },
+  { value: 'lane', label: t('common.by_level') },
 ]
 const order = ref('name')
 const VIEWS = [
-  { value: 'people', label: 'People' },
-  { value: 'room', label: 'The room' },
+  { value: 'people', label: t('common.people') },
+  { value: 'room', label: t('fit.the_room') },
 ]
 const view = ref('people')
 const all = ref(false)
@@ -68,7 +69,7 @@ const printPage = () => window.print()
 useShortcuts([
   {
     keys: 'a',
-    label: 'Only who needs attention',
+    label: t('fit.only_who_needs_attention'),
     matches: plainKey('a'),
     run: () => (filter.value = filter.value === 'attention' ? 'all' : 'attention'),
   },
@@ -78,14 +79,16 @@ useShortcuts([
 <template>
   <div class="page wide">
     <p class="small no-print">
-      <RouterLink :to="{ name: 'classes' }">Classes</RouterLink> ›
-      <RouterLink :to="{ name: 'class', params: { id } }">{{ held.data.value?.title ?? 'Class' }}</RouterLink>
+      <RouterLink :to="{ name: 'classes' }">{{ $t('common.classes') }}</RouterLink> ›
+      <RouterLink :to="{ name: 'class', params: { id } }">{{
+        held.data.value?.title ?? $t('common.class')
+      }}</RouterLink>
     </p>
     <div class="row spread">
-      <h1>Fit sheet</h1>
+      <h1>{{ $t('common.fit_sheet') }}</h1>
       <span class="row no-print">
-        <a :href="`/api/classes/${id}/sheet.pdf?offset=${offset}`" target="_blank">Your page (PDF)</a>
-        <Button label="Print" variant="outlined" size="small" @click="printPage" />
+        <a :href="`/api/classes/${id}/sheet.pdf?offset=${offset}`" target="_blank">{{ $t('fit.your_page_pdf') }}</a>
+        <Button :label="$t('fit.print')" variant="outlined" size="small" @click="printPage" />
       </span>
     </div>
     <p v-if="held.data.value" class="quiet">{{ held.data.value.title }}, {{ dayText(held.data.value.starts_at) }}</p>
@@ -98,8 +101,8 @@ useShortcuts([
         <ChoiceConflict :fit="fit" />
         <SetAside :fit="fit" />
         <p v-if="!fit.sheet.value.people.length" class="quiet">
-          Nobody is coming yet.
-          <RouterLink :to="{ name: 'class', params: { id } }">Put people on the roster</RouterLink>.
+          {{ $t('fit.nobody_is_coming_yet') }}
+          <RouterLink :to="{ name: 'class', params: { id } }">{{ $t('fit.put_people_on_the_roster') }}</RouterLink>.
         </p>
         <template v-else>
           <div class="row tools no-print">
@@ -109,28 +112,35 @@ useShortcuts([
               option-value="value"
               option-label="label"
               :allow-empty="false"
-              aria-label="View"
+              :aria-label="$t('fit.view')"
             />
             <Select
               v-model="filter"
               :options="FILTERS"
               option-value="value"
               option-label="label"
-              aria-label="Who"
+              :aria-label="$t('fit.who')"
               aria-keyshortcuts="a"
             />
-            <Select v-model="order" :options="ORDERS" option-value="value" option-label="label" aria-label="Order" />
-            <label class="row small"><input v-model="all" type="checkbox" /> Warm-up and cool-down too</label>
+            <Select
+              v-model="order"
+              :options="ORDERS"
+              option-value="value"
+              option-label="label"
+              :aria-label="$t('common.order')"
+            />
+            <label class="row small"
+              ><input v-model="all" type="checkbox" /> {{ $t('fit.warm_up_and_cool_down_too') }}</label
+            >
             <span class="small quiet" role="status"
-              >{{ peopleText(people.length) }}, {{ attention }} to look at<template v-if="fit.sheet.value.moved"
-                >, {{ plural(fit.sheet.value.moved, 'cell') }} moved: no kit left</template
-              ></span
+              >{{ $t('fit.length_attention_to_look_at', { length: plural(people.length, 'person'), attention })
+              }}<template v-if="fit.sheet.value.moved">{{
+                $t('fit.plural_moved_no_kit_left', { plural: plural(fit.sheet.value.moved, 'cell') })
+              }}</template></span
             >
           </div>
-          <p v-if="fit.away.value" class="warn-text" role="status">
-            The server does not answer. What you chose is kept here and sent as soon as it does.
-          </p>
-          <p v-if="!people.length" class="quiet">Nobody answers to that.</p>
+          <p v-if="fit.away.value" class="warn-text" role="status">{{ $t('fit.the_server_does_not_answer_what') }}</p>
+          <p v-if="!people.length" class="quiet">{{ $t('fit.nobody_answers_to_that') }}</p>
           <RoomView v-else-if="view === 'room'" :fit="fit" :stations="stations" :people="people" />
           <div v-else class="sheet">
             <FitGrid v-model:at="at" :fit="fit" :people="people" :stations="stations" />
@@ -144,10 +154,7 @@ useShortcuts([
             />
           </div>
           <NeedsPanel :fit="fit" class="no-print" />
-          <p class="small quiet">
-            The model compares versions; it does not know how somebody looks today. Limits are never trained through.
-            Stop for chest pain, dizziness, unusual breathlessness or sharp joint pain.
-          </p>
+          <p class="small quiet">{{ $t('fit.the_model_compares_versions_it_does') }}</p>
         </template>
       </template>
     </PageState>

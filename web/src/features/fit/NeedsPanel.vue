@@ -24,31 +24,28 @@ const move = () => props.fit.moved.move(needs.value.filter((need) => picked.valu
 </script>
 
 <template>
-  <section aria-label="What this class needs" class="needs">
-    <h2>What this class needs</h2>
-    <p v-if="!needs.length" class="quiet">The circuit's targets suit the people of each level.</p>
+  <section :aria-label="$t('fit.what_this_class_needs')" class="needs">
+    <h2>{{ $t('fit.what_this_class_needs') }}</h2>
+    <p v-if="!needs.length" class="quiet">{{ $t('fit.the_circuits_targets_suit_the_people') }}</p>
     <template v-else>
-      <p class="small quiet">
-        For each level the version that most of its people are given, and the highest number that leaves all of those
-        their reserve. Taken for this class only; the circuit itself stays as it is.
-      </p>
-      <div class="scroll-x" tabindex="0" role="region" aria-label="What this class needs: table">
+      <p class="small quiet">{{ $t('fit.for_each_level_the_version_that') }}</p>
+      <div class="scroll-x" tabindex="0" role="region" :aria-label="$t('fit.what_this_class_needs_table')">
         <table class="ledger small">
           <thead>
             <tr>
               <th scope="col">
                 <input
                   type="checkbox"
-                  aria-label="All of them"
+                  :aria-label="$t('fit.all_of_them')"
                   :checked="all"
                   @change="picked = all ? [] : needs.map((need) => need.key)"
                 />
               </th>
-              <th scope="col">Station</th>
-              <th scope="col">Level</th>
-              <th scope="col">As planned for</th>
-              <th scope="col">The circuit asks</th>
-              <th scope="col">They need</th>
+              <th scope="col">{{ $t('fit.station') }}</th>
+              <th scope="col">{{ $t('fit.level') }}</th>
+              <th scope="col">{{ $t('fit.as_planned_for') }}</th>
+              <th scope="col">{{ $t('fit.the_circuit_asks') }}</th>
+              <th scope="col">{{ $t('fit.they_need') }}</th>
             </tr>
           </thead>
           <tbody>
@@ -58,12 +55,14 @@ const move = () => props.fit.moved.move(needs.value.filter((need) => picked.valu
                   v-model="picked"
                   type="checkbox"
                   :value="need.key"
-                  :aria-label="`Take: ${names.get(`${need.block}/${need.station}`)}, ${need.level}`"
+                  :aria-label="
+                    $t('fit.take_get_level', { get: names.get(`${need.block}/${need.station}`), level: need.level })
+                  "
                 />
               </td>
               <th scope="row">{{ names.get(`${need.block}/${need.station}`) }}</th>
               <td><LevelMark :level="need.level" /></td>
-              <td>{{ need.as_planned }} of {{ need.people }}</td>
+              <td>{{ $t('fit.as_planned_of_people', { as_planned: need.as_planned, people: need.people }) }}</td>
               <td>{{ targetWords(need.from) }}</td>
               <td>
                 <b>{{ targetWords(need.to) }}</b>
@@ -72,9 +71,15 @@ const move = () => props.fit.moved.move(needs.value.filter((need) => picked.valu
           </tbody>
         </table>
       </div>
-      <Button label="Move the targets to this class" size="small" :disabled="!picked.length" @click="move" />
+      <Button :label="$t('fit.move_the_targets_to_this_class')" size="small" :disabled="!picked.length" @click="move" />
     </template>
-    <ConflictFields :visible="met !== null" what="These targets were" :rows="rows" @save="decide" @close="close" />
+    <ConflictFields
+      :visible="met !== null"
+      :what="$t('fit.these_targets_were')"
+      :rows="rows"
+      @save="decide"
+      @close="close"
+    />
   </section>
 </template>
 

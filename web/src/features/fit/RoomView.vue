@@ -63,11 +63,12 @@ function groups(station: FitStation) {
         </div>
       </div>
       <p v-if="groups(station).out.length" class="small warn-text">
-        Sit out:
         {{
-          groups(station)
-            .out.map((held) => held.person.name)
-            .join(', ')
+          $t('fit.sit_out_n', {
+            n: groups(station)
+              .out.map((held) => held.person.name)
+              .join(', '),
+          })
         }}
       </p>
     </article>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/lib/text'
 import { scaleLinear } from 'd3-scale'
 import { computed } from 'vue'
 
@@ -12,7 +13,9 @@ const most = computed(() => Math.max(1, ...props.rounds.flatMap((round) => [roun
 const y = computed(() => scaleLinear().domain([0, most.value]).range([0, HEIGHT]))
 const width = computed(() => props.rounds.length * (BAR + GAP) + GAP)
 const text = computed(() =>
-  props.rounds.map(([round, there, asked]) => `Round ${round}: ${there} there, ${asked} asked`).join('. '),
+  props.rounds
+    .map(([round, there, asked]) => t('fit.round_round_there_there_asked_asked', { round, there, asked }))
+    .join('. '),
 )
 </script>
 

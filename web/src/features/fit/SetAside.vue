@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/lib/text'
 import Button from 'primevue/button'
 import { computed } from 'vue'
 import type { Fit } from './useFit'
@@ -11,26 +12,37 @@ const notices = computed(() => props.fit.sheet.value?.notices ?? [])
 const words = (choice: (typeof aside.value)[number]) =>
   [choice.variation && (props.fit.rungs.value.get(choice.variation)?.name ?? choice.variation), choice.number]
     .filter(Boolean)
-    .join(' × ') || 'a choice'
+    .join(' × ') || t('fit.a_choice')
 </script>
 
 <template>
-  <section v-if="aside.length || notices.length" class="aside no-print" aria-label="To know before this class">
+  <section
+    v-if="aside.length || notices.length"
+    class="aside no-print"
+    :aria-label="$t('fit.to_know_before_this_class')"
+  >
     <p v-for="notice in notices" :key="notice">{{ notice }}</p>
     <template v-if="aside.length">
-      <h2>Choices that do not fit any more</h2>
+      <h2>{{ $t('fit.choices_that_do_not_fit_any') }}</h2>
       <ul>
         <li v-for="choice in aside" :key="`${choice.person_id}/${choice.block}/${choice.station}`">
           <span>
-            <b>{{ choice.person }}</b>, {{ choice.station_name }}: {{ words(choice) }} is set aside, because
-            {{ choice.why }}.
+            <b>{{ choice.person }}</b>{{
+              $t('fit.station_name_words_is_set_aside_because', {
+                station_name: choice.station_name,
+                words: words(choice),
+                why: choice.why,
+              })
+            }}
           </span>
           <Button
-            label="Remove"
+            :label="$t('fit.remove')"
             size="small"
             variant="text"
             severity="secondary"
-            :aria-label="`Remove the choice for ${choice.person} at ${choice.station_name}`"
+            :aria-label="
+              $t('fit.remove_the_choice_for_person_at', { person: choice.person, station_name: choice.station_name })
+            "
             @click="fit.dropSetAside(choice)"
           />
         </li>

@@ -1,6 +1,7 @@
+import { plural, t } from '@/lib/text'
 import { api, ask } from '@/lib/api/client'
 import type { FitPerson } from '@/lib/api/types'
-import { plural } from '@/lib/clockText'
+
 import { declareDelivery } from '@/lib/delivery/delivery'
 
 export interface Choice {
@@ -41,6 +42,6 @@ export const choices = declareDelivery<KeptChoice, { person: FitPerson | null }>
   send,
   rebase: (newer, { person }, sent) => (person ? { ...newer, version: versionIn(person, sent) } : newer),
   line: (key) => key.split('/')[0]!,
-  inWords: (items) => `${plural(items.length, 'choice')} on a fit sheet`,
+  inWords: (items) => t('fit.plural_on_a_fit_sheet', { plural: plural(items.length, 'choice') }),
   place: (item) => ({ name: 'fit', params: { id: item.body.classId } }),
 })

@@ -1,3 +1,4 @@
+import { t } from '@/lib/text'
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { useDebounceFn } from '@vueuse/core'
 import { computed, onScopeDispose, shallowRef, watch } from 'vue'
@@ -94,7 +95,7 @@ export function useFit(id: string) {
     })
   }
 
-  const put = (kept: KeptChoice) => choices.put(keyOfChoice(kept), 'Fit sheet', kept)
+  const put = (kept: KeptChoice) => choices.put(keyOfChoice(kept), t('common.fit_sheet'), kept)
 
   onScopeDispose(
     choices.on((item, outcome) => {

@@ -1,3 +1,4 @@
+import { t } from '@/lib/text'
 import { computed, shallowRef, type Ref } from 'vue'
 import { api, ask, Refusal } from '@/lib/api/client'
 import type { FitNeed, FitSheet } from '@/lib/api/types'
@@ -55,7 +56,7 @@ export function useTargets(id: string, sheet: Ref<FitSheet | null>, take: (now: 
         key: need.key,
         label: `${stationName(need)}, ${need.level}`,
         mine: targetWords(need.to),
-        theirs: now(need) ? targetWords(now(need)!.from) : 'Not in the circuit any more',
+        theirs: now(need) ? targetWords(now(need)!.from) : t('fit.not_in_the_circuit_any_more'),
         pick: now(need) ? ('mine' as const) : ('theirs' as const),
       }))
       .filter((row) => row.mine !== row.theirs),
@@ -64,7 +65,7 @@ export function useTargets(id: string, sheet: Ref<FitSheet | null>, take: (now: 
   const stationName = (need: FitNeed) =>
     sheet.value?.stations.find((held) => held.block === need.block && held.station === need.station)?.name ??
     need.to.name ??
-    'A station'
+    t('fit.a_station')
 
   function decide(picks: Picks) {
     const mine = (met.value ?? []).filter((need) => picks[need.key] === 'mine')

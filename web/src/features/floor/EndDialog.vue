@@ -9,11 +9,16 @@ const ending = defineModel<boolean>('visible', { required: true })
 </script>
 
 <template>
-  <Dialog v-model:visible="ending" modal header="End the class here?" :style="{ width: 'min(26rem, 94vw)' }">
-    <p>{{ left }} of the plan are left. What has been done can be logged.</p>
+  <Dialog
+    v-model:visible="ending"
+    modal
+    :header="$t('floor.end_the_class_here')"
+    :style="{ width: 'min(26rem, 94vw)' }"
+  >
+    <p>{{ $t('floor.left_of_the_plan_are_left', { left }) }}</p>
     <div class="row choices">
-      <Button label="End it" autofocus @click="((ending = false), emit('end'))" />
-      <Button label="Continue" severity="secondary" variant="outlined" @click="ending = false" />
+      <Button :label="$t('floor.end_it')" autofocus @click="((ending = false), emit('end'))" />
+      <Button :label="$t('common.continue')" severity="secondary" variant="outlined" @click="ending = false" />
     </div>
   </Dialog>
 </template>

@@ -25,36 +25,47 @@ const plain = { severity: 'secondary', variant: 'outlined' } as const
 
 <template>
   <footer class="keys">
-    <Button v-if="state === 'before'" label="Start" icon="pi pi-play" size="large" @click="$emit('start')" />
+    <Button
+      v-if="state === 'before'"
+      :label="$t('common.start')"
+      icon="pi pi-play"
+      size="large"
+      @click="$emit('start')"
+    />
     <template v-else-if="state !== 'over'">
-      <Button icon="pi pi-step-backward" label="Back" v-bind="plain" @click="$emit('back')" />
+      <Button icon="pi pi-step-backward" :label="$t('floor.back')" v-bind="plain" @click="$emit('back')" />
       <Button
         :icon="state === 'paused' ? 'pi pi-play' : 'pi pi-pause'"
-        :label="state === 'paused' ? 'Continue' : 'Pause'"
+        :label="state === 'paused' ? $t('common.continue') : $t('floor.pause')"
         @click="$emit('toggle')"
       />
-      <Button icon="pi pi-step-forward" label="Skip" v-bind="plain" @click="$emit('skip')" />
-      <Button :label="`+ ${ADDED_S} s`" v-bind="plain" @click="$emit('add')" />
-      <Button label="End" v-bind="quiet" @click="$emit('end')" />
+      <Button icon="pi pi-step-forward" :label="$t('floor.skip')" v-bind="plain" @click="$emit('skip')" />
+      <Button :label="$t('floor.added_s_s', { added_s: ADDED_S })" v-bind="plain" @click="$emit('add')" />
+      <Button :label="$t('floor.end')" v-bind="quiet" @click="$emit('end')" />
     </template>
     <span class="gap" />
-    <Button v-if="people" label="Who is where" v-bind="quiet" @click="$emit('mine')" />
-    <Button v-if="countable" label="Count by person" v-bind="quiet" @click="$emit('count')" />
+    <Button v-if="people" :label="$t('floor.who_is_where')" v-bind="quiet" @click="$emit('mine')" />
+    <Button v-if="countable" :label="$t('floor.count_by_person')" v-bind="quiet" @click="$emit('count')" />
     <Button
       :icon="preferences.sound ? 'pi pi-volume-up' : 'pi pi-volume-off'"
-      :aria-label="preferences.sound ? 'Sound off' : 'Sound on'"
+      :aria-label="preferences.sound ? $t('floor.sound_off') : $t('floor.sound_on')"
       v-bind="quiet"
       @click="preferences.sound = !preferences.sound"
     />
     <Button
       :icon="preferences.dark ? 'pi pi-sun' : 'pi pi-moon'"
-      :aria-label="preferences.dark ? 'Light' : 'Dark'"
+      :aria-label="preferences.dark ? $t('floor.light') : $t('floor.dark')"
       v-bind="quiet"
       @click="preferences.toggleTheme()"
     />
-    <Button icon="pi pi-window-maximize" aria-label="Full screen" v-bind="quiet" @click="$emit('screen')" />
-    <Button v-bind="quiet" @click="$emit('keys')"><kbd>?</kbd> keys</Button>
-    <Button label="Leave" v-bind="quiet" @click="$emit('leave')" />
+    <Button
+      icon="pi pi-window-maximize"
+      :aria-label="$t('floor.full_screen')"
+      v-bind="quiet"
+      @click="$emit('screen')"
+    />
+    <Button v-bind="quiet" @click="$emit('keys')"><kbd>?</kbd> {{ $t('floor.keys') }}</Button>
+    <Button :label="$t('floor.leave')" v-bind="quiet" @click="$emit('leave')" />
   </footer>
 </template>
 

@@ -11,11 +11,11 @@ onMounted(() => document.getElementById('to-log')?.focus())
 
 <template>
   <div class="centre">
-    <p class="over">Done</p>
-    <p class="over-line">Walk it off, drink, and ask how everybody is.</p>
+    <p class="over">{{ $t('floor.done') }}</p>
+    <p class="over-line">{{ $t('floor.walk_it_off_drink_and_ask') }}</p>
     <Button
       id="to-log"
-      label="Log this class"
+      :label="$t('floor.log_this_class')"
       size="large"
       @click="router.push({ name: 'log', params: { id: runId } })"
     />

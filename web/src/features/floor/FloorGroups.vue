@@ -27,7 +27,7 @@ const rows = computed(() =>
 <template>
   <div class="groups" :style="{ gridTemplateColumns: `repeat(${Math.min(rows.length, 4)}, 1fr)` }">
     <section v-for="row in rows" :key="row.label" class="group" :class="{ rests: row.rests }" :aria-label="row.label">
-      <p class="number">{{ row.label }}{{ row.rests ? ': rest' : '' }}</p>
+      <p class="number">{{ row.label }}{{ row.rests ? $t('floor.rest') : '' }}</p>
       <p class="name">{{ versions.name(preview.id, row.station) }}</p>
       <p v-for="level in LEVELS" :key="level" class="version">
         <LevelTally :level="level" />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/lib/text'
 import { computed } from 'vue'
 import { clockText } from '@/lib/clockText'
 import type { Cue } from '@/lib/api/types'
@@ -8,14 +9,14 @@ import type { Moment } from './plan'
 const props = defineProps<{ moment: Moment; heading: string; calls: Cue[]; about?: boolean; held?: boolean }>()
 
 const WORDS: Record<Moment['kind'], string> = {
-  work: 'Work',
-  switch: 'Switch sides',
-  transition: 'Change over',
-  ready: 'Get ready',
-  rest: 'Rest',
-  pause: 'Pause',
-  waiting: 'Rest',
-  done: 'Done',
+  work: t('common.work'),
+  switch: t('floor.switch_sides'),
+  transition: t('floor.change_over'),
+  ready: t('floor.get_ready'),
+  rest: t('common.rest'),
+  pause: t('floor.pause'),
+  waiting: t('common.rest'),
+  done: t('floor.done'),
 }
 const numeral = computed(() => {
   const left = Math.ceil(props.moment.leftS)
@@ -31,10 +32,10 @@ const calledFor = computed(() => props.calls.find((cue) => cue.levels?.length ==
       {{ numeral }}
     </p>
     <div class="words">
-      <p v-if="held" class="phase">Waiting for everybody</p>
+      <p v-if="held" class="phase">{{ $t('floor.waiting_for_everybody') }}</p>
       <p v-else class="phase">
-        <template v-if="about">About this long: </template>{{ WORDS[moment.kind]
-        }}<template v-if="moment.side === 'second'">: second side</template>
+        <template v-if="about">{{ $t('floor.about_this_long') }} </template>{{ WORDS[moment.kind]
+        }}<template v-if="moment.side === 'second'">{{ $t('floor.second_side') }}</template>
       </p>
       <p class="station" :class="{ long: heading.length > 18 }">{{ heading }}</p>
       <p class="call" :class="calledFor" role="status" aria-live="polite">{{ callText }}</p>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/lib/text'
 import { computed } from 'vue'
 import LevelMark from '@/ui/LevelMark.vue'
 import { clockText } from '@/lib/clockText'
@@ -18,19 +19,19 @@ const props = defineProps<{
 const left = computed(() => {
   switch (props.lane.kind) {
     case 'work':
-      return `${Math.ceil(props.lane.leftS)} s left`
+      return t('floor.ceil_s_left', { ceil: Math.ceil(props.lane.leftS) })
     case 'waiting':
-      return props.resting ? 'rest' : 'stop and wait'
+      return props.resting ? 'rest' : t('floor.stop_and_wait')
     case 'done':
       return 'done'
     case 'switch':
-      return 'switch sides'
+      return t('floor.switch_sides_2')
     case 'rest':
       return 'rest'
     case 'pause':
       return 'pause'
     default:
-      return 'get ready'
+      return t('floor.get_ready_2')
   }
 })
 </script>
@@ -43,7 +44,7 @@ const left = computed(() => {
     <p class="name">{{ name }}</p>
     <p class="target">{{ target }}</p>
     <p class="standard">{{ standard }}</p>
-    <p class="ahead">work ahead {{ clockText(Math.ceil(lane.workLeftS)) }}</p>
+    <p class="ahead">{{ $t('floor.work_ahead_clock_text', { clock_text: clockText(Math.ceil(lane.workLeftS)) }) }}</p>
   </section>
 </template>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/lib/text'
 import { computed } from 'vue'
 import LevelMark from '@/ui/LevelMark.vue'
 import { clockText } from '@/lib/clockText'
@@ -35,7 +36,7 @@ function target(station: string, level: Level): string {
   if (!cell.per_round) return cell.target
   const visited = document?.in_rounds ? [...document.in_rounds].sort((one, other) => one - other) : undefined
   const index = visited ? visited.indexOf(round.value) : round.value - 1
-  return cell.per_round[index] === undefined ? '' : `${cell.per_round[index]} reps`
+  return cell.per_round[index] === undefined ? '' : t('floor.per_round_reps', { per_round: cell.per_round[index] })
 }
 
 const rounds = (level: Level) =>
@@ -67,8 +68,8 @@ defineExpose({ tap })
 function about(level: Level): string {
   const forecast = props.preview.forecast?.[level]
   if (!forecast) return ''
-  if (forecast.rounds !== undefined) return `about ${forecast.rounds} rounds`
-  return forecast.finish_s == null ? '' : `about ${clockText(forecast.finish_s)}`
+  if (forecast.rounds !== undefined) return t('floor.about_rounds_rounds', { rounds: forecast.rounds })
+  return forecast.finish_s == null ? '' : t('floor.about_finish_s', { finish_s: clockText(forecast.finish_s) })
 }
 </script>
 
@@ -82,16 +83,21 @@ function about(level: Level): string {
         <button
           type="button"
           class="count"
-          :aria-label="`${rounds(level)} rounds for ${level}: one more`"
+          :aria-label="$t('floor.rounds_rounds_for_level_one_more', { rounds: rounds(level), level })"
           :aria-keyshortcuts="String(index + 1)"
           @click="tap(level)"
         >
           <span class="figure">{{ rounds(level) }}</span>
           <span
-            >rounds <kbd aria-hidden="true">{{ index + 1 }}</kbd></span
+            >{{ $t('common.rounds') }} <kbd aria-hidden="true">{{ index + 1 }}</kbd></span
           >
         </button>
-        <button type="button" class="back" :aria-label="`One round less for ${level}`" @click="takeBack(level)">
+        <button
+          type="button"
+          class="back"
+          :aria-label="$t('floor.one_round_less_for_level', { level })"
+          @click="takeBack(level)"
+        >
           −
         </button>
       </div>
@@ -108,7 +114,8 @@ function about(level: Level): string {
             }}</span></span
           >
           <span v-if="isTotal" class="target"
-            ><b>{{ total(station.id, level) - done(station.id, level) }}</b> of {{ total(station.id, level) }}</span
+            ><b>{{ total(station.id, level) - done(station.id, level) }}</b>
+            {{ $t('floor.of_total', { total: total(station.id, level) }) }}</span
           >
           <span v-else class="target">{{ target(station.id, level) }}</span>
         </li>
@@ -118,12 +125,19 @@ function about(level: Level): string {
           type="button"
           class="count set"
           :aria-keyshortcuts="String(index + 1)"
-          :aria-label="`A set done by ${level}`"
+          :aria-label="$t('floor.a_set_done_by_level', { level })"
           @click="tap(level)"
         >
-          set done <kbd aria-hidden="true">{{ index + 1 }}</kbd>
+          {{ $t('floor.set_done') }} <kbd aria-hidden="true">{{ index + 1 }}</kbd>
         </button>
-        <button type="button" class="back" :aria-label="`One set less for ${level}`" @click="takeBack(level)">−</button>
+        <button
+          type="button"
+          class="back"
+          :aria-label="$t('floor.one_set_less_for_level', { level })"
+          @click="takeBack(level)"
+        >
+          −
+        </button>
       </div>
     </section>
   </div>

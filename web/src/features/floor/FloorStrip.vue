@@ -19,16 +19,18 @@ defineProps<{
     <span class="where"
       ><b>{{ moment.blockTitle }}</b>
       <template v-if="moment.round && moment.rounds > 1">
-        · round {{ moment.round }} of {{ moment.rounds }}</template
+        {{ $t('floor.round_round_of_rounds', { round: moment.round, rounds: moment.rounds }) }}</template
       ></span
     >
     <span class="status small" role="status">
-      <template v-if="state === 'paused'">paused</template>
-      <template v-if="tapsKept"> · taps kept here</template>
-      <template v-if="untold"> · kept here, the server does not answer</template>
-      <template v-if="maySleep"> · this browser may let the screen sleep</template>
+      <template v-if="state === 'paused'">{{ $t('floor.paused') }}</template>
+      <template v-if="tapsKept"> {{ $t('floor.taps_kept_here') }}</template>
+      <template v-if="untold"> {{ $t('floor.kept_here_the_server_does_not') }}</template>
+      <template v-if="maySleep"> {{ $t('floor.this_browser_may_let_the_screen') }}</template>
     </span>
-    <span class="total"><span class="quiet">left</span> {{ left }}</span>
+    <span class="total"
+      ><span class="quiet">{{ $t('floor.left') }}</span> {{ left }}</span
+    >
   </header>
 </template>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/lib/text'
 import { useEventListener, useFullscreen } from '@vueuse/core'
 import { computed, ref, useTemplateRef } from 'vue'
 import { useRouter } from 'vue-router'
@@ -78,26 +79,36 @@ function toggle() {
 }
 
 const shortcuts: Shortcut[] = [
-  { keys: 'Space', label: 'Start, pause, go on', matches: plainKey(' '), run: toggle },
-  { keys: '→', label: 'Skip to the next section', matches: plainKey('ArrowRight'), run: clock.skip },
+  { keys: 'Space', label: t('floor.start_pause_go_on'), matches: plainKey(' '), run: toggle },
+  { keys: '→', label: t('floor.skip_to_the_next_section'), matches: plainKey('ArrowRight'), run: clock.skip },
   {
     keys: '←',
-    label: 'Back to this section’s start, or the one before',
+    label: t('floor.back_to_this_sections_start_or'),
     matches: plainKey('ArrowLeft'),
     run: clock.back,
   },
-  { keys: '+', label: `Add ${ADDED_S} seconds here`, matches: plainKey('+', '='), run: clock.addTime },
+  {
+    keys: '+',
+    label: t('floor.add_added_s_seconds_here', { added_s: ADDED_S }),
+    matches: plainKey('+', '='),
+    run: clock.addTime,
+  },
   {
     keys: '1 2 3',
-    label: 'A round, or the next set, for that level',
+    label: t('floor.a_round_or_the_next_set'),
     matches: (event) => plainKey('1', '2', '3')(event) && pacedNow.value,
     run: (event) => paced.value?.tap(LEVELS[Number(event.key) - 1]!),
   },
-  { keys: 'm', label: 'Sound on or off', matches: plainKey('m'), run: () => (preferences.sound = !preferences.sound) },
-  { keys: 'f', label: 'Full screen', matches: plainKey('f'), run: () => void screen.toggle() },
-  { keys: 'd', label: 'Light or dark', matches: plainKey('d'), run: preferences.toggleTheme },
-  { keys: 'e', label: 'End the class here', matches: plainKey('e'), run: askToEnd },
-  { keys: '?', label: 'These keys', matches: plainKey('?'), run: () => (keysShown.value = true) },
+  {
+    keys: 'm',
+    label: t('floor.sound_on_or_off'),
+    matches: plainKey('m'),
+    run: () => (preferences.sound = !preferences.sound),
+  },
+  { keys: 'f', label: t('floor.full_screen'), matches: plainKey('f'), run: () => void screen.toggle() },
+  { keys: 'd', label: t('floor.light_or_dark'), matches: plainKey('d'), run: preferences.toggleTheme },
+  { keys: 'e', label: t('floor.end_the_class_here_2'), matches: plainKey('e'), run: askToEnd },
+  { keys: '?', label: t('floor.these_keys'), matches: plainKey('?'), run: () => (keysShown.value = true) },
 ]
 useShortcuts(shortcuts)
 useEventListener(window, ['pointerdown', 'keydown'], unlock, { passive: true })
@@ -109,7 +120,7 @@ function askToEnd() {
 
 <template>
   <div class="floor">
-    <h1 class="visually-hidden">Floor: {{ run.title }}</h1>
+    <h1 class="visually-hidden">{{ $t('floor.floor_title', { title: run.title }) }}</h1>
     <FloorStrip
       :moment="moment"
       :state="state"
@@ -124,7 +135,7 @@ function askToEnd() {
       class="unlock"
       @click="unlock"
     >
-      Touch here or press a key once: the browser gives no sound before that
+      {{ $t('floor.touch_here_or_press_a_key') }}
     </button>
 
     <FloorDone v-if="state === 'over'" :run-id="run.id" />
@@ -161,8 +172,7 @@ function askToEnd() {
 
     <LaneChart class="now-line" :preview="chart" :now="second" compact />
     <div v-if="state === 'before'" class="cautions" role="note">
-      <b>Stop</b> for chest pain, dizziness, unusual breathlessness or sharp joint pain, and get help. Chairs against a
-      wall, bars and tables tested, water at hand, floor clear.
+      <b>{{ $t('floor.stop') }}</b> {{ $t('floor.for_chest_pain_dizziness_unusual_breathlessness') }}
     </div>
     <FloorControls
       :state="state"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/lib/text'
 import { useQuery } from '@tanstack/vue-query'
 import { useIntervalFn, useOnline } from '@vueuse/core'
 import { computed, ref } from 'vue'
@@ -46,26 +47,30 @@ const second = computed(() =>
 )
 const moment = computed(() => (plan.value ? momentAt(plan.value, second.value) : null))
 const words = computed(() => {
-  if (!clock.started(state.value)) return 'Not started'
-  if (state.value.finished || (plan.value && second.value >= plan.value.totalS)) return 'Over'
-  return clock.paused(state.value) ? 'Paused' : 'Running'
+  if (!clock.started(state.value)) return t('floor.not_started')
+  if (state.value.finished || (plan.value && second.value >= plan.value.totalS)) return t('floor.over')
+  return clock.paused(state.value) ? t('floor.paused_2') : t('floor.running')
 })
 const find = (block: string | undefined, station: string | undefined) =>
   (fit.sheet.value?.stations ?? []).filter((held) => held.block === block && held.station === station)
 const now = computed(() => find(moment.value?.blockId, moment.value?.station))
 const next = computed(() => find(moment.value?.next?.blockId, moment.value?.next?.station))
-useShortcuts([{ keys: 'e', label: 'Emergency card', matches: plainKey('e'), run: () => (emergencyShown.value = true) }])
+useShortcuts([
+  { keys: 'e', label: t('floor.emergency_card'), matches: plainKey('e'), run: () => (emergencyShown.value = true) },
+])
 </script>
 
 <template>
   <div class="page">
     <p class="small">
-      <RouterLink :to="{ name: 'class', params: { id: classId } }">{{ run.data.value?.title ?? 'Class' }}</RouterLink>
+      <RouterLink :to="{ name: 'class', params: { id: classId } }">{{
+        run.data.value?.title ?? $t('common.class')
+      }}</RouterLink>
     </p>
     <div class="row spread">
-      <h1>Instructor’s view</h1>
+      <h1>{{ $t('common.instructors_view') }}</h1>
       <Button
-        label="Emergency"
+        :label="$t('floor.emergency')"
         icon="pi pi-phone"
         severity="warn"
         variant="outlined"
@@ -80,19 +85,21 @@ useShortcuts([{ keys: 'e', label: 'Emergency card', matches: plainKey('e'), run:
     >
       <p class="row" role="status">
         <b>{{ words }}</b>
-        <span v-if="plan" class="quiet">{{ clockText(second) }} of {{ clockText(plan.totalS) }}</span>
-        <span v-if="moment?.round && moment.rounds > 1" class="quiet"
-          >round {{ moment.round }} of {{ moment.rounds }}</span
-        >
-        <span v-if="away" class="warn-text">The server does not answer; this goes on by the last clock.</span>
+        <span v-if="plan" class="quiet">{{
+          $t('floor.second_of_total_s', { second: clockText(second), total_s: clockText(plan.totalS) })
+        }}</span>
+        <span v-if="moment?.round && moment.rounds > 1" class="quiet">{{
+          $t('floor.round_round_of_rounds_2', { round: moment.round, rounds: moment.rounds })
+        }}</span>
+        <span v-if="away" class="warn-text">{{ $t('floor.the_server_does_not_answer_this') }}</span>
       </p>
-      <section aria-label="Now">
-        <h2>Now</h2>
+      <section :aria-label="$t('floor.now')">
+        <h2>{{ $t('floor.now') }}</h2>
         <RoomView v-if="now.length" :fit="fit" :stations="now" :people="fit.sheet.value?.people ?? []" />
-        <p v-else class="quiet">No station just now.</p>
+        <p v-else class="quiet">{{ $t('floor.no_station_just_now') }}</p>
       </section>
-      <section v-if="next.length" aria-label="Next">
-        <h2>Next</h2>
+      <section v-if="next.length" :aria-label="$t('floor.next')">
+        <h2>{{ $t('floor.next') }}</h2>
         <RoomView :fit="fit" :stations="next" :people="fit.sheet.value?.people ?? []" />
       </section>
     </PageState>

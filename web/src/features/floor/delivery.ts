@@ -1,6 +1,7 @@
+import { plural, t } from '@/lib/text'
 import { api, ask } from '@/lib/api/client'
 import type { Tick, TickEntry } from '@/lib/api/types'
-import { plural } from '@/lib/clockText'
+
 import { declareDelivery } from '@/lib/delivery/delivery'
 import * as clock from '@/lib/clock'
 import { timeNow } from '@/lib/timeSource'
@@ -17,7 +18,7 @@ export const taps = declareDelivery<Tap, { ticks: Tick[] }>({
       : ask(api.DELETE('/api/runs/{id}/ticks/{key}', { params: { path: { id: tap.runId, key: tap.undone } } })),
   line: (key) => key.split('/')[0]!,
   givesUp: true,
-  inWords: (items) => `${plural(items.length, 'count')} from a class`,
+  inWords: (items) => t('floor.plural_from_a_class', { plural: plural(items.length, 'count') }),
   place: (item) => ({ name: 'floor', params: { id: item.body.runId } }),
 })
 
@@ -27,6 +28,6 @@ export const clocks = declareDelivery<clock.ClockState, unknown>({
   send: (state, runId) =>
     ask(api.PUT('/api/runs/{id}/clock', { params: { path: { id: runId } }, body: clock.told(state, timeNow())! })),
   givesUp: true,
-  inWords: (items) => `the clock of ${plural(items.length, 'class', 'classes')}`,
+  inWords: (items) => t('floor.the_clock_of_plural', { plural: plural(items.length, 'class') }),
   place: (item) => ({ name: 'floor', params: { id: item.key } }),
 })

@@ -1,3 +1,4 @@
+import { t } from '@/lib/text'
 import { computed, type Ref } from 'vue'
 import type { Run } from '@/lib/api/types'
 import type { Moment, Plan } from './plan'
@@ -19,17 +20,18 @@ export function useHeadline(run: Run, plan: Ref<Plan>, moment: Ref<Moment>, held
   const heading = computed(() => {
     const { kind, blockId, station, blockTitle } = moment.value
     if (kind === 'pause') return blockTitle
-    if (held.value) return 'Space when all are through'
-    if (pacedNow.value) return kind === 'ready' ? `Next: ${blockNow.value?.title || blockTitle}` : blockTitle
-    if (moving.value) return kind === 'work' || kind === 'switch' ? blockTitle : 'Move on'
+    if (held.value) return t('floor.space_when_all_are_through')
+    if (pacedNow.value)
+      return kind === 'ready' ? t('floor.next_title', { title: blockNow.value?.title || blockTitle }) : blockTitle
+    if (moving.value) return kind === 'work' || kind === 'switch' ? blockTitle : t('floor.move_on')
     const name = versions.name(blockId, station)
-    return kind === 'work' || kind === 'switch' ? name : name && `Next: ${name}`
+    return kind === 'work' || kind === 'switch' ? name : name && t('floor.next_name', { name })
   })
   const nextLine = computed(() => {
     if (pacedNow.value || moving.value) return ''
     const next = moment.value.next
-    if (next) return `Next: ${versions.line(next.blockId, next.station)}`
-    return moment.value.kind === 'work' ? 'Last station' : ''
+    if (next) return t('floor.next_line', { line: versions.line(next.blockId, next.station) })
+    return moment.value.kind === 'work' ? t('floor.last_station') : ''
   })
 
   return { blockNow, blockPreview, pacedNow, about, resting, heading, nextLine }

@@ -1,3 +1,4 @@
+import { t } from '@/lib/text'
 import { useTimeoutPoll } from '@vueuse/core'
 import { computed, onScopeDispose, ref, shallowRef } from 'vue'
 import { api, ask } from '@/lib/api/client'
@@ -29,7 +30,7 @@ export function useTicks(runId: string) {
 
   function add(tick: { block: string; lane: Level; amount: number; station?: string; person_id?: string }) {
     const client_key = crypto.randomUUID()
-    void taps.put(`${runId}/${client_key}`, 'A count', { runId, entry: { ...tick, client_key } })
+    void taps.put(`${runId}/${client_key}`, t('floor.a_count'), { runId, entry: { ...tick, client_key } })
   }
 
   /** Takes back the last tap that answers to a question. */
@@ -38,7 +39,7 @@ export function useTicks(runId: string) {
   ) {
     const last = standing.value.findLast(which)
     if (!last) return
-    void taps.put(`${runId}/${last.client_key}/undo`, 'A count', { runId, undone: last.client_key })
+    void taps.put(`${runId}/${last.client_key}/undo`, t('floor.a_count'), { runId, undone: last.client_key })
   }
 
   onScopeDispose(

@@ -1,9 +1,10 @@
 <script setup lang="ts">
+import { plural, t } from '@/lib/text'
 import Button from 'primevue/button'
 import { computed, useTemplateRef } from 'vue'
 import { RouterLink } from 'vue-router'
 import { seenAt } from '@/lib/api/seen'
-import { dayText, plural } from '@/lib/clockText'
+import { dayText } from '@/lib/clockText'
 import SignOutDialog from './SignOutDialog.vue'
 import { delivery } from '@/lib/delivery/delivery'
 import BrandMark from './BrandMark.vue'
@@ -16,13 +17,13 @@ const signingOut = useTemplateRef<InstanceType<typeof SignOutDialog>>('signingOu
 
 /** What a helper has no business with is not offered to one. */
 const PLACES = [
-  { name: 'today', label: 'Today', helper: true },
-  { name: 'people', label: 'People', helper: false },
-  { name: 'classes', label: 'Classes', helper: true },
-  { name: 'circuits', label: 'Circuits', helper: false },
-  { name: 'movements', label: 'Movements', helper: true },
-  { name: 'logbook', label: 'Logbook', helper: true },
-  { name: 'house', label: 'Standards', helper: false },
+  { name: 'today', label: t('common.today'), helper: true },
+  { name: 'people', label: t('common.people'), helper: false },
+  { name: 'classes', label: t('common.classes'), helper: true },
+  { name: 'circuits', label: t('common.circuits'), helper: false },
+  { name: 'movements', label: t('common.movements'), helper: true },
+  { name: 'logbook', label: t('common.logbook'), helper: true },
+  { name: 'house', label: t('frame.standards'), helper: false },
 ]
 /** What was not taken comes first: it waits for somebody. What only waits for the server is told once that does not answer. */
 const unsent = computed(() => {
@@ -34,8 +35,8 @@ const unsent = computed(() => {
   return {
     to,
     text: refused.length
-      ? `${plural(refused.length, 'thing')} not saved`
-      : `${plural(waiting.length, 'thing')} to send`,
+      ? t('frame.plural_not_saved', { plural: plural(refused.length, 'thing') })
+      : t('frame.plural_to_send', { plural: plural(waiting.length, 'thing') }),
   }
 })
 const places = computed(() => PLACES.filter((place) => place.helper || session.plans))
@@ -43,34 +44,38 @@ const places = computed(() => PLACES.filter((place) => place.helper || session.p
 
 <template>
   <header class="masthead">
-    <RouterLink class="brand" :to="{ name: 'today' }"><BrandMark /><span>Willing Sparrow</span></RouterLink>
-    <nav aria-label="Main">
+    <RouterLink class="brand" :to="{ name: 'today' }"
+      ><BrandMark /><span>{{ $t('frame.willing_sparrow') }}</span></RouterLink
+    >
+    <nav :aria-label="$t('frame.main')">
       <RouterLink v-for="place in places" :key="place.name" :to="{ name: place.name }">{{ place.label }}</RouterLink>
     </nav>
     <div class="end">
-      <span v-if="seenAt" class="small warn-text" role="status"
-        >No connection: as of {{ dayText(seenAt.toISOString()) }}</span
-      >
+      <span v-if="seenAt" class="small warn-text" role="status">{{
+        $t('frame.no_connection_as_of_day_text', { day_text: dayText(seenAt.toISOString()) })
+      }}</span>
       <RouterLink v-if="unsent" class="small warn-text" :to="unsent.to">{{ unsent.text }}</RouterLink>
-      <RouterLink v-if="session.role === 'owner'" class="studio small" :to="{ name: 'studio' }">Studio</RouterLink>
+      <RouterLink v-if="session.role === 'owner'" class="studio small" :to="{ name: 'studio' }">{{
+        $t('common.studio')
+      }}</RouterLink>
       <RouterLink
         class="who small"
         :to="{ name: 'account' }"
-        :aria-label="`Your account, ${session.session?.instructor.name}`"
+        :aria-label="$t('frame.your_account_name', { name: session.session?.instructor.name })"
         ><i class="pi pi-user" aria-hidden="true" /><span>{{ session.session?.instructor.name }}</span></RouterLink
       >
       <Button
         :icon="preferences.dark ? 'pi pi-sun' : 'pi pi-moon'"
-        :aria-label="preferences.dark ? 'Light' : 'Dark'"
+        :aria-label="preferences.dark ? $t('frame.light') : $t('frame.dark')"
         variant="text"
         severity="secondary"
         @click="preferences.toggleTheme()"
       />
       <Button
         class="leave"
-        label="Sign out"
+        :label="$t('frame.sign_out')"
         icon="pi pi-sign-out"
-        aria-label="Sign out"
+        :aria-label="$t('frame.sign_out')"
         variant="text"
         severity="secondary"
         size="small"

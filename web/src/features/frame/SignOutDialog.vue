@@ -51,20 +51,20 @@ defineExpose({ start })
   <Dialog
     v-model:visible="asking"
     modal
-    header="Not everything has reached the server"
+    :header="$t('frame.not_everything_has_reached_the_server')"
     :style="{ width: 'min(32rem, 96vw)' }"
   >
-    <p v-if="problem" class="warn-text" role="alert">You are still signed in: {{ problem }}</p>
+    <p v-if="problem" class="warn-text" role="alert">{{ $t('frame.you_are_still_signed_in_problem', { problem }) }}</p>
     <template v-if="waiting.length">
-      <p>Signing out removes everything of yours from this device. The server has not got:</p>
+      <p>{{ $t('frame.signing_out_removes_everything_of_yours') }}</p>
       <ul>
         <li v-for="line in waiting" :key="line">{{ line }}</li>
       </ul>
     </template>
     <div class="row end">
-      <Button label="Stay signed in" autofocus @click="asking = false" />
+      <Button :label="$t('frame.stay_signed_in')" autofocus @click="asking = false" />
       <Button
-        :label="waiting.length ? 'Sign out and lose it' : 'Try again'"
+        :label="waiting.length ? $t('frame.sign_out_and_lose_it') : $t('frame.try_again')"
         severity="warn"
         variant="outlined"
         :loading="busy"

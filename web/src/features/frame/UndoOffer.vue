@@ -14,10 +14,10 @@ watch(offers, (offer) => (offer ? start() : stop()))
   <div class="place" role="status">
     <div v-if="offers" class="offer no-print">
       <span>{{ offers.summary }}</span>
-      <Button label="Undo" size="small" @click="offers.undo()" />
+      <Button :label="$t('frame.undo')" size="small" @click="offers.undo()" />
       <Button
         icon="pi pi-times"
-        aria-label="Close"
+        :aria-label="$t('frame.close')"
         size="small"
         variant="text"
         severity="secondary"

@@ -1,5 +1,6 @@
+import { plural, t } from '@/lib/text'
 import { circuits } from '@/features/board/delivery'
-import { plural } from '@/lib/clockText'
+
 import { delivery } from '@/lib/delivery/delivery'
 import { kept } from '@/lib/delivery/kept'
 import { logs } from '@/features/log/delivery'
@@ -12,8 +13,8 @@ import '@/features/floor/delivery'
 export function unsent(): string[] {
   const found = delivery.inWords()
   const typed = kept.keys('log.').filter((id) => !logs.get(id)).length
-  if (typed) found.push(`${plural(typed, 'log')} begun and not saved`)
+  if (typed) found.push(t('frame.plural_begun_and_not_saved', { plural: plural(typed, 'log') }))
   const drafts = kept.keys('draft.').filter((id) => !circuits.get(id)).length
-  if (drafts) found.push(`changes to ${plural(drafts, 'circuit')}`)
+  if (drafts) found.push(t('frame.changes_to_plural', { plural: plural(drafts, 'circuit') }))
   return found
 }

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/lib/text'
 import { useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { api, ask } from '@/lib/api/client'
@@ -12,7 +13,8 @@ const ticks = useQuery({
 })
 
 const who = (tick: Tick) =>
-  props.sheet.people.find((person) => person.id === tick.person_id)?.name ?? `the ${tick.lane} level`
+  props.sheet.people.find((person) => person.id === tick.person_id)?.name ??
+  t('log.the_lane_level', { lane: tick.lane })
 const what = (tick: Tick) =>
   props.sheet.stations.find((station) => station.block === tick.block && station.station === tick.station)?.name
 
@@ -28,12 +30,18 @@ const lines = computed(() => {
 </script>
 
 <template>
-  <section v-if="lines.length" aria-label="Counted on the Floor">
-    <h2>Counted on the Floor</h2>
+  <section v-if="lines.length" :aria-label="$t('log.counted_on_the_floor')">
+    <h2>{{ $t('log.counted_on_the_floor') }}</h2>
     <ul>
       <li v-for="line in lines" :key="`${line.name}/${line.station}`">
         {{ line.name }}: <b>{{ line.amount }}</b>
-        {{ line.station ? `of ${line.station}` : line.amount === 1 ? 'round' : 'rounds' }}
+        {{
+          line.station
+            ? $t('log.of_station', { station: line.station })
+            : line.amount === 1
+              ? $t('log.round')
+              : $t('common.rounds')
+        }}
       </li>
     </ul>
   </section>

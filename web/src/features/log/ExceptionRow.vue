@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/lib/text'
 import Checkbox from 'primevue/checkbox'
 import Select from 'primevue/select'
 import { computed, useId } from 'vue'
@@ -54,8 +55,8 @@ const ways = computed<Way[]>(() => {
         {
           value: 'given',
           level: given.level,
-          name: given.target === null ? 'sit out' : (given.name ?? station.name),
-          detail: 'as given',
+          name: given.target === null ? t('log.sit_out') : (given.name ?? station.name),
+          detail: t('log.as_given'),
           change: {},
         },
       ]
@@ -98,7 +99,7 @@ function take(value: string) {
       option-label="name"
       option-value="value"
       size="small"
-      :aria-label="`${label}: what was done`"
+      :aria-label="$t('log.label_what_was_done', { label })"
       class="way"
       @update:model-value="take"
     >
@@ -109,12 +110,12 @@ function take(value: string) {
       >
     </Select>
     <span class="planned small quiet"
-      >{{ cell.target ?? 'was to sit out'
-      }}<template v-if="counted">; {{ counted }} counted on the Floor</template></span
+      >{{ cell.target ?? $t('log.was_to_sit_out')
+      }}<template v-if="counted">{{ $t('log.counted_counted_on_the_floor', { counted }) }}</template></span
     >
     <NumberField
       v-if="held"
-      label="Seconds"
+      :label="$t('log.seconds')"
       width="3.2rem"
       :hint="String(cell.seconds ?? '–')"
       :model-value="exception.seconds"
@@ -122,14 +123,14 @@ function take(value: string) {
     />
     <template v-else-if="byReps">
       <NumberField
-        label="Reps"
+        :label="$t('log.reps')"
         width="3.2rem"
         :hint="String(counted ?? cell.reps ?? '–')"
         :model-value="exception.reps"
         @update:model-value="set({ reps: $event })"
       />
       <NumberField
-        label="Reps left"
+        :label="$t('log.reps_left')"
         width="3rem"
         hint="–"
         :model-value="exception.reps_left"
@@ -142,7 +143,7 @@ function take(value: string) {
         binary
         :input-id="`${id}-skip`"
         @update:model-value="set({ skipped: $event || undefined })"
-      /><label :for="`${id}-skip`">Skipped</label></span
+      /><label :for="`${id}-skip`">{{ $t('log.skipped') }}</label></span
     >
   </div>
 </template>

@@ -1,11 +1,12 @@
 <script setup lang="ts">
+import { plural, t } from '@/lib/text'
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import Button from 'primevue/button'
 import Dialog from 'primevue/dialog'
 import { useToast } from 'primevue/usetoast'
 import { ref } from 'vue'
 import { api, ask } from '@/lib/api/client'
-import { dayText, peopleText } from '@/lib/clockText'
+import { dayText } from '@/lib/clockText'
 import PageState from '@/ui/PageState.vue'
 import { useAttempt } from '@/lib/useAttempt'
 import { useSession } from '@/lib/session'
@@ -48,9 +49,9 @@ const lines = () => (shown.data.value?.attendances ?? []) as unknown as Line[]
 const words = (line: Line) =>
   [
     line.present ? 'present' : 'absent',
-    line.effort !== undefined && `effort ${line.effort}`,
-    line.pain && `pain: ${line.pain.replaceAll('_', ' ')}`,
-    line.exceptions?.length && `${line.exceptions.length} not as planned`,
+    line.effort !== undefined && t('log.effort_effort', { effort: line.effort }),
+    line.pain && t('log.pain_replace_all', { replace_all: line.pain.replaceAll('_', ' ') }),
+    line.exceptions?.length && t('log.count_not_as_planned', { count: line.exceptions.length }),
     line.note,
   ]
     .filter(Boolean)
@@ -66,28 +67,33 @@ const bringBack = (number: number) =>
     await queries.invalidateQueries({ queryKey: ['runs'] })
     await queries.invalidateQueries({ queryKey: ['log', props.runId] })
     visible.value = false
-    toast.add({ severity: 'success', summary: `Version ${number} is the log again`, life: 4000 })
+    toast.add({ severity: 'success', summary: t('log.version_number_is_the_log_again', { number }), life: 4000 })
   })
 </script>
 
 <template>
-  <Dialog v-model:visible="visible" modal header="Earlier logs" :style="{ width: 'min(44rem, 96vw)' }">
+  <Dialog v-model:visible="visible" modal :header="$t('log.earlier_logs')" :style="{ width: 'min(44rem, 96vw)' }">
     <PageState :loading="revisions.isPending.value" :error="revisions.error.value" @retry="revisions.refetch()">
-      <p v-if="!revisions.data.value?.length" class="quiet">This log has not been written since its history is kept.</p>
+      <p v-if="!revisions.data.value?.length" class="quiet">{{ $t('log.this_log_has_not_been_written') }}</p>
       <ol class="list">
         <li v-for="revision in revisions.data.value" :key="revision.number">
           <div class="row spread">
             <span>
-              <b>Version {{ revision.number }}</b>
-              <span v-if="revision.number === version" class="quiet"> · as it is now</span>
+              <b>{{ $t('log.version_number', { number: revision.number }) }}</b>
+              <span v-if="revision.number === version" class="quiet"> {{ $t('log.as_it_is_now') }}</span>
               <span class="small quiet">
                 · {{ dayText(revision.at) }}<template v-if="revision.by">, {{ revision.by }}</template
-                >: {{ peopleText(revision.present) }} present of {{ revision.people }}</span
+                >{{
+                  $t('log.present_present_of_people', {
+                    present: plural(revision.present, 'person'),
+                    people: revision.people,
+                  })
+                }}</span
               >
             </span>
             <span v-if="session.plans" class="row">
               <Button
-                :label="open === revision.number ? 'Close' : 'Look'"
+                :label="open === revision.number ? $t('log.close') : $t('log.look')"
                 size="small"
                 variant="text"
                 severity="secondary"
@@ -96,10 +102,10 @@ const bringBack = (number: number) =>
               />
               <Button
                 v-if="revision.number !== version"
-                label="Bring back"
+                :label="$t('log.bring_back')"
                 size="small"
                 variant="outlined"
-                :aria-label="`Bring version ${revision.number} back`"
+                :aria-label="$t('log.bring_version_number_back', { number: revision.number })"
                 :loading="busy"
                 @click="bringBack(revision.number)"
               />
@@ -113,7 +119,9 @@ const bringBack = (number: number) =>
           >
             <p v-if="shown.data.value?.note" class="small">{{ shown.data.value.note }}</p>
             <ul class="small">
-              <li v-for="(line, index) in lines()" :key="index">{{ line.name ?? 'Erased' }}: {{ words(line) }}</li>
+              <li v-for="(line, index) in lines()" :key="index">
+                {{ line.name ?? $t('log.erased') }}: {{ words(line) }}
+              </li>
             </ul>
           </PageState>
         </li>

@@ -46,7 +46,7 @@ function error(field: string) {
         :model-value="line.present"
         binary
         :input-id="`there-${row}`"
-        :aria-label="`${line.name} was present`"
+        :aria-label="$t('log.name_was_present', { name: line.name })"
         data-column="there"
         @update:model-value="set('present', $event)"
       />
@@ -60,7 +60,7 @@ function error(field: string) {
         :options="LANES"
         option-label="label"
         option-value="value"
-        :aria-label="`Lane of ${line.name}`"
+        :aria-label="$t('log.lane_of_name', { name: line.name })"
         size="small"
         :disabled="!line.present"
         class="lane"
@@ -72,7 +72,7 @@ function error(field: string) {
     </td>
     <td data-column="effort">
       <NumberField
-        :label="`Effort of ${line.name}, 0 to 10`"
+        :label="$t('log.effort_of_name_0_to_10', { name: line.name })"
         hide-label
         width="3rem"
         :hint="line.present && everybody !== undefined ? String(everybody) : '–'"
@@ -83,8 +83,13 @@ function error(field: string) {
     </td>
     <td>
       <Button
-        :label="differs ? `${differs} differ` : 'as planned'"
-        :aria-label="`${line.name}: ${differs ? `${differs} stations differ` : 'as planned'}; station by station`"
+        :label="differs ? $t('log.differs_differ', { differs }) : $t('log.as_planned')"
+        :aria-label="
+          $t('log.name_n_station_by_station', {
+            name: line.name,
+            n: differs ? $t('log.differs_stations_differ', { differs }) : $t('log.as_planned'),
+          })
+        "
         :aria-expanded="open"
         :disabled="!line.present"
         size="small"
@@ -100,9 +105,9 @@ function error(field: string) {
         :options="PAIN_WHERE"
         option-label="label"
         option-value="value"
-        placeholder="no pain"
+        :placeholder="$t('log.no_pain')"
         show-clear
-        :aria-label="`Pain of ${line.name}: where`"
+        :aria-label="$t('log.pain_of_name_where', { name: line.name })"
         size="small"
         :disabled="!line.present"
         class="pain"
@@ -113,8 +118,8 @@ function error(field: string) {
       <InputText
         :model-value="line.note"
         maxlength="500"
-        :aria-label="`Note on ${line.name}`"
-        placeholder="note"
+        :aria-label="$t('log.note_on_name', { name: line.name })"
+        :placeholder="$t('log.note')"
         size="small"
         fluid
         data-column="note"

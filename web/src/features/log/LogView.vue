@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { plural, t } from '@/lib/text'
 import { useQueryClient } from '@tanstack/vue-query'
 import Button from 'primevue/button'
 import Message from 'primevue/message'
@@ -7,7 +8,7 @@ import { useToast } from 'primevue/usetoast'
 import { computed, onUnmounted, ref, shallowRef, useTemplateRef } from 'vue'
 import { useRouter } from 'vue-router'
 import NumberField from '@/ui/NumberField.vue'
-import { clockText, dayText, plural } from '@/lib/clockText'
+import { clockText, dayText } from '@/lib/clockText'
 import { controlKey, useShortcuts } from '@/lib/useShortcuts'
 import type { LogSheet } from '@/lib/api/types'
 import LogLine from './LogLine.vue'
@@ -63,7 +64,7 @@ const off = logs.on((item, outcome) => {
     forget()
     void queries.invalidateQueries({ queryKey: ['runs'] })
     void queries.invalidateQueries({ queryKey: ['today'] })
-    toast.add({ severity: 'success', summary: 'Logged', detail: props.sheet.run.title, life: 4000 })
+    toast.add({ severity: 'success', summary: t('log.logged'), detail: props.sheet.run.title, life: 4000 })
     void router.push({ name: 'run', params: { id: item.key } })
   } else if (outcome.kind === 'refused') {
     if (outcome.refusal.status !== 409) errors.value = outcome.refusal.fields()
@@ -86,7 +87,13 @@ function takeTheirs() {
 }
 
 useShortcuts([
-  { keys: 'Ctrl Enter', label: 'Save the log', matches: controlKey('enter'), run: () => void save(), inFields: true },
+  {
+    keys: t('log.ctrl_enter'),
+    label: t('log.save_the_log'),
+    matches: controlKey('enter'),
+    run: () => void save(),
+    inFields: true,
+  },
 ])
 
 // Down a column by Enter or an arrow, as on paper.
@@ -121,27 +128,33 @@ function toFirst(event: KeyboardEvent) {
   <div>
     <div class="row spread">
       <div>
-        <h1>Log: {{ sheet.run.title }}</h1>
+        <h1>{{ $t('log.log_title', { title: sheet.run.title }) }}</h1>
         <p class="quiet">
-          {{ dayText(sheet.run.started_at ?? sheet.run.created_at) }} · {{ clockText(sheet.run.total_s) }} ·
-          {{ there }} of {{ typing.lines.length }} present
+          {{
+            $t('log.day_text_total_s_there_of_count_present', {
+              day_text: dayText(sheet.run.started_at ?? sheet.run.created_at),
+              total_s: clockText(sheet.run.total_s),
+              there,
+              count: typing.lines.length,
+            })
+          }}
         </p>
       </div>
       <div class="row">
-        <Button :loading="sending" aria-keyshortcuts="Control+Enter" @click="save"
-          ><span>Save the log</span> <kbd aria-hidden="true">Ctrl Enter</kbd></Button
+        <Button :loading="sending" :aria-keyshortcuts="$t('log.control_enter')" @click="save"
+          ><span>{{ $t('log.save_the_log') }}</span> <kbd aria-hidden="true">{{ $t('log.ctrl_enter') }}</kbd></Button
         >
       </div>
     </div>
 
-    <Message v-if="waits && !sending" severity="warn" :closable="false" data-testid="waiting"
-      >Kept in this browser: the server does not answer. It is sent as soon as it does, once only.</Message
-    >
+    <Message v-if="waits && !sending" severity="warn" :closable="false" data-testid="waiting">{{
+      $t('log.kept_in_this_browser_the_server')
+    }}</Message>
     <Message v-if="conflict" severity="warn" :closable="false">
       <p>{{ conflict.detail }}</p>
       <div class="row">
-        <Button label="Save mine over it" size="small" @click="saveOver" /><Button
-          label="Show the other"
+        <Button :label="$t('log.save_mine_over_it')" size="small" @click="saveOver" /><Button
+          :label="$t('log.show_the_other')"
           size="small"
           variant="outlined"
           severity="secondary"
@@ -150,25 +163,32 @@ function toFirst(event: KeyboardEvent) {
       </div>
     </Message>
     <Message v-else-if="refused && !errors.size" severity="warn" :closable="false">
-      <p>This log was not taken: {{ refused.problem.detail }} It is kept here as you typed it.</p>
-      <Button label="Throw it away" size="small" variant="outlined" severity="secondary" @click="takeTheirs" />
+      <p>{{ $t('log.this_log_was_not_taken_detail', { detail: refused.problem.detail }) }}</p>
+      <Button
+        :label="$t('log.throw_it_away')"
+        size="small"
+        variant="outlined"
+        severity="secondary"
+        @click="takeTheirs"
+      />
     </Message>
-    <Message v-if="errors.size" severity="warn" :closable="false" role="alert"
-      >Not saved: {{ plural(errors.size, 'field') }} to mend. {{ [...errors.values()][0] }}</Message
-    >
+    <Message v-if="errors.size" severity="warn" :closable="false" role="alert">{{
+      $t('log.not_saved_plural_to_mend_n', { plural: plural(errors.size, 'field'), n: [...errors.values()][0] })
+    }}</Message>
 
     <div class="row top" @keydown="toFirst">
       <NumberField
-        label="Effort of everybody, 0 to 10"
+        :label="$t('log.effort_of_everybody_0_to_10')"
         hint="–"
         width="3.2rem"
         :model-value="typing.everybody"
         @update:model-value="typing = { ...typing, everybody: $event }"
       />
       <span class="small quiet"
-        >Everyone starts as present and as planned: type only what differs.
+        >{{ $t('log.everyone_starts_as_present_and_as') }}
         <span class="by-key"
-          ><kbd>Enter</kbd> and arrows go down a column, <kbd>Space</kbd> marks a person absent.</span
+          ><kbd>{{ $t('log.enter') }}</kbd> {{ $t('log.and_arrows_go_down_a_column') }} <kbd>{{ $t('log.space') }}</kbd>
+          {{ $t('log.marks_a_person_absent') }}</span
         ></span
       >
     </div>
@@ -177,13 +197,13 @@ function toFirst(event: KeyboardEvent) {
       <table ref="table" class="ledger" @keydown.capture="alongColumn">
         <thead>
           <tr>
-            <th scope="col">Present</th>
-            <th scope="col">Name</th>
-            <th scope="col">Follows</th>
-            <th scope="col">Effort</th>
-            <th scope="col">Stations</th>
-            <th scope="col">Pain</th>
-            <th scope="col">Note</th>
+            <th scope="col">{{ $t('common.present') }}</th>
+            <th scope="col">{{ $t('common.name') }}</th>
+            <th scope="col">{{ $t('common.follows') }}</th>
+            <th scope="col">{{ $t('log.effort') }}</th>
+            <th scope="col">{{ $t('log.stations') }}</th>
+            <th scope="col">{{ $t('log.pain') }}</th>
+            <th scope="col">{{ $t('common.note') }}</th>
           </tr>
         </thead>
         <tbody>
@@ -202,14 +222,12 @@ function toFirst(event: KeyboardEvent) {
         </tbody>
       </table>
     </div>
-    <p v-if="!typing.lines.length" class="quiet">There is nobody in this studio yet.</p>
+    <p v-if="!typing.lines.length" class="quiet">{{ $t('log.there_is_nobody_in_this_studio') }}</p>
     <p v-if="pains.length" class="caution" role="note">
-      {{ pains.map((line) => line.name).join(', ') }}: pain ends that movement until you have spoken. Sharp or sudden
-      pain, in a joint or getting worse, goes to a professional; chest pain, very dark urine or severe swelling is an
-      emergency. Soreness a day or two after new work is normal.
+      {{ $t('log.n_pain_ends_that_movement_until', { n: pains.map((line) => line.name).join(', ') }) }}
     </p>
     <div class="note">
-      <label for="class-note">Note on the class</label>
+      <label for="class-note">{{ $t('log.note_on_the_class') }}</label>
       <Textarea
         id="class-note"
         :model-value="typing.note"

@@ -20,10 +20,13 @@ const rung = computed(() => {
 
 <template>
   <span v-if="!result" class="quiet">–</span>
-  <span v-else-if="result.skipped">{{ result.planned ? 'Skipped (whole)' : 'Skipped' }}</span>
+  <span v-else-if="result.skipped">{{ result.planned ? $t('log.skipped_whole') : $t('log.skipped') }}</span>
   <span v-else>
-    <LevelTally :level="result.level" /> {{ result.reps ?? (result.seconds === null ? '' : `${result.seconds} s`) }}
-    <span v-if="result.reps_left !== null" class="small">({{ result.reps_left }} left)</span>
+    <LevelTally :level="result.level" />
+    {{ result.reps ?? (result.seconds === null ? '' : $t('log.seconds_s', { seconds: result.seconds })) }}
+    <span v-if="result.reps_left !== null" class="small">{{
+      $t('log.reps_left_left', { reps_left: result.reps_left })
+    }}</span>
     <span v-if="rung" class="small quiet rung">{{ rung.name }}</span>
   </span>
 </template>

@@ -1,6 +1,7 @@
+import { plural } from '@/lib/text'
 import { api, ask } from '@/lib/api/client'
 import type { LogEntry, LogSheet } from '@/lib/api/types'
-import { plural } from '@/lib/clockText'
+
 import { declareDelivery } from '@/lib/delivery/delivery'
 
 /**

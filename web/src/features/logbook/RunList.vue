@@ -1,10 +1,11 @@
 <script setup lang="ts">
+import { plural, t } from '@/lib/text'
 import Button from 'primevue/button'
 import InputText from 'primevue/inputtext'
 import { computed, ref } from 'vue'
 import { RouterLink } from 'vue-router'
 import { useRuns } from '@/lib/api/queries'
-import { clockText, dayText, plural } from '@/lib/clockText'
+import { clockText, dayText } from '@/lib/clockText'
 import PageState from '@/ui/PageState.vue'
 import type { RunLine } from '@/lib/api/types'
 
@@ -16,9 +17,9 @@ const shown = computed(() =>
   ),
 )
 const STATES: Record<RunLine['state'], string> = {
-  ready: 'opened, not started',
+  ready: t('logbook.opened_not_started'),
   running: 'running',
-  finished: 'to log',
+  finished: t('logbook.to_log'),
   logged: 'logged',
 }
 
@@ -30,23 +31,28 @@ function place(run: RunLine) {
 
 <template>
   <div class="page">
-    <h1>Logbook</h1>
+    <h1>{{ $t('common.logbook') }}</h1>
     <PageState :loading="runs.isPending.value" :error="runs.error.value" @retry="runs.refetch()">
       <div class="row tools">
-        <InputText v-model="words" type="search" placeholder="Circuit or instructor" aria-label="Search runs" />
+        <InputText
+          v-model="words"
+          type="search"
+          :placeholder="$t('logbook.circuit_or_instructor')"
+          :aria-label="$t('logbook.search_runs')"
+        />
         <span class="quiet small" role="status">{{ plural(shown.length, 'run') }}</span>
       </div>
       <div v-if="shown.length" class="scroll-x">
         <table class="ledger">
           <thead>
             <tr>
-              <th scope="col">When</th>
-              <th scope="col">Circuit</th>
-              <th scope="col">Led by</th>
-              <th scope="col" class="number">Planned</th>
-              <th scope="col" class="number">Present</th>
-              <th scope="col" class="number">Mean effort</th>
-              <th scope="col">Noted</th>
+              <th scope="col">{{ $t('common.when') }}</th>
+              <th scope="col">{{ $t('logbook.circuit') }}</th>
+              <th scope="col">{{ $t('logbook.led_by') }}</th>
+              <th scope="col" class="number">{{ $t('logbook.planned') }}</th>
+              <th scope="col" class="number">{{ $t('common.present') }}</th>
+              <th scope="col" class="number">{{ $t('logbook.mean_effort') }}</th>
+              <th scope="col">{{ $t('logbook.noted') }}</th>
             </tr>
           </thead>
           <tbody>
@@ -71,7 +77,7 @@ function place(run: RunLine) {
       </div>
       <p v-if="runs.hasNextPage.value">
         <Button
-          label="Show older"
+          :label="$t('common.show_older')"
           size="small"
           variant="outlined"
           severity="secondary"
@@ -79,7 +85,9 @@ function place(run: RunLine) {
           @click="runs.fetchNextPage()"
         />
       </p>
-      <p v-if="!shown.length" class="quiet">{{ words ? `No run has “${words}”.` : 'Nothing has been run yet.' }}</p>
+      <p v-if="!shown.length" class="quiet">
+        {{ words ? $t('logbook.no_run_has_words', { words }) : $t('logbook.nothing_has_been_run_yet') }}
+      </p>
     </PageState>
   </div>
 </template>

@@ -50,22 +50,30 @@ const results = computed(
           <div>
             <p class="quiet">
               {{ dayText(sheet.run.started_at ?? sheet.run.created_at)
-              }}<template v-if="sheet.run.led_by"> · led by {{ sheet.run.led_by }}</template> ·
-              {{ clockText(sheet.run.total_s) }} planned
+              }}<template v-if="sheet.run.led_by">
+                {{ $t('logbook.led_by_led_by', { led_by: sheet.run.led_by }) }}</template
+              >
+              {{ $t('logbook.total_s_planned', { total_s: clockText(sheet.run.total_s) }) }}
             </p>
             <h1>{{ sheet.run.title }}</h1>
           </div>
           <div class="row no-print">
-            <Button label="Print" icon="pi pi-print" severity="secondary" variant="outlined" @click="print" />
+            <Button
+              :label="$t('logbook.print')"
+              icon="pi pi-print"
+              severity="secondary"
+              variant="outlined"
+              @click="print"
+            />
             <Button
               v-if="sheet.run.state === 'logged'"
-              label="Earlier logs"
+              :label="$t('logbook.earlier_logs')"
               severity="secondary"
               variant="outlined"
               @click="history = true"
             />
             <Button
-              label="Edit log"
+              :label="$t('logbook.edit_log')"
               severity="secondary"
               variant="outlined"
               @click="router.push({ name: 'log', params: { id } })"
@@ -74,24 +82,25 @@ const results = computed(
         </div>
         <LogHistory v-model:visible="history" :run-id="id" :version="sheet.log_version" />
         <CountedOnFloor :run-id="id" :sheet="sheet" />
-        <p v-if="sheet.run.state !== 'logged'" class="quiet">Not logged yet.</p>
+        <p v-if="sheet.run.state !== 'logged'" class="quiet">{{ $t('logbook.not_logged_yet') }}</p>
         <template v-else>
           <p class="facts">
-            <b>{{ there.length }}</b> present<template v-if="sheet.run.mean_effort !== null"
-              >, mean effort <b>{{ sheet.run.mean_effort }}</b></template
-            ><template v-if="away.length"
-              >; absent: {{ away.map((attendance) => attendance.name).join(', ') }}</template
-            >
+            <b>{{ there.length }}</b> {{ $t('logbook.present')
+            }}<template v-if="sheet.run.mean_effort !== null"
+              >{{ $t('logbook.mean_effort_2') }} <b>{{ sheet.run.mean_effort }}</b></template
+            ><template v-if="away.length">{{
+              $t('logbook.absent_n', { n: away.map((attendance) => attendance.name).join(', ') })
+            }}</template>
           </p>
           <p v-if="sheet.note">{{ sheet.note }}</p>
-          <div class="scroll-x" tabindex="0" role="region" aria-label="Who did what">
+          <div class="scroll-x" tabindex="0" role="region" :aria-label="$t('logbook.who_did_what')">
             <table class="ledger who">
               <thead>
                 <tr>
-                  <th scope="col">Name</th>
-                  <th scope="col" class="number">Effort</th>
+                  <th scope="col">{{ $t('common.name') }}</th>
+                  <th scope="col" class="number">{{ $t('logbook.effort') }}</th>
                   <th v-for="station in stations" :key="keyOf(station)" scope="col">{{ station.name }}</th>
-                  <th scope="col">Noted</th>
+                  <th scope="col">{{ $t('logbook.noted') }}</th>
                 </tr>
               </thead>
               <tbody>
@@ -106,18 +115,15 @@ const results = computed(
                     <ResultMark :result="results.get(attendance.person_id)?.get(keyOf(station))" :station="station" />
                   </td>
                   <td class="small">
-                    <span v-if="attendance.pain" class="warn-text"><b>Pain:</b> {{ painName(attendance.pain) }}. </span
+                    <span v-if="attendance.pain" class="warn-text"
+                      ><b>{{ $t('logbook.pain') }}</b> {{ painName(attendance.pain) }}. </span
                     >{{ attendance.note }}
                   </td>
                 </tr>
               </tbody>
             </table>
           </div>
-          <p class="small quiet">
-            Strokes show the level that was done, the number the reps of the last round or the seconds held; a rung is
-            named where it is not that level's own. Underlined: not as planned. All else was logged as planned, nobody
-            counted it.
-          </p>
+          <p class="small quiet">{{ $t('logbook.strokes_show_the_level_that_was') }}</p>
         </template>
       </template>
     </PageState>

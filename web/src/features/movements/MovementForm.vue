@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/lib/text'
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import Button from 'primevue/button'
 import InputText from 'primevue/inputtext'
@@ -97,17 +98,17 @@ const errorBelow = (pointer: string) => {
 
 const versioned = useVersioned<MovementDocument, Holder>({
   labels: {
-    name: 'Name',
-    summary: 'What it is',
-    also: 'Other names',
-    pattern: 'Pattern',
-    plane: 'Plane',
-    role: 'Used in',
-    opens: 'Opens',
-    spares: 'Ways round a sore joint',
-    ladder: 'Version',
-    standard: 'A rep counts if',
-    levers: 'By',
+    name: t('common.name'),
+    summary: t('movements.what_it_is'),
+    also: t('movements.other_names'),
+    pattern: t('movements.pattern'),
+    plane: t('movements.plane'),
+    role: t('movements.used_in'),
+    opens: t('movements.opens'),
+    spares: t('movements.ways_round_a_sore_joint'),
+    ladder: t('movements.version'),
+    standard: t('movements.a_rep_counts_if'),
+    levers: t('movements.by'),
   },
   show: (body, over) => {
     document.value = JSON.parse(JSON.stringify(body)) as MovementDocument
@@ -121,7 +122,7 @@ const versioned = useVersioned<MovementDocument, Holder>({
       : await ask(api.PUT('/api/movements/{id}', { params: { path: { id } }, body: { document, version: over } }))
     before.value = JSON.stringify(body)
     await queries.invalidateQueries({ queryKey: ['movements'] })
-    toast.add({ severity: 'success', summary: 'Saved', detail: saved.name, life: 3000 })
+    toast.add({ severity: 'success', summary: t('common.saved'), detail: saved.name, life: 3000 })
     await router.push({ name: 'movements', params: { id: saved.id } })
   },
   read: (theirs) => ({ body: theirs.document, version: theirs.version ?? 1 }),
@@ -139,7 +140,7 @@ async function attempt(work: () => Promise<unknown>) {
 }
 const save = () => attempt(async () => document.value && versioned.save(document.value, version.value))
 const resolve = (picks: Picks) => attempt(() => versioned.resolve(picks))
-onBeforeRouteLeave(() => !dirty.value || window.confirm('Leave without saving this movement?'))
+onBeforeRouteLeave(() => !dirty.value || window.confirm(t('movements.leave_without_saving_this_movement')))
 </script>
 
 <template>
@@ -147,84 +148,86 @@ onBeforeRouteLeave(() => !dirty.value || window.confirm('Leave without saving th
     <PageState :loading="given.isPending.value" :error="given.error.value" @retry="given.refetch()">
       <ConflictFields
         :visible="versioned.met.value !== null"
-        what="This movement was"
+        :what="$t('movements.this_movement_was')"
         :rows="versioned.rows.value"
         @save="resolve"
         @close="versioned.close"
       />
       <form v-if="document" @submit.prevent="save">
         <div class="row spread">
-          <h1>{{ isNew ? 'A movement of your own' : document.name }}</h1>
+          <h1>{{ isNew ? $t('movements.a_movement_of_your_own') : document.name }}</h1>
           <span class="row">
-            <Button label="Leave" severity="secondary" variant="outlined" @click="router.back()" />
-            <Button type="submit" label="Save" :disabled="!dirty" />
+            <Button :label="$t('movements.leave')" severity="secondary" variant="outlined" @click="router.back()" />
+            <Button type="submit" :label="$t('common.save')" :disabled="!dirty" />
           </span>
         </div>
         <p v-if="problem" class="warn-text" role="alert">{{ problem }}</p>
-        <p v-if="errors.get('/ladder')" class="warn-text" role="alert">The ladder {{ errors.get('/ladder') }}</p>
+        <p v-if="errors.get('/ladder')" class="warn-text" role="alert">
+          {{ $t('movements.the_ladder_get', { get: errors.get('/ladder') }) }}
+        </p>
         <div class="fields">
           <label
-            >Name
+            >{{ $t('common.name') }}
             <InputText
               :model-value="document.name"
               :invalid="Boolean(errors.get('/name'))"
               @update:model-value="rename($event ?? '')"
             />
-            <span v-if="errors.get('/name') || errors.get('/id')" class="small warn-text" role="alert"
-              >Name {{ errors.get('/name') ?? errors.get('/id') }}</span
-            >
+            <span v-if="errors.get('/name') || errors.get('/id')" class="small warn-text" role="alert">{{
+              $t('movements.name_n', { n: errors.get('/name') ?? errors.get('/id') })
+            }}</span>
           </label>
           <label class="wide"
-            >What it is, in a sentence
+            >{{ $t('movements.what_it_is_in_a_sentence') }}
             <InputText v-model="document.summary" :invalid="Boolean(errors.get('/summary'))" />
-            <span v-if="errors.get('/summary')" class="small warn-text" role="alert"
-              >Summary {{ errors.get('/summary') }}</span
-            >
+            <span v-if="errors.get('/summary')" class="small warn-text" role="alert">{{
+              $t('movements.summary_get', { get: errors.get('/summary') })
+            }}</span>
           </label>
           <label
-            >Other names, with commas
+            >{{ $t('movements.other_names_with_commas') }}
             <InputText
               :model-value="(document.also ?? []).join(', ')"
               @change="change((draft) => void (draft.also = wordsOf(($event.target as HTMLInputElement).value)))"
             />
           </label>
           <label
-            >Pattern
+            >{{ $t('movements.pattern') }}
             <Select
               v-model="document.pattern"
-              aria-label="Pattern"
+              :aria-label="$t('movements.pattern')"
               :options="[...MOVEMENT_WORDS.pattern]"
               :option-label="readable"
             />
           </label>
           <label
-            >Plane
-            <Select v-model="document.plane" aria-label="Plane" :options="[...MOVEMENT_WORDS.plane]" />
+            >{{ $t('movements.plane') }}
+            <Select v-model="document.plane" :aria-label="$t('movements.plane')" :options="[...MOVEMENT_WORDS.plane]" />
           </label>
           <label
-            >Used in
+            >{{ $t('movements.used_in') }}
             <Select
               v-model="document.role"
-              aria-label="Used in"
+              :aria-label="$t('movements.used_in')"
               :options="[...MOVEMENT_WORDS.role]"
               :option-label="readable"
             />
           </label>
           <label v-for="level in MOVEMENT_WORDS.levels" :key="level"
-            >Opens, {{ level }}
+            >{{ $t('movements.opens_level', { level }) }}
             <Select
               v-model="document.opens[level]"
-              :aria-label="`Opens, ${level}`"
+              :aria-label="$t('movements.opens_level', { level })"
               :options="rungs"
               option-label="label"
               option-value="value"
             />
           </label>
           <label v-for="joint in MOVEMENT_WORDS.spared" :key="joint"
-            >With a sore {{ readable(joint) }}
+            >{{ $t('movements.with_a_sore_readable', { readable: readable(joint) }) }}
             <Select
               v-model="document.spares[joint]"
-              :aria-label="`With a sore ${readable(joint)}`"
+              :aria-label="$t('movements.with_a_sore_readable', { readable: readable(joint) })"
               :options="ways"
               option-label="label"
               option-value="value"
@@ -236,11 +239,10 @@ onBeforeRouteLeave(() => !dirty.value || window.confirm('Leave without saving th
             >
           </label>
         </div>
-        <p v-if="errorBelow('/opens')" class="small warn-text" role="alert">Opens {{ errorBelow('/opens') }}</p>
-        <p class="small quiet">
-          Versions from the easiest to the hardest; at least one without impact, and a way round for each joint.
-          Circuits may use a version that is there: it can be changed, and not taken out.
+        <p v-if="errorBelow('/opens')" class="small warn-text" role="alert">
+          {{ $t('movements.opens_error_below', { error_below: errorBelow('/opens') }) }}
         </p>
+        <p class="small quiet">{{ $t('movements.versions_from_the_easiest_to_the') }}</p>
         <VersionForm
           v-for="(rung, index) in document.ladder"
           :key="rung.id"
@@ -250,7 +252,7 @@ onBeforeRouteLeave(() => !dirty.value || window.confirm('Leave without saving th
         >
           <Button
             v-if="isNew && document.ladder.length > 3"
-            label="Remove this version"
+            :label="$t('movements.remove_this_version')"
             size="small"
             variant="text"
             severity="secondary"
@@ -260,12 +262,12 @@ onBeforeRouteLeave(() => !dirty.value || window.confirm('Leave without saving th
         <div class="row">
           <Button
             v-if="document.ladder.length < 6"
-            label="Add a version"
+            :label="$t('movements.add_a_version')"
             icon="pi pi-plus"
             variant="outlined"
             @click="change(addRung)"
           />
-          <Button type="submit" label="Save" :disabled="!dirty" />
+          <Button type="submit" :label="$t('common.save')" :disabled="!dirty" />
         </div>
       </form>
     </PageState>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { plural, t } from '@/lib/text'
 import { useQueryClient } from '@tanstack/vue-query'
 import Button from 'primevue/button'
 import InputText from 'primevue/inputtext'
@@ -8,7 +9,7 @@ import { useToast } from 'primevue/usetoast'
 import { RouterLink, useRoute, useRouter } from 'vue-router'
 import { api, ask, wording } from '@/lib/api/client'
 import { useMovements } from '@/lib/api/queries'
-import { plural } from '@/lib/clockText'
+
 import { findMovements } from './findMovements'
 import PageState from '@/ui/PageState.vue'
 import { readable } from '@/lib/readable'
@@ -25,9 +26,9 @@ const words = ref('')
 const pattern = ref<string | null>(null)
 const whose = ref<string | null>(null)
 const WHOSE = [
-  { value: 'house', label: 'Supplied' },
-  { value: 'own', label: 'Our own' },
-  { value: 'retired', label: 'Retired' },
+  { value: 'house', label: t('movements.supplied') },
+  { value: 'own', label: t('movements.our_own') },
+  { value: 'retired', label: t('movements.retired') },
 ]
 const whoseOf = (movement: Movement) => (movement.retired ? 'retired' : movement.own ? 'own' : 'house')
 
@@ -59,7 +60,7 @@ async function attempt(work: () => Promise<void>) {
     await work()
     await queries.invalidateQueries({ queryKey: ['movements'] })
   } catch (error) {
-    toast.add({ severity: 'warn', summary: 'That did not work', detail: wording(error), life: 6000 })
+    toast.add({ severity: 'warn', summary: t('common.that_did_not_work'), detail: wording(error), life: 6000 })
   }
 }
 
@@ -78,16 +79,21 @@ const retire = (movement: Movement) =>
   })
 
 useShortcuts([
-  { keys: '/', label: 'Search', matches: plainKey('/'), run: () => window.document.getElementById('search')?.focus() },
+  {
+    keys: '/',
+    label: t('common.search'),
+    matches: plainKey('/'),
+    run: () => window.document.getElementById('search')?.focus(),
+  },
 ])
 </script>
 
 <template>
   <div class="page">
     <div class="row spread">
-      <h1>Movements</h1>
+      <h1>{{ $t('common.movements') }}</h1>
       <Button
-        label="New movement"
+        :label="$t('movements.new_movement')"
         icon="pi pi-plus"
         variant="outlined"
         @click="router.push({ name: 'movement-form', params: { id: 'new' } })"
@@ -99,31 +105,31 @@ useShortcuts([
           id="search"
           v-model="words"
           type="search"
-          placeholder="Search"
-          aria-label="Search movements and versions"
+          :placeholder="$t('common.search')"
+          :aria-label="$t('movements.search_movements_and_versions')"
         />
         <Select
           v-model="pattern"
           :options="patterns"
           option-label="label"
           option-value="value"
-          placeholder="Any pattern"
+          :placeholder="$t('movements.any_pattern')"
           show-clear
-          aria-label="Pattern"
+          :aria-label="$t('movements.pattern')"
         />
         <Select
           v-model="whose"
           :options="WHOSE"
           option-label="label"
           option-value="value"
-          placeholder="All"
+          :placeholder="$t('movements.all')"
           show-clear
-          aria-label="Whose"
+          :aria-label="$t('movements.whose')"
         />
         <span class="quiet small" role="status">{{ plural(shown.length, 'movement') }}</span>
       </div>
       <div class="layout">
-        <nav class="index" aria-label="Movements">
+        <nav class="index" :aria-label="$t('common.movements')">
           <RouterLink
             v-for="movement in shown"
             :key="movement.id"
@@ -132,25 +138,32 @@ useShortcuts([
             :aria-current="movement.id === chosen?.id ? 'true' : undefined"
             >{{ movement.name }} <span class="quiet small">{{ readable(movement.pattern) }}</span></RouterLink
           >
-          <p v-if="!shown.length" class="quiet">Nothing of that name.</p>
+          <p v-if="!shown.length" class="quiet">{{ $t('movements.nothing_of_that_name') }}</p>
         </nav>
         <article v-if="chosen">
           <div class="row spread">
             <h2>
               {{ chosen.name }}
-              <span v-if="chosen.own" class="small quiet">{{ chosen.retired ? 'our own, retired' : 'our own' }}</span>
+              <span v-if="chosen.own" class="small quiet">{{
+                chosen.retired ? $t('movements.our_own_retired') : $t('movements.our_own_2')
+              }}</span>
             </h2>
             <span class="row">
-              <Button label="Copy to my movements" size="small" variant="outlined" @click="copy(chosen)" />
+              <Button
+                :label="$t('movements.copy_to_my_movements')"
+                size="small"
+                variant="outlined"
+                @click="copy(chosen)"
+              />
               <template v-if="chosen.own">
                 <Button
-                  label="Edit"
+                  :label="$t('movements.edit')"
                   size="small"
                   variant="outlined"
                   @click="router.push({ name: 'movement-form', params: { id: chosen.id } })"
                 />
                 <Button
-                  :label="chosen.retired ? 'Offer again' : 'Retire'"
+                  :label="chosen.retired ? $t('movements.offer_again') : $t('movements.retire')"
                   size="small"
                   variant="outlined"
                   severity="secondary"
@@ -161,18 +174,25 @@ useShortcuts([
           </div>
           <p>{{ chosen.summary }}</p>
           <p class="small quiet">
-            {{ readable(chosen.pattern) }} · {{ chosen.plane }} plane · easiest version on the left
+            {{
+              $t('movements.readable_plane_plane_easiest_version_on', {
+                readable: readable(chosen.pattern),
+                plane: chosen.plane,
+              })
+            }}
           </p>
-          <div class="scroll-x" tabindex="0" role="region" :aria-label="`Ladder of ${chosen.name}`">
+          <div
+            class="scroll-x"
+            tabindex="0"
+            role="region"
+            :aria-label="$t('movements.ladder_of_name', { name: chosen.name })"
+          >
             <div class="ladder" :style="{ gridTemplateColumns: `repeat(${chosen.ladder.length}, minmax(15rem, 1fr))` }">
               <VersionCard v-for="rung in chosen.ladder" :key="rung.id" :rung="rung" class="rung" />
             </div>
           </div>
-          <h3 class="substitutes">Where a joint is sore</h3>
-          <p class="small quiet">
-            A limit is never trained through. Pain that is sharp, sudden or in a joint ends the exercise; who it stays
-            with sees a professional.
-          </p>
+          <h3 class="substitutes">{{ $t('movements.where_a_joint_is_sore') }}</h3>
+          <p class="small quiet">{{ $t('movements.a_limit_is_never_trained_through') }}</p>
           <dl class="spares">
             <template v-for="(id, joint) in chosen.spares" :key="joint">
               <dt>{{ readable(String(joint)) }}</dt>

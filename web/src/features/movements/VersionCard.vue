@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/lib/text'
 import type { Variation } from '@/lib/api/types'
 import LevelMark from '@/ui/LevelMark.vue'
 import PositionFigure from '@/ui/PositionFigure.vue'
@@ -8,10 +9,10 @@ import { readable } from '@/lib/readable'
 defineProps<{ rung: Variation }>()
 /** What some must avoid, in words. */
 const STRAINS = {
-  overhead: 'hands overhead',
-  head_low: 'the head below the hips',
-  bends_forward: 'a spine that bends forward',
-  straining: 'straining that invites held breath',
+  overhead: t('movements.hands_overhead'),
+  head_low: t('movements.the_head_below_the_hips'),
+  bends_forward: t('movements.a_spine_that_bends_forward'),
+  straining: t('movements.straining_that_invites_held_breath'),
 } as const
 </script>
 
@@ -20,18 +21,20 @@ const STRAINS = {
     <PositionFigure :position="rung.position" />
     <h3>{{ rung.name }}</h3>
     <p class="marks"><LevelMark v-for="level in rung.levels" :key="level" :level="level" /></p>
-    <p><b>A rep counts if:</b> {{ rung.standard }}</p>
+    <p>
+      <b>{{ $t('movements.a_rep_counts_if_2') }}</b> {{ rung.standard }}
+    </p>
     <ul>
       <li v-for="cue in rung.cues" :key="cue">{{ cue }}</li>
     </ul>
     <p class="small">{{ rung.breathing }}</p>
     <p v-for="caution in rung.cautions" :key="caution" class="small caution">{{ caution }}</p>
     <dl class="small">
-      <dt>Demand</dt>
+      <dt>{{ $t('movements.demand') }}</dt>
       <dd>
         {{ rung.demand.value }} <span class="quiet">{{ rung.demand.basis }}: {{ rung.demand.why }}</span>
       </dd>
-      <dt>Made harder or easier by</dt>
+      <dt>{{ $t('movements.made_harder_or_easier_by') }}</dt>
       <dd>
         {{
           Object.entries(rung.levers)
@@ -39,30 +42,30 @@ const STRAINS = {
             .join('; ')
         }}
       </dd>
-      <dt>Impact</dt>
+      <dt>{{ $t('movements.impact') }}</dt>
       <dd>{{ rung.impact }}</dd>
-      <dt>Loads</dt>
-      <dd>{{ rung.joints.map(readable).join(', ') || 'no joint in particular' }}</dd>
+      <dt>{{ $t('movements.loads') }}</dt>
+      <dd>{{ rung.joints.map(readable).join(', ') || $t('movements.no_joint_in_particular') }}</dd>
       <template v-if="rung.strains.length">
-        <dt>Asks for</dt>
+        <dt>{{ $t('movements.asks_for') }}</dt>
         <dd>{{ rung.strains.map((strain) => STRAINS[strain]).join(', ') }}</dd>
       </template>
-      <dt>Muscles</dt>
+      <dt>{{ $t('movements.muscles') }}</dt>
       <dd>{{ rung.muscles.join(', ') }}</dd>
-      <dt>Equipment</dt>
+      <dt>{{ $t('movements.equipment') }}</dt>
       <dd>{{ [...rung.equipment, readable(rung.space)].join(', ') }}</dd>
-      <dt>Counted</dt>
+      <dt>{{ $t('movements.counted') }}</dt>
       <dd>
         {{
           rung.measure === 'reps'
             ? `${readable(rung.counting)}, ${readable(rung.sides)}`
             : rung.measure === 'hold'
-              ? 'held for a time'
-              : 'kept up for a time'
-        }}<template v-if="rung.tempo">, tempo {{ rung.tempo }}</template>
+              ? $t('movements.held_for_a_time')
+              : $t('movements.kept_up_for_a_time')
+        }}<template v-if="rung.tempo">{{ $t('movements.tempo_tempo', { tempo: rung.tempo }) }}</template>
       </dd>
-      <dt>Before this</dt>
-      <dd>{{ rung.prerequisite ?? 'nothing' }}</dd>
+      <dt>{{ $t('movements.before_this') }}</dt>
+      <dd>{{ rung.prerequisite ?? $t('movements.nothing') }}</dd>
     </dl>
   </section>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/lib/text'
 import InputText from 'primevue/inputtext'
 import MultiSelect from 'primevue/multiselect'
 import Select from 'primevue/select'
@@ -14,15 +15,15 @@ const emit = defineEmits<{ change: [work: (rung: RungDocument) => void] }>()
 const id = useId()
 
 const TEXTS = [
-  { key: 'name', label: 'Name' },
-  { key: 'standard', label: 'A rep counts if' },
-  { key: 'breathing', label: 'Breathing' },
+  { key: 'name', label: t('common.name') },
+  { key: 'standard', label: t('movements.a_rep_counts_if') },
+  { key: 'breathing', label: t('movements.breathing') },
 ] as const
 const SINGLE = ['impact', 'position', 'space', 'sides', 'counting', 'measure'] as const
 const SEVERAL = ['levels', 'joints', 'strains', 'equipment'] as const
 const LINES = [
-  { key: 'cues', label: 'Cues, a line each' },
-  { key: 'cautions', label: 'Cautions, a line each' },
+  { key: 'cues', label: t('movements.cues_a_line_each') },
+  { key: 'cautions', label: t('movements.cautions_a_line_each') },
 ] as const
 const options = (key: keyof typeof MOVEMENT_WORDS) =>
   MOVEMENT_WORDS[key].map((value) => ({ value, label: readable(value) }))
@@ -40,7 +41,7 @@ function setMeasure(measure: string) {
 
 <template>
   <fieldset class="rung">
-    <legend>{{ rung.name || 'A version without a name' }}</legend>
+    <legend>{{ rung.name || $t('movements.a_version_without_a_name') }}</legend>
     <div class="fields">
       <label v-for="text in TEXTS" :key="text.key" class="wide"
         >{{ text.label }}
@@ -55,7 +56,7 @@ function setMeasure(measure: string) {
         >
       </label>
       <label
-        >Demand
+        >{{ $t('movements.demand') }}
         <InputText
           :model-value="String(rung.demand.value)"
           :invalid="Boolean(errorAt('demand'))"
@@ -64,31 +65,35 @@ function setMeasure(measure: string) {
           inputmode="decimal"
           @update:model-value="emit('change', (held) => void (held.demand.value = number($event)))"
         />
-        <span v-if="errorAt('demand/value')" class="small warn-text" role="alert"
-          >Demand {{ errorAt('demand/value') }}</span
-        >
+        <span v-if="errorAt('demand/value')" class="small warn-text" role="alert">{{
+          $t('movements.demand_error_at', { error_at: errorAt('demand/value') })
+        }}</span>
       </label>
       <label class="wide"
-        >Why that demand
+        >{{ $t('movements.why_that_demand') }}
         <InputText
           :model-value="rung.demand.why"
           size="small"
-          placeholder="Anchors: which versions it lies between, and why"
+          :placeholder="$t('movements.anchors_which_versions_it_lies_between')"
           :invalid="Boolean(errorAt('demand/why'))"
           @update:model-value="emit('change', (held) => void (held.demand.why = $event ?? ''))"
         />
-        <span v-if="errorAt('demand/why')" class="small warn-text" role="alert">Why {{ errorAt('demand/why') }}</span>
+        <span v-if="errorAt('demand/why')" class="small warn-text" role="alert">{{
+          $t('movements.why_error_at', { error_at: errorAt('demand/why') })
+        }}</span>
       </label>
       <label class="wide"
-        >By
+        >{{ $t('movements.by') }}
         <InputText
           :model-value="leversText(rung.levers)"
           size="small"
-          placeholder="range: half way; support: a chair"
+          :placeholder="$t('movements.range_half_way_support_a_chair')"
           :invalid="Boolean(errorAt('levers'))"
           @change="emit('change', (held) => void (held.levers = leversOf(($event.target as HTMLInputElement).value)))"
         />
-        <span v-if="errorAt('levers')" class="small warn-text" role="alert">Levers {{ errorAt('levers') }}</span>
+        <span v-if="errorAt('levers')" class="small warn-text" role="alert">{{
+          $t('movements.levers_error_at', { error_at: errorAt('levers') })
+        }}</span>
       </label>
       <label v-for="key in SINGLE" :key="key" :for="`${id}-${key}`"
         >{{ readable(key) }}
@@ -114,24 +119,26 @@ function setMeasure(measure: string) {
           option-label="label"
           option-value="value"
           size="small"
-          placeholder="none"
+          :placeholder="$t('movements.none')"
           :invalid="Boolean(errorAt(key))"
           @update:model-value="emit('change', (held) => void (held[key] = $event))"
         />
         <span v-if="errorAt(key)" class="small warn-text" role="alert">{{ readable(key) }} {{ errorAt(key) }}</span>
       </label>
       <label
-        >Muscles
+        >{{ $t('movements.muscles') }}
         <InputText
           :model-value="rung.muscles.join(', ')"
           size="small"
           :invalid="Boolean(errorAt('muscles'))"
           @change="emit('change', (held) => void (held.muscles = wordsOf(($event.target as HTMLInputElement).value)))"
         />
-        <span v-if="errorAt('muscles')" class="small warn-text" role="alert">Muscles {{ errorAt('muscles') }}</span>
+        <span v-if="errorAt('muscles')" class="small warn-text" role="alert">{{
+          $t('movements.muscles_error_at', { error_at: errorAt('muscles') })
+        }}</span>
       </label>
       <label v-if="rung.measure === 'reps'"
-        >Tempo
+        >{{ $t('movements.tempo') }}
         <InputText
           :model-value="rung.tempo ?? ''"
           size="small"
@@ -139,10 +146,12 @@ function setMeasure(measure: string) {
           :invalid="Boolean(errorAt('tempo'))"
           @update:model-value="emit('change', (held) => void (held.tempo = $event ?? ''))"
         />
-        <span v-if="errorAt('tempo')" class="small warn-text" role="alert">Tempo {{ errorAt('tempo') }}</span>
+        <span v-if="errorAt('tempo')" class="small warn-text" role="alert">{{
+          $t('movements.tempo_error_at', { error_at: errorAt('tempo') })
+        }}</span>
       </label>
       <label v-if="rung.measure !== 'time'"
-        >{{ rung.measure === 'hold' ? 'Target, seconds' : 'Target, reps' }}
+        >{{ rung.measure === 'hold' ? $t('movements.target_seconds') : $t('movements.target_reps') }}
         <InputText
           :model-value="String(rung.target[targetKey()] ?? '')"
           size="small"
@@ -151,14 +160,16 @@ function setMeasure(measure: string) {
           :invalid="Boolean(errorAt('target'))"
           @update:model-value="emit('change', (held) => void (held.target = { [targetKey()]: number($event) }))"
         />
-        <span v-if="errorAt('target')" class="small warn-text" role="alert">Target {{ errorAt('target') }}</span>
+        <span v-if="errorAt('target')" class="small warn-text" role="alert">{{
+          $t('movements.target_error_at', { error_at: errorAt('target') })
+        }}</span>
       </label>
       <label class="wide"
-        >First
+        >{{ $t('movements.first') }}
         <InputText
           :model-value="rung.prerequisite ?? ''"
           size="small"
-          placeholder="nothing"
+          :placeholder="$t('movements.nothing')"
           @update:model-value="emit('change', (held) => void (held.prerequisite = $event || null))"
         />
       </label>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { plural, t } from '@/lib/text'
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import Button from 'primevue/button'
 import Select from 'primevue/select'
@@ -96,8 +97,8 @@ const save = () =>
     const count = entries.value.length
     toast.add({
       severity: 'success',
-      summary: 'Saved',
-      detail: count === 1 ? '1 result' : `${count} results`,
+      summary: t('common.saved'),
+      detail: plural(count, 'result'),
       life: 3000,
     })
     numbers.value = {}
@@ -130,13 +131,15 @@ function along(event: KeyboardEvent) {
 
 <template>
   <div class="page wide">
-    <p class="small"><RouterLink :to="{ name: 'people' }">People</RouterLink></p>
+    <p class="small">
+      <RouterLink :to="{ name: 'people' }">{{ $t('common.people') }}</RouterLink>
+    </p>
     <div class="row spread">
-      <h1>Benchmarks</h1>
+      <h1>{{ $t('people.benchmarks') }}</h1>
       <span class="row">
-        <Button label="As a circuit of ten minutes" variant="outlined" @click="makeCircuit" />
+        <Button :label="$t('people.as_a_circuit_of_ten_minutes')" variant="outlined" @click="makeCircuit" />
         <Button
-          :label="entries.length ? `Save ${entries.length}` : 'Save'"
+          :label="entries.length ? $t('people.save_count', { count: entries.length }) : $t('common.save')"
           :disabled="!entries.length"
           :loading="busy"
           @click="save"
@@ -144,20 +147,27 @@ function along(event: KeyboardEvent) {
       </span>
     </div>
     <p class="small quiet">
-      Below their most, and stopped when form goes; only for who has answered the screening. Stop for chest pain,
-      dizziness or sharp joint pain. <kbd>Enter</kbd> goes down a column.
+      {{ $t('people.below_their_most_and_stopped_when') }} <kbd>{{ $t('people.enter') }}</kbd>
+      {{ $t('people.goes_down_a_column') }}
     </p>
     <PageState :loading="sheet.isPending.value" :error="sheet.error.value" @retry="sheet.refetch()">
       <template v-if="sheet.data.value">
         <p class="row">
-          <TextField v-model="takenOn" label="Taken on" type="date" :error="errors.get('/taken_on')" />
+          <TextField v-model="takenOn" :label="$t('people.taken_on')" type="date" :error="errors.get('/taken_on')" />
         </p>
-        <p v-if="!sheet.data.value.people.length" class="quiet">There is nobody in this studio yet.</p>
-        <div v-else class="scroll-x" tabindex="0" role="region" aria-label="Benchmark sheet" @keydown="along">
+        <p v-if="!sheet.data.value.people.length" class="quiet">{{ $t('people.there_is_nobody_in_this_studio') }}</p>
+        <div
+          v-else
+          class="scroll-x"
+          tabindex="0"
+          role="region"
+          :aria-label="$t('people.benchmark_sheet')"
+          @keydown="along"
+        >
           <table class="ledger">
             <thead>
               <tr>
-                <th scope="col">Name</th>
+                <th scope="col">{{ $t('common.name') }}</th>
                 <th v-for="test in sheet.data.value.tests" :key="test.id" scope="col" :title="test.how">
                   {{ test.name }}
                 </th>
@@ -182,7 +192,7 @@ function along(event: KeyboardEvent) {
                     option-label="name"
                     size="small"
                     class="rung"
-                    :aria-label="`${test.name}, ${person.name}: version`"
+                    :aria-label="$t('people.name_name_2_version', { name: test.name, name_2: person.name })"
                     @update:model-value="rungs = { ...rungs, [key(person, test)]: $event }"
                   />
                   <NumberField
@@ -199,7 +209,7 @@ function along(event: KeyboardEvent) {
             </tbody>
           </table>
         </div>
-        <p class="small quiet">Pale numbers are of last time. What is left empty is not changed.</p>
+        <p class="small quiet">{{ $t('people.pale_numbers_are_of_last_time') }}</p>
         <dl class="how small">
           <template v-for="test in sheet.data.value.tests" :key="test.id">
             <dt>{{ test.name }}</dt>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/lib/text'
 import { scaleSqrt } from 'd3-scale'
 import { computed, ref } from 'vue'
 import Select from 'primevue/select'
@@ -22,17 +23,14 @@ const longest = computed(() =>
   Math.max(1, ...(estimate.value?.ladders ?? []).flatMap((ladder) => ladder.rungs.map((rung) => rung.amount ?? 0))),
 )
 const width = computed(() => scaleSqrt().domain([0, longest.value]).range([0, 100]))
-const trust = (held: Estimate) => (held.factor < 1 ? `counted at ${Math.round(held.factor * 100)} %` : 'counted whole')
+const trust = (held: Estimate) =>
+  held.factor < 1 ? t('people.counted_at_n', { n: Math.round(held.factor * 100) }) : t('people.counted_whole')
 </script>
 
 <template>
-  <section aria-label="What they can do" class="capacity">
-    <h2>What they can do</h2>
-    <p class="small quiet">
-      One number a pattern, from the last test or from results; where there is neither, the level they chose stands in
-      as a guess. Bars show clean reps or seconds, fresh, as the model predicts them: to compare versions with, not a
-      measurement.
-    </p>
+  <section :aria-label="$t('people.what_they_can_do')" class="capacity">
+    <h2>{{ $t('people.what_they_can_do') }}</h2>
+    <p class="small quiet">{{ $t('people.one_number_a_pattern_from_the') }}</p>
     <ul class="sources small">
       <li v-for="held in person.capacity" :key="held.pattern">
         <button
@@ -52,14 +50,15 @@ const trust = (held: Estimate) => (held.factor < 1 ? `counted at ${Math.round(he
       :options="options"
       option-label="label"
       option-value="value"
-      aria-label="Pattern"
+      :aria-label="$t('people.pattern')"
     />
     <template v-if="estimate">
       <p class="small">
         <template v-if="estimate.strength !== null">
-          Strength index <b>{{ estimate.strength.toFixed(2) }}</b> in units of the ladder's demand.
+          {{ $t('people.strength_index') }} <b>{{ estimate.strength.toFixed(2) }}</b>
+          {{ $t('people.in_units_of_the_ladders_demand') }}
         </template>
-        <span v-if="estimate.rough" class="quiet"> Beyond fifteen reps, or guessed: rough.</span>
+        <span v-if="estimate.rough" class="quiet"> {{ $t('people.beyond_fifteen_reps_or_guessed_rough') }}</span>
       </p>
       <div class="ladders">
         <figure v-for="ladder in estimate.ladders" :key="ladder.movement">
@@ -70,7 +69,8 @@ const trust = (held: Estimate) => (held.factor < 1 ? `counted at ${Math.round(he
               ><span class="bar" :class="rung.levels[0]" :style="{ width: `${width(rung.amount ?? 0)}%` }"></span
             ></span>
             <span class="amount"
-              >{{ rung.amount === null ? '–' : Math.floor(rung.amount) }}{{ rung.unit === 's' ? ' s' : '' }}</span
+              >{{ rung.amount === null ? '–' : Math.floor(rung.amount)
+              }}{{ rung.unit === 's' ? ` ${$t('common.s')}` : '' }}</span
             >
           </div>
         </figure>

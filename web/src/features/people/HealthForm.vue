@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { plural, t } from '@/lib/text'
 import Button from 'primevue/button'
 import Checkbox from 'primevue/checkbox'
 import SelectButton from 'primevue/selectbutton'
@@ -8,7 +9,7 @@ import { computed, ref, watch } from 'vue'
 import { api, ask } from '@/lib/api/client'
 import { useQuestions } from '@/lib/api/queries'
 import type { HealthNotes, Limit, PersonWhole } from '@/lib/api/types'
-import { plural } from '@/lib/clockText'
+
 import { plainWords, type Picks } from '@/lib/conflict'
 import ConflictFields from '@/ui/ConflictFields.vue'
 import TextField from '@/ui/TextField.vue'
@@ -36,8 +37,8 @@ const note = ref('')
 const before = ref('')
 
 const YES_NO = [
-  { value: true, label: 'Yes' },
-  { value: false, label: 'No' },
+  { value: true, label: t('people.yes') },
+  { value: false, label: t('people.no') },
 ]
 const anyYes = computed(() => Object.values(answers.value).some(Boolean))
 const health = computed<HealthNotes>(() => ({
@@ -58,14 +59,14 @@ const dirty = computed(() => JSON.stringify(body.value) !== before.value)
 const limitText = (limit: Limit) => {
   const kind = questions.data.value?.kinds.find((held) => held.kind === limit.kind)?.words ?? limit.kind
   const side = limit.side && limit.side !== 'both' ? `${limit.side} ` : ''
-  const parts = [limit.until && `until ${limit.until}`, limit.note].filter(Boolean)
+  const parts = [limit.until && t('people.until_until', { until: limit.until }), limit.note].filter(Boolean)
   return `${limit.severity}: ${side}${kind}${parts.length ? ` (${parts.join(', ')})` : ''}`
 }
 function screeningText(screening: HealthFields['screening']) {
-  if (!screening) return 'not answered'
+  if (!screening) return t('people.not_answered')
   const yes = Object.values(screening.answers).filter(Boolean).length
-  const cleared = screening.cleared_on ? `, cleared on ${screening.cleared_on}` : ''
-  return `${yes ? `“yes” to ${plural(yes, 'question')}` : '“no” to all'}${cleared}`
+  const cleared = screening.cleared_on ? t('people.cleared_on_cleared_on', { cleared_on: screening.cleared_on }) : ''
+  return `${yes ? t('people.yes_to_plural', { plural: plural(yes, 'question') }) : t('people.no_to_all')}${cleared}`
 }
 
 /** The saved notes, in the shape of this form. */
@@ -126,7 +127,12 @@ function change(index: number, limit: Limit) {
   limits.value = limits.value.map((held, at) => (at === index ? limit : held))
 }
 
-const LABELS = { consent: 'Consent to keep health notes', limits: 'Limits', screening: 'Screening', note: 'Note' }
+const LABELS = {
+  consent: t('people.consent_to_keep_health_notes'),
+  limits: t('people.limits'),
+  screening: t('people.screening'),
+  note: t('common.note'),
+}
 const bodyFrom = (fields: HealthFields) =>
   fields.consent
     ? {
@@ -154,7 +160,7 @@ const versioned = useVersioned<HealthFields, PersonWhole>({
     )
     before.value = JSON.stringify(body.value)
     emit('saved', now)
-    toast.add({ severity: 'success', summary: 'Saved', detail: 'Health notes', life: 3000 })
+    toast.add({ severity: 'success', summary: t('common.saved'), detail: t('people.health_notes'), life: 3000 })
   },
   read: (theirs) => ({ body: fieldsOf(theirs), version: theirs.health_version }),
   words: (value, key) => {
@@ -168,33 +174,30 @@ const resolve = (picks: Picks) => attempt(() => versioned.resolve(picks))
 </script>
 
 <template>
-  <form aria-label="Health (private)" class="form" @submit.prevent="save">
+  <form :aria-label="$t('people.health_private')" class="form" @submit.prevent="save">
     <ConflictFields
       :visible="versioned.met.value !== null"
-      what="These health notes were"
+      :what="$t('people.these_health_notes_were')"
       :rows="versioned.rows.value"
       @save="resolve"
       @close="versioned.close"
     />
-    <h2>Health (private)</h2>
+    <h2>{{ $t('people.health_private') }}</h2>
     <p class="row">
       <Checkbox v-model="consent" input-id="consent" binary />
-      <label for="consent">Consent to keep health notes</label>
+      <label for="consent">{{ $t('people.consent_to_keep_health_notes') }}</label>
     </p>
     <p v-if="!consent" class="small" :class="person.consent_at ? 'warn-text' : 'quiet'">
       {{
         person.consent_at
-          ? 'Saved like this, everything below is deleted.'
-          : 'Without their consent nothing of their health is kept, and they are held to their own level.'
+          ? $t('people.saved_like_this_everything_below_is')
+          : $t('people.without_their_consent_nothing_of_their')
       }}
     </p>
     <template v-else>
       <fieldset>
-        <legend>Limits</legend>
-        <p class="small quiet">
-          A limit is never trained through. Pain that is sharp, sudden, in a joint or getting worse goes to a
-          professional.
-        </p>
+        <legend>{{ $t('people.limits') }}</legend>
+        <p class="small quiet">{{ $t('people.a_limit_is_never_trained_through') }}</p>
         <LimitRow
           v-for="(limit, index) in limits"
           :key="index"
@@ -206,7 +209,7 @@ const resolve = (picks: Picks) => attempt(() => versioned.resolve(picks))
           @remove="limits = limits.filter((_, at) => at !== index)"
         />
         <Button
-          label="Add a limit"
+          :label="$t('people.add_a_limit')"
           icon="pi pi-plus"
           size="small"
           variant="outlined"
@@ -215,12 +218,9 @@ const resolve = (picks: Picks) => attempt(() => versioned.resolve(picks))
         <RuledOut :limits="limits" />
       </fieldset>
       <fieldset>
-        <legend>Screening</legend>
-        <p class="small quiet">
-          Their own answers. A “yes” is a reason to ask a doctor first, not a diagnosis; until it is cleared they see
-          you before they train.
-        </p>
-        <p><Button label="No to all" size="small" variant="outlined" @click="allNo" /></p>
+        <legend>{{ $t('people.screening') }}</legend>
+        <p class="small quiet">{{ $t('people.their_own_answers_a_yes_is') }}</p>
+        <p><Button :label="$t('people.no_to_all_2')" size="small" variant="outlined" @click="allNo" /></p>
         <div v-for="question in questions.data.value?.questions ?? []" :key="question.id" class="question">
           <span :id="`q-${question.id}`" class="small">{{ question.question }}</span>
           <SelectButton
@@ -237,29 +237,34 @@ const resolve = (picks: Picks) => attempt(() => versioned.resolve(picks))
         <div class="pair">
           <TextField
             v-model="answeredOn"
-            label="Answered on"
+            :label="$t('people.answered_on')"
             type="date"
             :error="errors.get('/health/screening/answered_on')"
           />
           <template v-if="anyYes">
             <TextField
               v-model="clearedOn"
-              label="Cleared by a professional on"
+              :label="$t('people.cleared_by_a_professional_on')"
               type="date"
               :error="errors.get('/health/screening/cleared_on')"
             />
-            <TextField v-model="clearedNote" label="What they said" :maxlength="300" />
+            <TextField v-model="clearedNote" :label="$t('people.what_they_said')" :maxlength="300" />
           </template>
         </div>
       </fieldset>
       <p>
-        <label for="health-note" class="small quiet">Note</label>
+        <label for="health-note" class="small quiet">{{ $t('common.note') }}</label>
         <Textarea id="health-note" v-model="note" rows="2" maxlength="2000" fluid auto-resize />
       </p>
     </template>
     <div class="row">
-      <Button type="submit" :label="consent ? 'Save' : 'Save without'" :loading="busy" :disabled="!dirty" />
-      <span v-if="dirty" class="small quiet">Not saved yet</span>
+      <Button
+        type="submit"
+        :label="consent ? $t('common.save') : $t('people.save_without')"
+        :loading="busy"
+        :disabled="!dirty"
+      />
+      <span v-if="dirty" class="small quiet">{{ $t('people.not_saved_yet') }}</span>
     </div>
   </form>
 </template>

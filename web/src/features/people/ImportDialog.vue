@@ -1,11 +1,12 @@
 <script setup lang="ts">
+import { plural, t } from '@/lib/text'
 import Button from 'primevue/button'
 import Dialog from 'primevue/dialog'
 import Textarea from 'primevue/textarea'
 import { ref, watch } from 'vue'
 import { api, ask } from '@/lib/api/client'
 import type { ImportAnswer } from '@/lib/api/types'
-import { plural } from '@/lib/clockText'
+
 import { useAttempt } from '@/lib/useAttempt'
 
 // A list of people in and out. What would change is shown first; with one wrong
@@ -27,7 +28,7 @@ const send = (apply: boolean) =>
     if (answer.value.applied) emit('done')
   })
 
-const ACTIONS = { add: 'new', change: 'changed', same: 'as it is', error: 'wrong' }
+const ACTIONS = { add: 'new', change: 'changed', same: t('people.as_it_is'), error: 'wrong' }
 watch(text, () => (answer.value = null))
 watch(visible, (open) => open && ((text.value = ''), (answer.value = null)))
 const wrong = () =>
@@ -36,38 +37,46 @@ const busyRows = () => answer.value?.rows.filter((row) => ['add', 'change'].incl
 </script>
 
 <template>
-  <Dialog v-model:visible="visible" modal header="Import or export people" :style="{ width: 'min(46rem, 96vw)' }">
+  <Dialog
+    v-model:visible="visible"
+    modal
+    :header="$t('people.import_or_export_people')"
+    :style="{ width: 'min(46rem, 96vw)' }"
+  >
     <p class="small">
-      <a href="/api/people/csv" download>Everybody as CSV</a>
-      <span class="quiet"> : names, levels, tags, emergency contacts. Nothing of anybody's health is in it.</span>
+      <a href="/api/people/csv" download>{{ $t('people.everybody_as_csv') }}</a>
+      <span class="quiet"> {{ $t('people.names_levels_tags_emergency_contacts_nothing') }}</span>
     </p>
-    <h2>Import</h2>
-    <p class="small quiet">
-      A header line, then a person a line. Columns: id, name, pronouns, lane, birth_year, since, tags, contact_name,
-      contact_phone; only name is needed. A known name is changed, an unknown one is added.
-    </p>
+    <h2>{{ $t('people.import') }}</h2>
+    <p class="small quiet">{{ $t('people.a_header_line_then_a_person') }}</p>
     <p class="row">
-      <label class="small" for="csv-file">From a file</label>
+      <label class="small" for="csv-file">{{ $t('people.from_a_file') }}</label>
       <input id="csv-file" type="file" accept=".csv,text/csv" @change="pick" />
     </p>
-    <label class="small quiet" for="csv-text">Or typed</label>
-    <Textarea id="csv-text" v-model="text" rows="5" fluid placeholder="name,lane" />
+    <label class="small quiet" for="csv-text">{{ $t('people.or_typed') }}</label>
+    <Textarea id="csv-text" v-model="text" rows="5" fluid :placeholder="$t('people.name_lane')" />
     <div v-if="answer" class="answer" role="status">
       <p v-for="error in answer.errors" :key="error" class="warn-text">{{ error }}</p>
       <p v-if="answer.applied">
-        <b>{{ plural(busyRows(), 'change') }} made.</b>
+        <b>{{ $t('people.plural_made', { plural: plural(busyRows(), 'change') }) }}</b>
       </p>
       <p v-else-if="wrong()" class="warn-text">
-        {{ plural(wrong(), 'thing') }} to mend first; nothing has been changed.
+        {{ $t('people.plural_to_mend_first_nothing_has', { plural: plural(wrong(), 'thing') }) }}
       </p>
-      <div v-if="answer.rows.length" class="scroll-x" tabindex="0" role="region" aria-label="What would change">
+      <div
+        v-if="answer.rows.length"
+        class="scroll-x"
+        tabindex="0"
+        role="region"
+        :aria-label="$t('people.what_would_change')"
+      >
         <table class="ledger small">
           <thead>
             <tr>
-              <th scope="col">Line</th>
-              <th scope="col">Name</th>
-              <th scope="col">Becomes</th>
-              <th scope="col">What</th>
+              <th scope="col">{{ $t('people.line') }}</th>
+              <th scope="col">{{ $t('common.name') }}</th>
+              <th scope="col">{{ $t('people.becomes') }}</th>
+              <th scope="col">{{ $t('people.what') }}</th>
             </tr>
           </thead>
           <tbody>
@@ -83,14 +92,14 @@ const busyRows = () => answer.value?.rows.filter((row) => ['add', 'change'].incl
     </div>
     <div class="row end">
       <Button
-        label="Show what would change"
+        :label="$t('people.show_what_would_change')"
         variant="outlined"
         :disabled="!text.trim()"
         :loading="busy"
         @click="send(false)"
       />
       <Button
-        label="Import"
+        :label="$t('people.import')"
         :disabled="!answer || answer.applied || wrong() > 0 || !busyRows()"
         :loading="busy"
         @click="send(true)"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/lib/text'
 import Button from 'primevue/button'
 import Select from 'primevue/select'
 import { computed } from 'vue'
@@ -18,25 +19,25 @@ const set = (changes: Partial<Limit>) => emit('change', { ...props.limit, ...cha
 const JOINTS = ['knee', 'hip', 'ankle', 'shoulder', 'elbow', 'wrist']
 const SEVERITIES = [
   { value: 'avoid', label: 'avoid' },
-  { value: 'gently', label: 'go gently' },
+  { value: 'gently', label: t('people.go_gently') },
 ]
 const SIDES = [
   { value: 'left', label: 'left' },
   { value: 'right', label: 'right' },
-  { value: 'both', label: 'both sides' },
+  { value: 'both', label: t('people.both_sides') },
 ]
 const sided = computed(() => JOINTS.includes(props.limit.kind))
 </script>
 
 <template>
-  <div class="limit" role="group" :aria-label="`Limit ${number}`">
+  <div class="limit" role="group" :aria-label="$t('people.limit_number', { number })">
     <Select
       :model-value="limit.kind"
       :options="kinds"
       option-value="kind"
       option-label="words"
       size="small"
-      :aria-label="`What is spared, limit ${number}`"
+      :aria-label="$t('people.what_is_spared_limit_number', { number })"
       @update:model-value="set({ kind: $event, side: undefined })"
     />
     <Select
@@ -46,7 +47,7 @@ const sided = computed(() => JOINTS.includes(props.limit.kind))
       option-value="value"
       option-label="label"
       size="small"
-      :aria-label="`Side, limit ${number}`"
+      :aria-label="$t('people.side_limit_number', { number })"
       @update:model-value="set({ side: $event })"
     />
     <Select
@@ -55,32 +56,32 @@ const sided = computed(() => JOINTS.includes(props.limit.kind))
       option-value="value"
       option-label="label"
       size="small"
-      :aria-label="`How strictly, limit ${number}`"
+      :aria-label="$t('people.how_strictly_limit_number', { number })"
       @update:model-value="set({ severity: $event })"
     />
     <Button
       icon="pi pi-trash"
-      :aria-label="`Remove limit ${number}`"
+      :aria-label="$t('people.remove_limit_number', { number })"
       size="small"
       variant="text"
       severity="secondary"
       @click="emit('remove')"
     />
     <TextField
-      label="From"
+      :label="$t('people.from')"
       type="date"
       :model-value="limit.from ?? ''"
       @update:model-value="set({ from: $event || undefined })"
     />
     <TextField
-      label="Until"
+      :label="$t('people.until')"
       type="date"
       :error="error"
       :model-value="limit.until ?? ''"
       @update:model-value="set({ until: $event || undefined })"
     />
     <TextField
-      label="Note"
+      :label="$t('common.note')"
       :maxlength="300"
       :model-value="limit.note ?? ''"
       @update:model-value="set({ note: $event || undefined })"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { plural, t } from '@/lib/text'
 import { useQueryClient } from '@tanstack/vue-query'
 import Button from 'primevue/button'
 import Dialog from 'primevue/dialog'
@@ -12,7 +13,7 @@ import { usePeople } from '@/lib/api/queries'
 import { LEVELS, type Level, type PersonRow } from '@/lib/api/types'
 import LevelChoice from '@/ui/LevelChoice.vue'
 import LevelMark from '@/ui/LevelMark.vue'
-import { monthText, peopleText } from '@/lib/clockText'
+import { monthText } from '@/lib/clockText'
 import PageState from '@/ui/PageState.vue'
 import TextField from '@/ui/TextField.vue'
 import { useAttempt } from '@/lib/useAttempt'
@@ -32,9 +33,9 @@ const words = ref('')
 const tag = ref<string | null>(null)
 const order = ref<'name' | 'lane' | 'since'>('name')
 const ORDERS = [
-  { value: 'name', label: 'By name' },
-  { value: 'lane', label: 'By level' },
-  { value: 'since', label: 'Newest first' },
+  { value: 'name', label: t('people.by_name') },
+  { value: 'lane', label: t('common.by_level') },
+  { value: 'since', label: t('people.newest_first') },
 ]
 const archived = ref(false)
 const COMPARE: Record<typeof order.value, (one: PersonRow, other: PersonRow) => number> = {
@@ -70,7 +71,7 @@ const putAway = (person: PersonRow, to: boolean) =>
   attempt(async () => {
     const params = { path: { id: person.id } }
     await ask(api.PUT('/api/people/{id}/archive', { params, body: { archived: to } }))
-    undoable(`${person.name} ${to ? 'archived' : 'brought back'}`, async () => {
+    undoable(`${person.name} ${to ? t('people.archived') : t('people.brought_back')}`, async () => {
       await ask(api.PUT('/api/people/{id}/archive', { params, body: { archived: !to } }))
       await refresh()
     })
@@ -82,19 +83,24 @@ function openNew() {
   adding.value = true
 }
 useShortcuts([
-  { keys: 'n', label: 'Add a person', matches: plainKey('n'), run: openNew },
-  { keys: '/', label: 'Search', matches: plainKey('/'), run: () => window.document.getElementById('search')?.focus() },
+  { keys: 'n', label: t('people.add_a_person'), matches: plainKey('n'), run: openNew },
+  {
+    keys: '/',
+    label: t('common.search'),
+    matches: plainKey('/'),
+    run: () => window.document.getElementById('search')?.focus(),
+  },
 ])
 </script>
 
 <template>
   <div class="page">
     <div class="row spread">
-      <h1>People</h1>
+      <h1>{{ $t('common.people') }}</h1>
       <span class="row">
-        <RouterLink :to="{ name: 'benchmarks' }">Benchmarks</RouterLink>
-        <Button label="Import or export" variant="outlined" @click="importing = true" />
-        <Button label="Add a person" icon="pi pi-plus" aria-keyshortcuts="n" @click="openNew" />
+        <RouterLink :to="{ name: 'benchmarks' }">{{ $t('people.benchmarks') }}</RouterLink>
+        <Button :label="$t('people.import_or_export')" variant="outlined" @click="importing = true" />
+        <Button :label="$t('people.add_a_person')" icon="pi pi-plus" aria-keyshortcuts="n" @click="openNew" />
       </span>
     </div>
     <PageState
@@ -107,32 +113,40 @@ useShortcuts([
           id="search"
           v-model="words"
           type="search"
-          placeholder="Search names and tags"
-          aria-label="Search names and tags"
+          :placeholder="$t('people.search_names_and_tags')"
+          :aria-label="$t('people.search_names_and_tags')"
           aria-keyshortcuts="/"
         />
-        <Select v-model="order" :options="ORDERS" option-label="label" option-value="value" aria-label="Order" />
+        <Select
+          v-model="order"
+          :options="ORDERS"
+          option-label="label"
+          option-value="value"
+          :aria-label="$t('common.order')"
+        />
         <Select
           v-if="source.data.value?.tags.length"
           v-model="tag"
           :options="source.data.value.tags"
-          placeholder="Any tag"
+          :placeholder="$t('people.any_tag')"
           show-clear
-          aria-label="Tag"
+          :aria-label="$t('people.tag')"
         />
-        <label class="row small"><ToggleSwitch v-model="archived" /> Archived</label>
-        <span class="quiet small" role="status">{{ peopleText(shown.length) }}</span>
+        <label class="row small"><ToggleSwitch v-model="archived" /> {{ $t('people.archived_2') }}</label>
+        <span class="quiet small" role="status">{{ plural(shown.length, 'person') }}</span>
       </div>
-      <div v-if="shown.length" class="scroll-x" tabindex="0" role="region" aria-label="People">
+      <div v-if="shown.length" class="scroll-x" tabindex="0" role="region" :aria-label="$t('common.people')">
         <table class="ledger stacks">
           <thead>
             <tr>
-              <th scope="col">Name</th>
-              <th scope="col">Follows</th>
-              <th scope="col">Screening</th>
-              <th scope="col">Tags</th>
-              <th scope="col">Since</th>
-              <th scope="col"><span class="visually-hidden">What to do</span></th>
+              <th scope="col">{{ $t('common.name') }}</th>
+              <th scope="col">{{ $t('common.follows') }}</th>
+              <th scope="col">{{ $t('people.screening') }}</th>
+              <th scope="col">{{ $t('people.tags') }}</th>
+              <th scope="col">{{ $t('people.since') }}</th>
+              <th scope="col">
+                <span class="visually-hidden">{{ $t('people.what_to_do') }}</span>
+              </th>
             </tr>
           </thead>
           <tbody>
@@ -140,7 +154,7 @@ useShortcuts([
               <th scope="row">
                 <RouterLink :to="{ name: 'person', params: { id: person.id } }">{{ person.name }}</RouterLink>
                 <span v-if="person.pronouns" class="small quiet pronouns">{{ person.pronouns }}</span>
-                <span v-if="person.new" class="badge">new</span>
+                <span v-if="person.new" class="badge">{{ $t('people.new') }}</span>
               </th>
               <td><LevelMark :level="person.lane" /></td>
               <td class="small" :class="{ 'warn-text': ['not_asked', 'see_instructor'].includes(person.screening) }">
@@ -151,7 +165,11 @@ useShortcuts([
               <td>
                 <Button
                   :icon="archived ? 'pi pi-replay' : 'pi pi-inbox'"
-                  :aria-label="archived ? `Bring ${person.name} back` : `Archive ${person.name}`"
+                  :aria-label="
+                    archived
+                      ? $t('people.bring_name_back', { name: person.name })
+                      : $t('people.archive_name', { name: person.name })
+                  "
                   variant="text"
                   severity="secondary"
                   size="small"
@@ -162,22 +180,22 @@ useShortcuts([
           </tbody>
         </table>
       </div>
-      <p v-else-if="words || tag" class="quiet">Nobody answers to that search.</p>
-      <p v-else-if="archived" class="quiet">Nobody is archived.</p>
+      <p v-else-if="words || tag" class="quiet">{{ $t('people.nobody_answers_to_that_search') }}</p>
+      <p v-else-if="archived" class="quiet">{{ $t('people.nobody_is_archived') }}</p>
       <p v-else class="quiet">
-        Nobody yet. Press <kbd>n</kbd> for the first, or import a list: a column “name” is enough.
+        {{ $t('people.nobody_yet_press') }} <kbd>{{ $t('people.n') }}</kbd> {{ $t('people.for_the_first_or_import_a') }}
       </p>
     </PageState>
 
-    <Dialog v-model:visible="adding" modal header="Add a person" :style="{ width: 'min(28rem, 96vw)' }">
+    <Dialog v-model:visible="adding" modal :header="$t('people.add_a_person')" :style="{ width: 'min(28rem, 96vw)' }">
       <form class="form" @submit.prevent="add">
-        <TextField v-model="name" label="Name" :error="errors.get('/name')" :maxlength="80" autofocus />
+        <TextField v-model="name" :label="$t('common.name')" :error="errors.get('/name')" :maxlength="80" autofocus />
         <span>
-          <span class="small quiet">Follows</span><br />
-          <LevelChoice v-model="lane" label="Follows" />
+          <span class="small quiet">{{ $t('common.follows') }}</span><br />
+          <LevelChoice v-model="lane" :label="$t('common.follows')" />
         </span>
-        <p class="small quiet">Limits, screening and the emergency contact come on the next page.</p>
-        <div class="row end"><Button type="submit" label="Add" :loading="busy" /></div>
+        <p class="small quiet">{{ $t('people.limits_screening_and_the_emergency_contact') }}</p>
+        <div class="row end"><Button type="submit" :label="$t('common.add')" :loading="busy" /></div>
       </form>
     </Dialog>
     <ImportDialog v-model:visible="importing" @done="refresh" />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { plural } from '@/lib/text'
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import Button from 'primevue/button'
 import Dialog from 'primevue/dialog'
@@ -44,53 +45,66 @@ const erase = () =>
 
 <template>
   <div class="page">
-    <p class="small"><RouterLink :to="{ name: 'people' }">People</RouterLink></p>
+    <p class="small">
+      <RouterLink :to="{ name: 'people' }">{{ $t('common.people') }}</RouterLink>
+    </p>
     <PageState :loading="person.isPending.value" :error="person.error.value" @retry="person.refetch()">
       <template v-if="person.data.value">
         <div class="row spread">
           <h1>{{ person.data.value.name }}</h1>
           <span class="row">
             <LevelMark :level="person.data.value.lane" />
-            <span class="small quiet">{{
-              person.data.value.attended === 1 ? '1 class' : `${person.data.value.attended} classes`
-            }}</span>
+            <span class="small quiet">{{ plural(person.data.value.attended, 'class') }}</span>
           </span>
         </div>
         <p
           class="small"
           :class="['not_asked', 'see_instructor'].includes(person.data.value.screening) ? 'warn-text' : 'quiet'"
         >
-          {{ SCREENING_WORDS[person.data.value.screening] }}<template v-if="person.data.value.new">; new</template
-          ><template v-if="person.data.value.archived">; archived</template>
+          {{ SCREENING_WORDS[person.data.value.screening]
+          }}<template v-if="person.data.value.new">{{ $t('people.new_2') }}</template
+          ><template v-if="person.data.value.archived">{{ $t('people.archived_3') }}</template>
         </p>
         <div class="columns">
           <ProfileForm :person="person.data.value" @saved="changed" />
           <HealthForm :person="person.data.value" @saved="changed" />
         </div>
         <CapacityPicture :person="person.data.value" />
-        <section aria-label="Their data" class="data">
-          <h2>Their data</h2>
-          <p class="small quiet">
-            Everything kept of them can be handed over or erased at any time. Health notes are stored encrypted, and
-            only this studio's instructors see them.
-          </p>
+        <section :aria-label="$t('people.their_data')" class="data">
+          <h2>{{ $t('people.their_data') }}</h2>
+          <p class="small quiet">{{ $t('people.everything_kept_of_them_can_be') }}</p>
           <p class="row">
-            <a :href="`/api/people/${id}/export`" download="person.json">Everything as a file</a>
-            <Button label="Erase everything…" severity="warn" variant="outlined" size="small" @click="erasing = true" />
+            <a :href="`/api/people/${id}/export`" download="person.json">{{ $t('people.everything_as_a_file') }}</a>
+            <Button
+              :label="$t('people.erase_everything')"
+              severity="warn"
+              variant="outlined"
+              size="small"
+              @click="erasing = true"
+            />
           </p>
         </section>
-        <Dialog v-model:visible="erasing" modal header="Erase everything" :style="{ width: 'min(30rem, 96vw)' }">
+        <Dialog
+          v-model:visible="erasing"
+          modal
+          :header="$t('people.erase_everything_2')"
+          :style="{ width: 'min(30rem, 96vw)' }"
+        >
           <form class="form" novalidate @submit.prevent="erase">
             <p>
-              {{ person.data.value.name }}, their limits, benchmarks, logged classes and rosters are gone for good. To
-              archive a person instead, use the list of people.
+              {{ $t('people.name_their_limits_benchmarks_logged_classes', { name: person.data.value.name }) }}
             </p>
-            <TextField v-model="typed" label="Type their name to confirm" autofocus />
+            <TextField v-model="typed" :label="$t('people.type_their_name_to_confirm')" autofocus />
             <div class="row end">
-              <Button label="Keep them" severity="secondary" variant="outlined" @click="erasing = false" />
+              <Button
+                :label="$t('people.keep_them')"
+                severity="secondary"
+                variant="outlined"
+                @click="erasing = false"
+              />
               <Button
                 type="submit"
-                label="Erase"
+                :label="$t('people.erase')"
                 severity="warn"
                 :disabled="typed.trim() !== person.data.value.name"
                 :loading="busy"

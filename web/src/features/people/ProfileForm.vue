@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/lib/text'
 import Button from 'primevue/button'
 import { useToast } from 'primevue/usetoast'
 import { computed, reactive, ref, watch } from 'vue'
@@ -91,14 +92,14 @@ watch(
 )
 
 const LABELS = {
-  name: 'Name',
-  pronouns: 'Pronouns',
-  birth_year: 'Year of birth',
-  since: 'Member since',
-  lane: 'Level they follow',
-  levels: 'Levels by pattern',
-  tags: 'Tags',
-  contact: 'Emergency contact',
+  name: t('common.name'),
+  pronouns: t('people.pronouns'),
+  birth_year: t('people.year_of_birth'),
+  since: t('people.member_since'),
+  lane: t('people.level_they_follow'),
+  levels: t('people.levels_by_pattern'),
+  tags: t('people.tags'),
+  contact: t('people.emergency_contact'),
 }
 const versioned = useVersioned<PersonForm, PersonWhole>({
   labels: LABELS,
@@ -113,7 +114,7 @@ const versioned = useVersioned<PersonForm, PersonWhole>({
     )
     before.value = JSON.stringify(body.value)
     emit('saved', now)
-    toast.add({ severity: 'success', summary: 'Saved', detail: now.name, life: 3000 })
+    toast.add({ severity: 'success', summary: t('common.saved'), detail: now.name, life: 3000 })
   },
   read: (theirs) => ({ body: formOf(theirs), version: theirs.version }),
 })
@@ -122,44 +123,69 @@ const resolve = (picks: Picks) => attempt(() => versioned.resolve(picks))
 </script>
 
 <template>
-  <form aria-label="Person" class="form" @submit.prevent="save">
+  <form :aria-label="$t('people.person')" class="form" @submit.prevent="save">
     <ConflictFields
       :visible="versioned.met.value !== null"
-      what="This person was"
+      :what="$t('people.this_person_was')"
       :rows="versioned.rows.value"
       @save="resolve"
       @close="versioned.close"
     />
-    <h2>Person</h2>
+    <h2>{{ $t('people.person') }}</h2>
     <div class="pair">
-      <TextField v-model="text.name" label="Name" :error="errors.get('/name')" :maxlength="80" />
-      <TextField v-model="text.pronouns" label="Pronouns" :error="errors.get('/pronouns')" :maxlength="40" />
-      <NumberField v-model="year" class="year" label="Year of birth" :error="errors.get('/birth_year')" width="6rem" />
-      <TextField v-model="text.since" label="Member since" type="date" :error="errors.get('/since')" />
+      <TextField v-model="text.name" :label="$t('common.name')" :error="errors.get('/name')" :maxlength="80" />
+      <TextField
+        v-model="text.pronouns"
+        :label="$t('people.pronouns')"
+        :error="errors.get('/pronouns')"
+        :maxlength="40"
+      />
+      <NumberField
+        v-model="year"
+        class="year"
+        :label="$t('people.year_of_birth')"
+        :error="errors.get('/birth_year')"
+        width="6rem"
+      />
+      <TextField v-model="text.since" :label="$t('people.member_since')" type="date" :error="errors.get('/since')" />
     </div>
-    <TextField v-model="text.tags" label="Tags, with commas between" :error="errors.get('/tags')" />
+    <TextField v-model="text.tags" :label="$t('people.tags_with_commas_between')" :error="errors.get('/tags')" />
     <fieldset>
-      <legend>Emergency contact</legend>
+      <legend>{{ $t('people.emergency_contact') }}</legend>
       <div class="pair">
-        <TextField v-model="text.contact" label="Name" :maxlength="120" />
-        <TextField v-model="text.phone" label="Telephone" :error="errors.get('/contact/phone')" :maxlength="40" />
-        <TextField v-model="text.relation" label="Relation" :maxlength="60" />
+        <TextField v-model="text.contact" :label="$t('common.name')" :maxlength="120" />
+        <TextField
+          v-model="text.phone"
+          :label="$t('people.telephone')"
+          :error="errors.get('/contact/phone')"
+          :maxlength="40"
+        />
+        <TextField v-model="text.relation" :label="$t('people.relation')" :maxlength="60" />
       </div>
     </fieldset>
     <fieldset>
-      <legend>Level they chose</legend>
-      <p class="row"><span class="small">Follows</span><LevelChoice v-model="lane" label="Follows" /></p>
-      <p class="small quiet">Strong legs and a weak push are normal: say where a pattern differs from that level.</p>
+      <legend>{{ $t('people.level_they_chose') }}</legend>
+      <p class="row">
+        <span class="small">{{ $t('common.follows') }}</span><LevelChoice
+          v-model="lane"
+          :label="$t('common.follows')"
+        />
+      </p>
+      <p class="small quiet">{{ $t('people.strong_legs_and_a_weak_push') }}</p>
       <div class="levels">
         <span v-for="pattern in PROFILE_PATTERNS" :key="pattern" class="row">
           <span class="small pattern">{{ readable(pattern) }}</span>
-          <LevelChoice v-model="levels[pattern]" :label="`Level: ${readable(pattern)}`" open="as that level" />
+          <LevelChoice
+            v-model="levels[pattern]"
+            :label="$t('people.level_readable', { readable: readable(pattern) })"
+            :open="$t('people.as_that_level')"
+          />
         </span>
       </div>
     </fieldset>
     <div class="row">
-      <Button type="submit" label="Save" :loading="busy" :disabled="!dirty" />
-      <span v-if="dirty" class="small quiet">Not saved yet</span>
+      <Button type="submit" :label="$t('common.save')" :loading="busy" :disabled="!dirty" />
+      <span v-if="dirty" class="small quiet">{{ $t('people.not_saved_yet') }}</span>
     </div>
   </form>
 </template>

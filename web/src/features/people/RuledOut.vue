@@ -41,13 +41,17 @@ const count = computed(() => Object.keys(ruled.value).length)
 <template>
   <details v-if="limits.length" class="ruled small">
     <summary>
-      <span v-if="failed" class="quiet">What is ruled out is not known just now.</span>
-      <span v-else>Today {{ count }} of {{ rungs.length }} versions are ruled out</span>
+      <span v-if="failed" class="quiet">{{ $t('people.what_is_ruled_out_is_not') }}</span>
+      <span v-else>{{ $t('people.today_count_of_count_2_versions_are', { count, count_2: rungs.length }) }}</span>
     </summary>
     <ul>
       <li v-for="family in families" :key="family.name">
         <b>{{ family.name }}</b>: {{ family.out.map((rung) => rung.name).join(', ') }}
-        <span class="quiet">({{ family.left ? `${family.left} left` : 'nothing of it is left' }})</span>
+        <span class="quiet"
+          >({{
+            family.left ? $t('people.left_left', { left: family.left }) : $t('people.nothing_of_it_is_left')
+          }})</span
+        >
       </li>
     </ul>
   </details>

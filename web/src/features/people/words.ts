@@ -1,12 +1,13 @@
+import { t } from '@/lib/text'
 import type { Screening } from '@/lib/api/types'
 import { onTheWall } from '@/lib/clockText'
 
 /** Where the answers leave somebody, for the instructor's eyes. */
 export const SCREENING_WORDS: Record<Screening, string> = {
-  not_asked: 'Not screened',
-  clear: 'Screened',
-  see_instructor: 'Talk first',
-  cleared: 'Cleared by a professional',
+  not_asked: t('people.not_screened'),
+  clear: t('people.screened'),
+  see_instructor: t('people.talk_first'),
+  cleared: t('people.cleared_by_a_professional'),
 }
 
 /** The day where the studio is, as the server wants it. */

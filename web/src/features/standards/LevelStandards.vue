@@ -33,11 +33,13 @@ function setBand(key: string, level: Level, at: 'min' | 'max', value: Typed) {
 </script>
 
 <template>
-  <div class="scroll-x" tabindex="0" role="region" aria-label="Standards by level">
+  <div class="scroll-x" tabindex="0" role="region" :aria-label="$t('standards.standards_by_level')">
     <table class="ledger">
       <thead>
         <tr>
-          <th scope="col"><span class="visually-hidden">Standard</span></th>
+          <th scope="col">
+            <span class="visually-hidden">{{ $t('standards.standard') }}</span>
+          </th>
           <th v-for="level in LEVELS" :key="level" scope="col"><LevelMark :level="level" /></th>
         </tr>
       </thead>
@@ -55,7 +57,7 @@ function setBand(key: string, level: Level, at: 'min' | 'max', value: Typed) {
               <NumberField
                 v-for="at in ['min', 'max'] as const"
                 :key="at"
-                :label="`${field.label}, ${level}, ${at === 'min' ? 'from' : 'to'}`"
+                :label="`${field.label}, ${level}, ${at === 'min' ? $t('standards.from') : $t('standards.to')}`"
                 hide-label
                 :hint="String(end(standard(field.key, level), at) ?? '')"
                 width="3rem"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/lib/text'
 import SelectButton from 'primevue/selectbutton'
 import { onBeforeRouteLeave } from 'vue-router'
 import NumberField from '@/ui/NumberField.vue'
@@ -16,23 +17,20 @@ const { query, typed, defaults, errors, dirty, change } = standards
 const single = (key: string) => (typed.value as Keyed)[key] as Typed
 const standard = (key: string) => String((defaults.value as Keyed)[key] ?? '')
 const DEPTHS = [
-  { value: 'parallel', label: 'Thighs level' },
-  { value: 'full', label: 'As low as mobility allows' },
+  { value: 'parallel', label: t('standards.thighs_level') },
+  { value: 'full', label: t('standards.as_low_as_mobility_allows') },
 ]
-onBeforeRouteLeave(() => !dirty.value || window.confirm('Leave without saving the changed standards?'))
+onBeforeRouteLeave(() => !dirty.value || window.confirm(t('standards.leave_without_saving_the_changed_standards')))
 </script>
 
 <template>
   <div class="page">
-    <h1>Studio standards</h1>
-    <p class="quiet lead">
-      The numbers this studio plans with. They travel inside each circuit, so a circuit keeps its own until you bring it
-      along. House estimates, all of them: change them where your people show you better.
-    </p>
+    <h1>{{ $t('standards.studio_standards') }}</h1>
+    <p class="quiet lead">{{ $t('standards.the_numbers_this_studio_plans_with') }}</p>
     <PageState :loading="query.isPending.value" :error="query.error.value" @retry="query.refetch()">
       <ConflictFields
         :visible="standards.versioned.met.value !== null"
-        what="The standards were"
+        :what="$t('standards.the_standards_were')"
         :rows="standards.versioned.rows.value"
         @save="standards.resolve"
         @close="standards.versioned.close"
@@ -40,7 +38,7 @@ onBeforeRouteLeave(() => !dirty.value || window.confirm('Leave without saving th
       <div class="layout">
         <div>
           <section aria-labelledby="times">
-            <h2 id="times">Times and targets</h2>
+            <h2 id="times">{{ $t('standards.times_and_targets') }}</h2>
             <dl>
               <template v-for="field in SINGLES" :key="field.key">
                 <dt>
@@ -59,24 +57,21 @@ onBeforeRouteLeave(() => !dirty.value || window.confirm('Leave without saving th
             </dl>
           </section>
           <section aria-labelledby="levels">
-            <h2 id="levels">By level</h2>
+            <h2 id="levels">{{ $t('common.by_level') }}</h2>
             <LevelStandards :standards="standards" />
           </section>
           <section aria-labelledby="depth">
-            <h2 id="depth">Depth of a squat</h2>
+            <h2 id="depth">{{ $t('standards.depth_of_a_squat') }}</h2>
             <SelectButton
               :model-value="typed.depth ?? 'parallel'"
               :options="DEPTHS"
               option-label="label"
               option-value="value"
               :allow-empty="false"
-              aria-label="Depth of a squat"
+              :aria-label="$t('standards.depth_of_a_squat')"
               @update:model-value="(value) => change((draft) => setKey(draft, 'depth', value))"
             />
-            <p class="small quiet says">
-              A movement standard, not a level. Level thighs can be judged at a glance in a mixed class; full depth is
-              for who has shown it; with a sore knee it is as far as is free of pain.
-            </p>
+            <p class="small quiet says">{{ $t('standards.a_movement_standard_not_a_level') }}</p>
           </section>
         </div>
         <TouchedCircuits :standards="standards" />

@@ -1,7 +1,8 @@
 <script setup lang="ts">
+import { plural } from '@/lib/text'
 import Button from 'primevue/button'
 import { RouterLink } from 'vue-router'
-import { clockText, plural } from '@/lib/clockText'
+import { clockText } from '@/lib/clockText'
 import type { Standards } from './useStandards'
 
 // Which circuits a change would touch; only those that are ticked come along.
@@ -10,20 +11,20 @@ const { errors, touched, bring, looking, problem, dirty, reset, save, toggle } =
 </script>
 
 <template>
-  <aside aria-label="Affected circuits">
-    <h2>Affected circuits</h2>
+  <aside :aria-label="$t('standards.affected_circuits')">
+    <h2>{{ $t('standards.affected_circuits') }}</h2>
     <p v-if="problem" class="warn-text" role="alert">{{ problem }}</p>
-    <p v-if="!dirty" class="small quiet">Type another number: the circuits it would change stand here first.</p>
+    <p v-if="!dirty" class="small quiet">{{ $t('standards.type_another_number_the_circuits_it') }}</p>
     <template v-else-if="errors.size">
-      <p class="warn-text">Some numbers need correcting first.</p>
+      <p class="warn-text">{{ $t('standards.some_numbers_need_correcting_first') }}</p>
       <ul class="small">
         <li v-for="[place, message] in errors" :key="place">
           {{ place.slice(1).replaceAll('/', ', ').replaceAll('_', ' ') }} {{ message }}
         </li>
       </ul>
     </template>
-    <p v-else-if="looking && !touched.length" class="small quiet">Looking…</p>
-    <p v-else-if="!touched.length" class="small">No circuit changes. New ones begin with the new numbers.</p>
+    <p v-else-if="looking && !touched.length" class="small quiet">{{ $t('standards.looking') }}</p>
+    <p v-else-if="!touched.length" class="small">{{ $t('standards.no_circuit_changes_new_ones_begin') }}</p>
     <ul v-else class="circuits" role="status">
       <li v-for="circuit in touched" :key="circuit.id">
         <label
@@ -33,17 +34,25 @@ const { errors, touched, bring, looking, problem, dirty, reset, save, toggle } =
         <span class="small quiet">
           {{ clockText(circuit.total_before_s) }} → {{ clockText(circuit.total_after_s)
           }}<template v-if="circuit.targets">, {{ plural(circuit.targets, 'target') }}</template
-          ><template v-if="circuit.depth">, depth</template>
+          ><template v-if="circuit.depth">{{ $t('standards.depth') }}</template>
         </span>
       </li>
     </ul>
     <div class="row">
       <Button
-        :label="bring.size && touched.length ? `Save, and update ${bring.size}` : 'Save'"
+        :label="
+          bring.size && touched.length ? $t('standards.save_and_update_size', { size: bring.size }) : $t('common.save')
+        "
         :disabled="!dirty || errors.size > 0 || looking"
         @click="save"
       />
-      <Button label="Discard" variant="outlined" severity="secondary" :disabled="!dirty" @click="reset" />
+      <Button
+        :label="$t('standards.discard')"
+        variant="outlined"
+        severity="secondary"
+        :disabled="!dirty"
+        @click="reset"
+      />
     </div>
   </aside>
 </template>

@@ -1,3 +1,4 @@
+import { t } from '@/lib/text'
 import type { House } from '@/lib/api/types'
 
 // The house standards as they are asked for: which numbers, in which words.
@@ -22,44 +23,64 @@ export interface BandField {
 }
 
 export const SINGLES: SingleField[] = [
-  { key: 'transition_s', label: 'Transition', unit: 's', says: 'From one self-paced station to the next.' },
+  {
+    key: 'transition_s',
+    label: t('standards.transition'),
+    unit: 's',
+    says: t('standards.from_one_self_paced_station_to'),
+  },
   {
     key: 'position_change_s',
-    label: 'Change of position',
+    label: t('standards.change_of_position'),
     unit: 's',
-    says: 'The same where the body goes to or from the floor.',
+    says: t('standards.the_same_where_the_body_goes'),
   },
-  { key: 'reserve', label: 'Reserve', unit: 'moves', says: 'Clean reps to be left undone in the worst round.' },
-  { key: 'fill', label: 'Fill of the work time', unit: '%', says: 'How much of the work time chosen targets fill.' },
-  { key: 'set_rest_s', label: 'Rest between sets', unit: 's', says: 'The short rest inside a long total.' },
+  { key: 'reserve', label: t('standards.reserve'), unit: 'moves', says: t('standards.clean_reps_to_be_left_undone') },
+  {
+    key: 'fill',
+    label: t('standards.fill_of_the_work_time'),
+    unit: '%',
+    says: t('standards.how_much_of_the_work_time'),
+  },
+  {
+    key: 'set_rest_s',
+    label: t('standards.rest_between_sets'),
+    unit: 's',
+    says: t('standards.the_short_rest_inside_a_long'),
+  },
   {
     key: 'fives_from',
-    label: 'Rounded to fives from',
+    label: t('standards.rounded_to_fives_from'),
     says: 'From this advanced number on, shares go in fives; below it in ones. Doubled where sides alternate.',
   },
 ]
 export const BY_LEVEL: LevelField[] = [
-  { key: 'pace', label: 'Pace', unit: '×', says: 'Stretches a version’s own tempo; never a typed one, nor a hold.' },
-  { key: 'shares', label: 'Shares', unit: '%', says: 'Of the advanced number.' },
+  {
+    key: 'pace',
+    label: t('standards.pace'),
+    unit: '×',
+    says: 'Stretches a version’s own tempo; never a typed one, nor a hold.',
+  },
+  { key: 'shares', label: t('standards.shares'), unit: '%', says: t('standards.of_the_advanced_number') },
   {
     key: 'hold_shares',
-    label: 'Hold shares',
+    label: t('standards.hold_shares'),
     unit: '%',
-    says: 'Of the longest hold. 33.34 and 66.67 stand for exact thirds.',
+    says: t('standards.of_the_longest_hold_33_34'),
   },
-  { key: 'load_shares', label: 'Load shares', unit: '%', says: 'Of the advanced bottle.' },
-  { key: 'rest_shares', label: 'Rest', unit: '%', says: 'Of the rest as typed.' },
-  { key: 'round_shares', label: 'Rounds', unit: '%', says: 'Of the rounds as typed, at least one.' },
+  { key: 'load_shares', label: t('standards.load_shares'), unit: '%', says: t('standards.of_the_advanced_bottle') },
+  { key: 'rest_shares', label: t('common.rest'), unit: '%', says: t('standards.of_the_rest_as_typed') },
+  { key: 'round_shares', label: t('standards.rounds'), unit: '%', says: t('standards.of_the_rounds_as_typed_at') },
   {
     key: 'lowering_s',
-    label: 'Slower lowering',
+    label: t('standards.slower_lowering'),
     unit: 's',
-    says: 'Seconds more on the way down, in the school of slower lowering.',
+    says: t('standards.seconds_more_on_the_way_down'),
   },
 ]
 export const BANDS: BandField[] = [
-  { key: 'ranges', label: 'Bands of reps', says: 'From the bottom to the top before the next version.' },
-  { key: 'hold_ranges', label: 'Bands of holds', unit: 's', says: 'The same in seconds.' },
+  { key: 'ranges', label: t('standards.bands_of_reps'), says: t('standards.from_the_bottom_to_the_top') },
+  { key: 'hold_ranges', label: t('standards.bands_of_holds'), unit: 's', says: t('standards.the_same_in_seconds') },
 ]
 
 /** Only what differs from the defaults is kept. */

@@ -1,3 +1,4 @@
+import { plural, t } from '@/lib/text'
 import { useQueryClient } from '@tanstack/vue-query'
 import { useTimeoutFn } from '@vueuse/core'
 import { useToast } from 'primevue/usetoast'
@@ -5,7 +6,7 @@ import { computed, ref, watch } from 'vue'
 import { api, ask, Refusal, wording } from '@/lib/api/client'
 import { useHouse } from '@/lib/api/queries'
 import type { House, HouseStandards, Touched } from '@/lib/api/types'
-import { plural } from '@/lib/clockText'
+
 import type { Picks } from '@/lib/conflict'
 import { readable } from '@/lib/readable'
 import { useVersioned } from '@/lib/useVersioned'
@@ -85,7 +86,7 @@ export function useStandards() {
   const versioned = useVersioned<House, HouseStandards>({
     labels: {
       ...Object.fromEntries([...SINGLES, ...BY_LEVEL, ...BANDS].map((field) => [field.key, field.label])),
-      depth: 'Depth of a squat',
+      depth: t('standards.depth_of_a_squat'),
     },
     show: (body, over) => {
       typed.value = body
@@ -100,13 +101,14 @@ export function useStandards() {
       await queries.invalidateQueries({ queryKey: ['workouts'] })
       toast.add({
         severity: 'success',
-        summary: 'Saved',
-        detail: `${plural(brought, 'circuit')} updated.`,
+        summary: t('common.saved'),
+        detail: t('standards.plural_updated', { plural: plural(brought, 'circuit') }),
         life: 4000,
       })
     },
     read: (theirs) => ({ body: theirs.house, version: theirs.version }),
-    words: (value) => (value === undefined || value === null ? 'the default' : readable(JSON.stringify(value))),
+    words: (value) =>
+      value === undefined || value === null ? t('standards.the_default') : readable(JSON.stringify(value)),
   })
 
   const save = () => attempt(() => versioned.save(given.value, version.value))

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/lib/text'
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import Button from 'primevue/button'
 import { useToast } from 'primevue/usetoast'
@@ -33,7 +34,7 @@ const rename = () =>
   naming.attempt(async () => {
     queries.setQueryData(['account'], await ask(api.PUT('/api/account', { body: { name: name.value } })))
     await session.refresh()
-    said('Saved')
+    said(t('common.saved'))
   })
 
 const changing = useAttempt()
@@ -44,7 +45,7 @@ const changePassword = () =>
     const body = { current: current.value, password: password.value }
     queries.setQueryData(['account'], await ask(api.PUT('/api/account/password', { body })))
     current.value = password.value = ''
-    said('Your password was changed. Other devices were signed out.')
+    said(t('studio.your_password_was_changed_other_devices'))
   })
 
 const devices = useAttempt()
@@ -59,7 +60,7 @@ const signOutOthers = () =>
   devices.attempt(async () => {
     await ask(api.DELETE('/api/account/sign-ins'))
     await account.refetch()
-    said('Every other device was signed out')
+    said(t('studio.every_other_device_was_signed_out'))
   })
 const signOutEverywhere = () =>
   devices.attempt(async () => {
@@ -72,7 +73,7 @@ const signOutEverywhere = () =>
 
 <template>
   <div class="page">
-    <h1>Your account</h1>
+    <h1>{{ $t('studio.your_account') }}</h1>
     <PageState :loading="account.isPending.value" :error="account.error.value" @retry="account.refetch()">
       <template v-if="account.data.value">
         <p class="quiet">
@@ -80,44 +81,53 @@ const signOutEverywhere = () =>
           {{ ROLES[account.data.value.role].says }}
         </p>
         <p v-if="account.data.value.role === 'owner'" class="row">
-          <RouterLink :to="{ name: 'studio' }">Studio settings</RouterLink>
-          <RouterLink :to="{ name: 'team' }">Team and roles</RouterLink>
+          <RouterLink :to="{ name: 'studio' }">{{ $t('studio.studio_settings') }}</RouterLink>
+          <RouterLink :to="{ name: 'team' }">{{ $t('studio.team_and_roles') }}</RouterLink>
         </p>
         <div class="columns">
-          <form aria-label="Name" novalidate @submit.prevent="rename">
-            <h2>Name</h2>
-            <TextField v-model="name" label="Your name" :error="naming.errors.value.get('/name')" :maxlength="80" />
+          <form :aria-label="$t('common.name')" novalidate @submit.prevent="rename">
+            <h2>{{ $t('common.name') }}</h2>
+            <TextField
+              v-model="name"
+              :label="$t('studio.your_name')"
+              :error="naming.errors.value.get('/name')"
+              :maxlength="80"
+            />
             <p>
               <Button
                 type="submit"
-                label="Save"
+                :label="$t('common.save')"
                 :loading="naming.busy.value"
                 :disabled="name.trim() === account.data.value.name"
               />
             </p>
           </form>
-          <form aria-label="Password" novalidate @submit.prevent="changePassword">
-            <h2>Password</h2>
+          <form :aria-label="$t('studio.password')" novalidate @submit.prevent="changePassword">
+            <h2>{{ $t('studio.password') }}</h2>
             <p v-if="account.data.value.password_changed_at" class="small quiet">
-              Last changed on {{ dateText(account.data.value.password_changed_at) }}
+              {{
+                $t('studio.last_changed_on_password_changed_at', {
+                  password_changed_at: dateText(account.data.value.password_changed_at),
+                })
+              }}
             </p>
             <SecretField
               v-model="current"
-              label="Current password"
+              :label="$t('studio.current_password')"
               autocomplete="current-password"
               :error="changing.errors.value.get('/current')"
             />
             <SecretField
               v-model="password"
-              label="New password"
+              :label="$t('common.new_password')"
               autocomplete="new-password"
               :error="changing.errors.value.get('/password')"
-              hint="At least 12 characters. A few words in a row are easy to remember."
+              :hint="$t('common.at_least_12_characters_a_few')"
             />
             <p>
               <Button
                 type="submit"
-                label="Change password"
+                :label="$t('studio.change_password')"
                 :loading="changing.busy.value"
                 :disabled="!current || !password"
               />
@@ -126,35 +136,45 @@ const signOutEverywhere = () =>
         </div>
         <SecondFactor :account="account.data.value" @changed="account.refetch()" />
         <section aria-labelledby="devices">
-          <h2 id="devices">Where you are signed in</h2>
+          <h2 id="devices">{{ $t('studio.where_you_are_signed_in') }}</h2>
           <ul class="devices">
             <li v-for="device in account.data.value.sign_ins" :key="device.id">
               <span>
-                <b>{{ device.device }}</b><template v-if="device.here">, this one</template>
+                <b>{{ device.device }}</b><template v-if="device.here">{{ $t('studio.this_one') }}</template>
                 <span class="small quiet">
-                  · since {{ dayText(device.since) }}, last seen {{ dayText(device.seen_at) }}</span
+                  {{
+                    $t('studio.since_since_last_seen_seen_at', {
+                      since: dayText(device.since),
+                      seen_at: dayText(device.seen_at),
+                    })
+                  }}</span
                 >
               </span>
               <Button
                 v-if="!device.here"
-                label="Sign out"
+                :label="$t('studio.sign_out')"
                 size="small"
                 variant="text"
                 severity="secondary"
-                :aria-label="`Sign out ${device.device}`"
+                :aria-label="$t('studio.sign_out_device', { device: device.device })"
                 @click="signOutDevice(device.id)"
               />
             </li>
           </ul>
           <p class="row">
             <Button
-              label="Sign out all other devices"
+              :label="$t('studio.sign_out_all_other_devices')"
               variant="outlined"
               severity="secondary"
               :disabled="account.data.value.sign_ins.length < 2"
               @click="signOutOthers"
             />
-            <Button label="Sign out everywhere" variant="outlined" severity="secondary" @click="signOutEverywhere" />
+            <Button
+              :label="$t('studio.sign_out_everywhere')"
+              variant="outlined"
+              severity="secondary"
+              @click="signOutEverywhere"
+            />
           </p>
         </section>
       </template>

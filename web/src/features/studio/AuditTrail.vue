@@ -19,17 +19,17 @@ const events = computed(() => trail.data.value?.pages.flatMap((page) => page.eve
 
 <template>
   <section aria-labelledby="audit">
-    <h2 id="audit">Who did what</h2>
-    <p class="small quiet">Sign-ins, roles, exports, deletions, and whose health notes were opened or changed.</p>
+    <h2 id="audit">{{ $t('studio.who_did_what') }}</h2>
+    <p class="small quiet">{{ $t('studio.sign_ins_roles_exports_deletions_and') }}</p>
     <PageState :loading="trail.isPending.value" :error="trail.error.value" @retry="trail.refetch()">
-      <div class="scroll-x" tabindex="0" role="region" aria-label="Who did what: table">
+      <div class="scroll-x" tabindex="0" role="region" :aria-label="$t('studio.who_did_what_table')">
         <table class="ledger small">
           <thead>
             <tr>
-              <th scope="col">When</th>
-              <th scope="col">Who</th>
-              <th scope="col">What</th>
-              <th scope="col">About</th>
+              <th scope="col">{{ $t('common.when') }}</th>
+              <th scope="col">{{ $t('studio.who') }}</th>
+              <th scope="col">{{ $t('studio.what') }}</th>
+              <th scope="col">{{ $t('studio.about') }}</th>
             </tr>
           </thead>
           <tbody>
@@ -44,7 +44,7 @@ const events = computed(() => trail.data.value?.pages.flatMap((page) => page.eve
       </div>
       <Button
         v-if="trail.hasNextPage.value"
-        label="Show older"
+        :label="$t('common.show_older')"
         size="small"
         variant="outlined"
         severity="secondary"

@@ -22,24 +22,21 @@ const parts = (body: string) => body.split(/(https?:\/\/\S+)/g).map((text) => ({
 <template>
   <div class="page">
     <div class="row spread">
-      <h1>Mailbox</h1>
+      <h1>{{ $t('studio.mailbox') }}</h1>
       <Button
-        label="Empty it"
+        :label="$t('studio.empty_it')"
         variant="outlined"
         severity="secondary"
         :disabled="!box.data.value?.mails.length"
         @click="empty"
       />
     </div>
-    <p class="quiet">
-      No mail server is set, so mail is kept here instead of being sent. This page is there in development and with the
-      demo only, and only on this machine.
-    </p>
+    <p class="quiet">{{ $t('studio.no_mail_server_is_set_so') }}</p>
     <PageState :loading="box.isPending.value" :error="box.error.value" @retry="box.refetch()">
-      <p v-if="!box.data.value?.mails.length" class="quiet">Nothing yet.</p>
+      <p v-if="!box.data.value?.mails.length" class="quiet">{{ $t('studio.nothing_yet') }}</p>
       <article v-for="mail in box.data.value?.mails ?? []" :key="mail.id">
         <h2>{{ mail.subject }}</h2>
-        <p class="small quiet">To {{ mail.to }}, {{ dayText(mail.at) }}</p>
+        <p class="small quiet">{{ $t('studio.to_to_at', { to: mail.to, at: dayText(mail.at) }) }}</p>
         <p class="body">
           <template v-for="(part, index) in parts(mail.body)" :key="index"
             ><a v-if="part.link" :href="part.text">{{ part.text }}</a

@@ -1,9 +1,10 @@
 <script setup lang="ts">
+import { plural } from '@/lib/text'
 import Button from 'primevue/button'
 import { ref } from 'vue'
 import { api, ask } from '@/lib/api/client'
 import type { Account } from '@/lib/api/types'
-import { plural } from '@/lib/clockText'
+
 import SecretField from '@/ui/SecretField.vue'
 import TextField from '@/ui/TextField.vue'
 import { useAttempt } from '@/lib/useAttempt'
@@ -42,28 +43,28 @@ const picture = (svg: string) => `data:image/svg+xml;utf8,${encodeURIComponent(s
 
 <template>
   <section aria-labelledby="second">
-    <h2 id="second">A second step at sign-in</h2>
+    <h2 id="second">{{ $t('studio.a_second_step_at_sign_in') }}</h2>
     <div v-if="recovery.length" class="codes" role="status">
-      <p><b>It is on.</b> Keep these recovery codes: each signs you in once, on the day your telephone is lost.</p>
+      <p>
+        <b>{{ $t('studio.it_is_on') }}</b> {{ $t('studio.keep_these_recovery_codes_each_signs') }}
+      </p>
       <ul>
         <li v-for="one in recovery" :key="one" class="figure">{{ one }}</li>
       </ul>
-      <Button label="I have kept them" size="small" @click="recovery = []" />
+      <Button :label="$t('studio.i_have_kept_them')" size="small" @click="recovery = []" />
     </div>
     <template v-else-if="account.second_factor">
-      <p>
-        On: a code is asked for beside your password. {{ plural(account.recovery_codes_left, 'recovery code') }} left.
-      </p>
+      <p>{{ $t('studio.on_a_code_is_asked_for', { plural: plural(account.recovery_codes_left, 'recovery_code') }) }}</p>
       <form novalidate @submit.prevent="off">
         <SecretField
           v-model="password"
-          label="Password"
+          :label="$t('studio.password')"
           autocomplete="current-password"
           :error="errors.get('/password')"
         />
         <Button
           type="submit"
-          label="Switch it off"
+          :label="$t('studio.switch_it_off')"
           variant="outlined"
           severity="secondary"
           :loading="busy"
@@ -72,31 +73,29 @@ const picture = (svg: string) => `data:image/svg+xml;utf8,${encodeURIComponent(s
       </form>
     </template>
     <form v-else-if="begun" novalidate @submit.prevent="confirm">
-      <p>Scan this with an app for one-time codes, or type the key; then give the code that it shows.</p>
-      <img :src="picture(begun.svg)" alt="Code to be scanned by an app" width="180" height="180" />
+      <p>{{ $t('studio.scan_this_with_an_app_for') }}</p>
+      <img :src="picture(begun.svg)" :alt="$t('studio.code_to_be_scanned_by_an')" width="180" height="180" />
       <p class="small">
-        Key: <b class="figure">{{ begun.secret.match(/.{1,4}/g)?.join(' ') }}</b>
+        {{ $t('studio.key') }} <b class="figure">{{ begun.secret.match(/.{1,4}/g)?.join(' ') }}</b>
       </p>
-      <TextField v-model="code" label="Code" :error="errors.get('/code')" :maxlength="10" autofocus />
+      <TextField v-model="code" :label="$t('studio.code')" :error="errors.get('/code')" :maxlength="10" autofocus />
       <p class="row">
-        <Button type="submit" label="Switch it on" :loading="busy" :disabled="!code" />
-        <Button label="Not now" variant="text" severity="secondary" @click="begun = null" />
+        <Button type="submit" :label="$t('studio.switch_it_on')" :loading="busy" :disabled="!code" />
+        <Button :label="$t('studio.not_now')" variant="text" severity="secondary" @click="begun = null" />
       </p>
     </form>
     <template v-else>
-      <p class="quiet">
-        Off. With it on, a stolen password alone opens nothing: a code from your telephone is asked for as well.
-      </p>
+      <p class="quiet">{{ $t('studio.off_with_it_on_a_stolen') }}</p>
       <form novalidate @submit.prevent="begin">
         <SecretField
           v-model="password"
-          label="Password"
+          :label="$t('studio.password')"
           autocomplete="current-password"
           :error="errors.get('/password')"
         />
         <Button
           type="submit"
-          label="Set it up"
+          :label="$t('studio.set_it_up')"
           variant="outlined"
           severity="secondary"
           :loading="busy"

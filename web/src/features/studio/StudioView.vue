@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/lib/text'
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import Button from 'primevue/button'
 import Dialog from 'primevue/dialog'
@@ -66,11 +67,11 @@ watch(
 const languages = computed(() => dateLanguages(studio.data.value?.date_locales ?? []))
 const versioned = useVersioned<Fields, StudioSettings>({
   labels: {
-    name: 'Name',
-    time_zone: 'Time zone',
-    date_locale: 'Dates are written as',
-    audit_days: 'Days that actions are kept',
-    retention_days: 'Days that archived people are kept',
+    name: t('common.name'),
+    time_zone: t('studio.time_zone'),
+    date_locale: t('studio.dates_are_written_as'),
+    audit_days: t('studio.days_that_actions_are_kept'),
+    retention_days: t('studio.days_that_archived_people_are_kept'),
   },
   show: (body, over) => {
     Object.assign(form, body)
@@ -82,7 +83,7 @@ const versioned = useVersioned<Fields, StudioSettings>({
     read(now)
     queries.setQueryData(['studio'], now)
     await session.refresh()
-    toast.add({ severity: 'success', summary: 'Saved', life: 3000 })
+    toast.add({ severity: 'success', summary: t('common.saved'), life: 3000 })
   },
   read: (theirs) => ({ body: fieldsOf(theirs), version: theirs.version }),
 })
@@ -100,91 +101,104 @@ const remove = () =>
     await session.leave()
     queries.clear()
     await router.push({ name: demo ? 'setup' : 'sign-in' })
-    toast.add({ severity: 'success', summary: demo ? 'The demo is gone' : 'The studio is deleted', life: 6000 })
+    toast.add({
+      severity: 'success',
+      summary: demo ? t('studio.the_demo_is_gone') : t('studio.the_studio_is_deleted'),
+      life: 6000,
+    })
   })
 </script>
 
 <template>
   <div class="page">
-    <h1>Studio</h1>
+    <h1>{{ $t('common.studio') }}</h1>
     <PageState :loading="studio.isPending.value" :error="studio.error.value" @retry="studio.refetch()">
       <template v-if="studio.data.value">
         <ConflictFields
           :visible="versioned.met.value !== null"
-          what="These settings were"
+          :what="$t('studio.these_settings_were')"
           :rows="versioned.rows.value"
           @save="resolve"
           @close="versioned.close"
         />
-        <p><RouterLink :to="{ name: 'team' }">Team and roles</RouterLink></p>
-        <form class="form" novalidate aria-label="Settings" @submit.prevent="save">
-          <TextField v-model="form.name" label="Name" :error="errors.get('/name')" :maxlength="120" />
+        <p>
+          <RouterLink :to="{ name: 'team' }">{{ $t('studio.team_and_roles') }}</RouterLink>
+        </p>
+        <form class="form" novalidate :aria-label="$t('studio.settings')" @submit.prevent="save">
+          <TextField v-model="form.name" :label="$t('common.name')" :error="errors.get('/name')" :maxlength="120" />
           <label class="field">
-            <span class="small quiet">Time zone: classes are at this clock on the wall</span>
-            <Select v-model="form.time_zone" :options="studio.data.value.time_zones" filter aria-label="Time zone" />
+            <span class="small quiet">{{ $t('studio.time_zone_classes_are_at_this') }}</span>
+            <Select
+              v-model="form.time_zone"
+              :options="studio.data.value.time_zones"
+              filter
+              :aria-label="$t('studio.time_zone')"
+            />
           </label>
           <label class="field">
-            <span class="small quiet">Dates are written as</span>
+            <span class="small quiet">{{ $t('studio.dates_are_written_as') }}</span>
             <Select
               v-model="form.date_locale"
               :options="languages"
               option-value="value"
               option-label="label"
-              aria-label="Dates are written as"
+              :aria-label="$t('studio.dates_are_written_as')"
             />
           </label>
           <NumberField
             :model-value="form.retention_days"
-            label="Archived people are offered for erasure after"
-            unit="days"
+            :label="$t('studio.archived_people_are_offered_for_erasure')"
+            :unit="$t('studio.days')"
             :error="errors.get('/retention_days')"
             width="5rem"
             @update:model-value="form.retention_days = Number($event ?? 0)"
           />
           <NumberField
             :model-value="form.audit_days"
-            label="Who did what is kept for"
-            unit="days"
+            :label="$t('studio.who_did_what_is_kept_for')"
+            :unit="$t('studio.days')"
             :error="errors.get('/audit_days')"
             width="5rem"
             @update:model-value="form.audit_days = Number($event ?? 0)"
           />
-          <p><Button type="submit" label="Save" :loading="busy" /></p>
+          <p><Button type="submit" :label="$t('common.save')" :loading="busy" /></p>
         </form>
 
         <section v-if="studio.data.value.due_for_erasure.length" aria-labelledby="due">
-          <h2 id="due">Archived for a long time</h2>
-          <p class="small quiet">Look at each once more, and erase who does not come back.</p>
+          <h2 id="due">{{ $t('studio.archived_for_a_long_time') }}</h2>
+          <p class="small quiet">{{ $t('studio.look_at_each_once_more_and') }}</p>
           <ul>
             <li v-for="person in studio.data.value.due_for_erasure" :key="person.id">
-              <RouterLink :to="{ name: 'person', params: { id: person.id } }">{{ person.name }}</RouterLink>, archived
-              on {{ dateText(person.archived_at) }}
+              <RouterLink :to="{ name: 'person', params: { id: person.id } }">{{ person.name }}</RouterLink>{{
+                $t('studio.archived_on_archived_at', { archived_at: dateText(person.archived_at) })
+              }}
             </li>
           </ul>
         </section>
 
         <section aria-labelledby="export">
-          <h2 id="export">Take everything along</h2>
-          <p class="small quiet">
-            Every row of this studio as JSON, the people and the logbook as CSV, the circuits in their open format.
-            Health notes are in it: keep the file as safe as the studio.
+          <h2 id="export">{{ $t('studio.take_everything_along') }}</h2>
+          <p class="small quiet">{{ $t('studio.every_row_of_this_studio_as') }}</p>
+          <p>
+            <a href="/api/studio/export" download="studio.zip">{{ $t('studio.export_the_whole_studio_zip') }}</a>
           </p>
-          <p><a href="/api/studio/export" download="studio.zip">Export the whole studio (ZIP)</a></p>
         </section>
 
         <AuditTrail />
 
         <section aria-labelledby="end">
-          <h2 id="end">{{ studio.data.value.demo ? 'Throw the demo away' : 'Delete the studio' }}</h2>
+          <h2 id="end">
+            {{ studio.data.value.demo ? $t('studio.throw_the_demo_away') : $t('studio.delete_the_studio') }}
+          </h2>
           <p class="small quiet">
             {{
               studio.data.value.demo
-                ? 'The made-up people, circuits and classes are gone, and you can set up a studio of your own.'
-                : 'Everything of this studio is gone for good, for everybody in the team. Export it first.'
+                ? $t('studio.the_made_up_people_circuits_and')
+                : $t('studio.everything_of_this_studio_is_gone')
             }}
           </p>
           <Button
-            :label="studio.data.value.demo ? 'Throw the demo away…' : 'Delete the studio…'"
+            :label="studio.data.value.demo ? $t('studio.throw_the_demo_away_2') : $t('studio.delete_the_studio_2')"
             severity="warn"
             variant="outlined"
             @click="ending = true"
@@ -193,25 +207,32 @@ const remove = () =>
         <Dialog
           v-model:visible="ending"
           modal
-          :header="studio.data.value.demo ? 'Throw the demo away' : 'Delete the studio'"
+          :header="studio.data.value.demo ? $t('studio.throw_the_demo_away') : $t('studio.delete_the_studio')"
           :style="{ width: 'min(32rem, 96vw)' }"
         >
           <form class="form" novalidate @submit.prevent="remove">
             <p>
-              There is no way back. Type the studio’s name, <b>{{ studio.data.value.name }}</b>, and your password.
+              {{ $t('studio.there_is_no_way_back_type') }} <b>{{ studio.data.value.name }}</b>{{
+                $t('studio.and_your_password')
+              }}
             </p>
-            <TextField v-model="typed" label="Name of the studio" :error="end.errors.value.get('/name')" autofocus />
+            <TextField
+              v-model="typed"
+              :label="$t('studio.name_of_the_studio')"
+              :error="end.errors.value.get('/name')"
+              autofocus
+            />
             <SecretField
               v-model="password"
-              label="Password"
+              :label="$t('studio.password')"
               autocomplete="current-password"
               :error="end.errors.value.get('/password')"
             />
             <p class="row">
-              <Button label="Keep it" severity="secondary" variant="outlined" @click="ending = false" />
+              <Button :label="$t('studio.keep_it')" severity="secondary" variant="outlined" @click="ending = false" />
               <Button
                 type="submit"
-                label="Delete for good"
+                :label="$t('studio.delete_for_good')"
                 severity="warn"
                 :loading="end.busy.value"
                 :disabled="typed.trim() !== studio.data.value.name || !password"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/lib/text'
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import Button from 'primevue/button'
 import Dialog from 'primevue/dialog'
@@ -41,7 +42,12 @@ const invite = () =>
 async function copy() {
   if (!link.value) return
   await navigator.clipboard.writeText(link.value.url)
-  toast.add({ severity: 'success', summary: 'Copied', detail: 'The link is on the clipboard.', life: 3000 })
+  toast.add({
+    severity: 'success',
+    summary: t('studio.copied'),
+    detail: t('studio.the_link_is_on_the_clipboard'),
+    life: 3000,
+  })
 }
 
 const withdraw = (id: string) =>
@@ -51,13 +57,19 @@ const change = async (id: string, body: { role?: Role; disabled?: boolean }) => 
     taken(await ask(api.PUT('/api/team/{id}', { params: { path: { id } }, body }))),
   )
   const refused = [...changing.errors.value.values()][0]
-  if (!ok && refused) toast.add({ severity: 'warn', summary: 'Not changed', detail: `That ${refused}.`, life: 6000 })
+  if (!ok && refused)
+    toast.add({
+      severity: 'warn',
+      summary: t('studio.not_changed'),
+      detail: t('studio.that_refused', { refused }),
+      life: 6000,
+    })
   await team.refetch()
   return ok
 }
 async function disable(member: Team['members'][number]) {
   if (await change(member.id, { disabled: true }))
-    undoable(`${member.name} is signed out everywhere and cannot sign in`, async () => {
+    undoable(t('studio.name_is_signed_out_everywhere_and', { name: member.name }), async () => {
       await change(member.id, { disabled: false })
     })
 }
@@ -66,8 +78,8 @@ async function disable(member: Team['members'][number]) {
 <template>
   <div class="page">
     <div class="row spread">
-      <h1>Team</h1>
-      <Button label="Invite a colleague" icon="pi pi-plus" @click="openInvitation" />
+      <h1>{{ $t('studio.team') }}</h1>
+      <Button :label="$t('studio.invite_a_colleague')" icon="pi pi-plus" @click="openInvitation" />
     </div>
     <PageState :loading="team.isPending.value" :error="team.error.value" @retry="team.refetch()">
       <template v-if="team.data.value">
@@ -75,17 +87,19 @@ async function disable(member: Team['members'][number]) {
           <table class="ledger team">
             <thead>
               <tr>
-                <th scope="col">Name</th>
-                <th scope="col">Role</th>
-                <th scope="col">Second step</th>
-                <th scope="col">Last seen</th>
-                <th scope="col"><span class="sr-only">Actions</span></th>
+                <th scope="col">{{ $t('common.name') }}</th>
+                <th scope="col">{{ $t('studio.role') }}</th>
+                <th scope="col">{{ $t('studio.second_step') }}</th>
+                <th scope="col">{{ $t('studio.last_seen') }}</th>
+                <th scope="col">
+                  <span class="sr-only">{{ $t('studio.actions') }}</span>
+                </th>
               </tr>
             </thead>
             <tbody>
               <tr v-for="member in team.data.value.members" :key="member.id" :class="{ off: member.disabled }">
                 <th scope="row">
-                  {{ member.name }}<template v-if="member.you"> (you)</template>
+                  {{ member.name }}<template v-if="member.you"> {{ $t('studio.you') }}</template>
                   <span class="small quiet">{{ member.email }}</span>
                 </th>
                 <td>
@@ -94,31 +108,37 @@ async function disable(member: Team['members'][number]) {
                     :options="ROLE_OPTIONS"
                     option-value="value"
                     option-label="label"
-                    :aria-label="`Role of ${member.name}`"
+                    :aria-label="$t('studio.role_of_name', { name: member.name })"
                     :disabled="member.disabled"
                     @update:model-value="change(member.id, { role: $event })"
                   />
                 </td>
-                <td data-label="Second step">{{ member.second_factor ? 'on' : 'off' }}</td>
+                <td data-label="Second step">{{ member.second_factor ? $t('studio.on') : $t('studio.off') }}</td>
                 <td data-label="Last seen">
-                  {{ member.disabled ? 'disabled' : member.seen_at ? dayText(member.seen_at) : 'not yet' }}
+                  {{
+                    member.disabled
+                      ? $t('studio.disabled')
+                      : member.seen_at
+                        ? dayText(member.seen_at)
+                        : $t('studio.not_yet')
+                  }}
                 </td>
                 <td class="end">
                   <Button
                     v-if="member.disabled"
-                    label="Enable"
+                    :label="$t('studio.enable')"
                     size="small"
                     variant="text"
-                    :aria-label="`Enable ${member.name}`"
+                    :aria-label="$t('studio.enable_name', { name: member.name })"
                     @click="change(member.id, { disabled: false })"
                   />
                   <Button
                     v-else-if="!member.you"
-                    label="Disable"
+                    :label="$t('studio.disable')"
                     size="small"
                     variant="text"
                     severity="secondary"
-                    :aria-label="`Disable ${member.name}`"
+                    :aria-label="$t('studio.disable_name', { name: member.name })"
                     @click="disable(member)"
                   />
                 </td>
@@ -127,20 +147,24 @@ async function disable(member: Team['members'][number]) {
           </table>
         </div>
         <section v-if="team.data.value.invitations.length" aria-labelledby="invited">
-          <h2 id="invited">Invited</h2>
+          <h2 id="invited">{{ $t('studio.invited') }}</h2>
           <ul class="invited">
             <li v-for="invitation in team.data.value.invitations" :key="invitation.id">
               <span>
                 {{ invitation.name }} <span class="small quiet">{{ invitation.email }}</span>,
                 {{ ROLES[invitation.role].label.toLowerCase() }},
-                {{ invitation.expired ? 'expired' : `until ${dayText(invitation.expires_at)}` }}
+                {{
+                  invitation.expired
+                    ? $t('studio.expired')
+                    : $t('studio.until_expires_at', { expires_at: dayText(invitation.expires_at) })
+                }}
               </span>
               <Button
-                label="Withdraw"
+                :label="$t('studio.withdraw')"
                 size="small"
                 variant="text"
                 severity="secondary"
-                :aria-label="`Withdraw the invitation of ${invitation.name}`"
+                :aria-label="$t('studio.withdraw_the_invitation_of_name', { name: invitation.name })"
                 @click="withdraw(invitation.id)"
               />
             </li>
@@ -154,35 +178,53 @@ async function disable(member: Team['members'][number]) {
         </dl>
       </template>
     </PageState>
-    <Dialog v-model:visible="inviting" modal header="Invite a colleague" :style="{ width: 'min(32rem, 96vw)' }">
+    <Dialog
+      v-model:visible="inviting"
+      modal
+      :header="$t('studio.invite_a_colleague')"
+      :style="{ width: 'min(32rem, 96vw)' }"
+    >
       <div v-if="link" class="form">
         <p role="status">
           {{
-            link.mailed ? 'The invitation was sent by mail.' : 'No mail server is set, so hand this link over yourself.'
+            $t('studio.n_it_works_once_for_seven', {
+              n: link.mailed ? $t('studio.the_invitation_was_sent_by_mail') : $t('studio.no_mail_server_is_set_so_2'),
+            })
           }}
-          It works once, for seven days.
         </p>
         <p class="url">{{ link.url }}</p>
         <p class="row">
-          <Button label="Copy the link" icon="pi pi-copy" @click="copy" />
-          <Button label="Done" variant="outlined" severity="secondary" @click="inviting = false" />
+          <Button :label="$t('studio.copy_the_link')" icon="pi pi-copy" @click="copy" />
+          <Button :label="$t('studio.done')" variant="outlined" severity="secondary" @click="inviting = false" />
         </p>
       </div>
       <form v-else class="form" novalidate @submit.prevent="invite">
-        <TextField v-model="form.name" label="Name" :error="errors.get('/name')" :maxlength="80" autofocus />
-        <TextField v-model="form.email" label="E-mail" type="email" :error="errors.get('/email')" :maxlength="200" />
+        <TextField
+          v-model="form.name"
+          :label="$t('common.name')"
+          :error="errors.get('/name')"
+          :maxlength="80"
+          autofocus
+        />
+        <TextField
+          v-model="form.email"
+          :label="$t('common.e_mail')"
+          type="email"
+          :error="errors.get('/email')"
+          :maxlength="200"
+        />
         <label class="field">
-          <span class="small quiet">Role</span>
+          <span class="small quiet">{{ $t('studio.role') }}</span>
           <Select
             v-model="form.role"
             :options="ROLE_OPTIONS"
             option-value="value"
             option-label="label"
-            aria-label="Role"
+            :aria-label="$t('studio.role')"
           />
           <span class="small quiet">{{ ROLES[form.role].label }}: {{ ROLES[form.role].says }}</span>
         </label>
-        <p><Button type="submit" label="Invite" :loading="busy" /></p>
+        <p><Button type="submit" :label="$t('studio.invite')" :loading="busy" /></p>
       </form>
     </Dialog>
   </div>

@@ -1,20 +1,22 @@
+import { t } from '@/lib/text'
+
 export type Role = 'owner' | 'instructor' | 'helper'
 
 /** What each role may do, in a sentence. */
 export const ROLES: Record<Role, { label: string; someone: string; says: string }> = {
   owner: {
-    label: 'Owner',
-    someone: 'an owner',
-    says: 'plans and runs classes, and looks after the team, exports and deletion.',
+    label: t('studio.owner'),
+    someone: t('studio.an_owner'),
+    says: t('studio.plans_and_runs_classes_and_looks'),
   },
   instructor: {
-    label: 'Instructor',
-    someone: 'an instructor',
-    says: 'plans and runs classes, and sees the people’s health notes.',
+    label: t('studio.instructor'),
+    someone: t('studio.an_instructor'),
+    says: t('studio.plans_and_runs_classes_and_sees'),
   },
   helper: {
-    label: 'Helper',
-    someone: 'a helper',
+    label: t('studio.helper'),
+    someone: t('studio.a_helper'),
     says: 'checks people in and logs; sees whom to talk to first, and no health notes.',
   },
 }

@@ -1,3 +1,4 @@
+import { t } from '@/lib/text'
 import createClient from 'openapi-fetch'
 import type { paths } from './schema'
 import { seenMiddleware } from './seen'
@@ -6,7 +7,7 @@ import type { Problem } from './types'
 /** The server could not be reached at all. */
 export class Unreachable extends Error {
   constructor() {
-    super('The server does not answer.')
+    super(t('api.the_server_does_not_answer'))
   }
 }
 
@@ -69,12 +70,18 @@ export async function ask<T>(request: Promise<Answer<T>>): Promise<T> {
 
 function asProblem(error: unknown, status: number): Problem {
   if (error && typeof error === 'object' && 'detail' in error) return error as Problem
-  return { type: 'about:blank', title: 'Refused', status, detail: `The server answered ${status}.`, errors: [] }
+  return {
+    type: 'about:blank',
+    title: t('api.refused'),
+    status,
+    detail: t('api.the_server_answered_status', { status }),
+    errors: [],
+  }
 }
 
 /** What to tell the person of any error. */
 export function wording(error: unknown): string {
-  if (error instanceof Unreachable) return 'The server does not answer. What you typed is kept here.'
+  if (error instanceof Unreachable) return t('api.the_server_does_not_answer_what')
   if (error instanceof Error) return error.message
-  return 'Something went wrong.'
+  return t('api.something_went_wrong')
 }

@@ -1,0 +1,20 @@
+# frozen_string_literal: true
+
+module Server
+  module Http
+    # In which language somebody is answered. English ships; "en-XA" is a language that
+    # nobody speaks, every letter accented and every sentence longer: what is still plain
+    # English in it was left in the code. A cookie chooses it.
+    module Language
+      ALL = %w[en en-XA].freeze
+      COOKIE = "language"
+
+      # @param request [Rack::Request]
+      # @return [String] one of ALL
+      def self.of(request)
+        chosen = request.cookies[COOKIE]
+        ALL.include?(chosen) ? chosen : ALL.first
+      end
+    end
+  end
+end
