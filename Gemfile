@@ -5,6 +5,7 @@ source "https://rubygems.org"
 ruby ">= 3.1"
 
 # Core: the rules of the job. Plain Ruby, loadable without anything below its group.
+gem "i18n", "~> 1.14"
 gem "json_schemer", "~> 2.5"
 gem "zeitwerk", "~> 2.6"
 

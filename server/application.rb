@@ -19,6 +19,7 @@ module Server
         use Http::RequestLog, output: log
         use Http::Metrics
         use Rack::Deflater, include: COMPRESSED, sync: false
+        use Http::Language
         use Http::Security, settings: settings
         use Http::ClientAddress, settings: settings
         use Http::CanonicalRequest

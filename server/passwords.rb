@@ -16,11 +16,11 @@ module Server
     # @param about [Array<String>] what anybody would guess of this person: name, address, studio
     # @return [String, nil] what is wrong with it
     def self.complaint(password, about: [])
-      return "must have at least #{SHORTEST} characters; a few words in a row make a good one" if password.strip.length < SHORTEST
-      return "must be at most #{LONGEST_BYTES} bytes long" if password.bytesize > LONGEST_BYTES
-      return "must not contain a null character" if password.include?("\u0000")
-      return "is among the most common ones; choose another" if usual?(password)
-      return "must not be made of your own name, address or studio alone" if guessed?(password, about)
+      return Sparrow.say("server.passwords.must_have_at_least_shortest_characters", shortest: SHORTEST) if password.strip.length < SHORTEST
+      return Sparrow.say("server.passwords.must_be_at_most_longest_bytes_bytes", longest_bytes: LONGEST_BYTES) if password.bytesize > LONGEST_BYTES
+      return Sparrow.say("server.passwords.must_not_contain_a_null_character") if password.include?("\u0000")
+      return Sparrow.say("server.passwords.is_among_the_most_common_ones") if usual?(password)
+      return Sparrow.say("server.passwords.must_not_be_made_of_your") if guessed?(password, about)
       nil
     end
 

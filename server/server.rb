@@ -27,6 +27,10 @@ module Server
   end
   private_constant :LOADER
 
+  Sparrow.add_texts(File.join(__dir__, "texts.en.yml"))
+  I18n.available_locales = Http::Language::ALL
+  PseudoLanguage.add
+
   # Loads every file at once, before threads start.
   def self.eager_load
     Sparrow.eager_load

@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require "i18n"
 require "json"
 require "yaml"
 require "zeitwerk"
@@ -19,6 +20,28 @@ module Sparrow
     loader.setup
   end
   private_constant :LOADER
+
+  # @param path [String] a file of texts, as I18n reads it
+  def self.add_texts(path)
+    I18n.load_path << path
+    I18n.reload!
+    Sentence.forget_texts
+  end
+  add_texts(File.join(DATA, "texts.en.yml"))
+
+  # @param code [String] of a text in core/data/texts.en.yml
+  # @param values [Hash{Symbol => Object}] what stands in its places; +count+ chooses its plural form
+  # @return [Sentence]
+  def self.say(code, **values)
+    Sentence.new(code, values)
+  end
+
+  # A key of the catalogue as a person reads it: “lower_back” is “lower back”.
+  # @param key [String]
+  # @return [Sentence] as core/data/texts.en.yml has it, else the key itself
+  def self.word(key)
+    say("words.#{key}", default: key.tr("_", " "))
+  end
 
   Formats.register
 

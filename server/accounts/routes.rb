@@ -28,7 +28,7 @@ module Server
           guard = Http::Throttle::SignInGuard.new(request.ip, "confirm/#{instructor.id}")
           wait = guard.enter
           raise Http::Throttle::SignInGuard.too_many(wait) if wait.positive?
-          raise Sparrow::Refused.at(pointer, "is not the one that you sign in with") unless Records::Instructor.password?(instructor, password)
+          raise Sparrow::Refused.at(pointer, Sparrow.say("server.accounts.is_not_the_one_that_you")) unless Records::Instructor.password?(instructor, password)
           guard.right
         end
       end
@@ -60,7 +60,7 @@ module Server
 
         app.put("/api/account/second-factor", access: :helper) do
           codes = Accounts::SecondFactor.new(instructor).confirm(body_as(CODE)["code"])
-          raise Sparrow::Refused.at("/code", "is not right; look whether your telephone's clock is") unless codes
+          raise Sparrow::Refused.at("/code", Sparrow.say("server.accounts.is_not_right_look_whether_your")) unless codes
           Records::AuditEvent.note(instructor, "second_factor_on")
           render_json({"recovery_codes" => codes})
         end

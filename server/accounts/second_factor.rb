@@ -20,7 +20,7 @@ module Server
       # A new secret, which counts once a code from it has been given.
       # @return [Hash] "secret" to be typed, and "svg" to be scanned
       def begin
-        raise Http::Problems::Error.new(409, "On already", "The second step is on already. Switch it off first to use another telephone.") if @instructor.second_factor?
+        raise Http::Problems::Error.new(409, Sparrow.say("server.accounts.on_already"), Sparrow.say("server.accounts.the_second_step_is_on_already")) if @instructor.second_factor?
         @instructor.update!(totp_secret: ROTP::Base32.random, totp_last_step: nil)
         {"secret" => @instructor.totp_secret,
          "svg" => RQRCode::QRCode.new(totp.provisioning_uri(@instructor.email), level: :m).as_svg(module_size: 4, use_path: true, viewbox: true, offset: 16, fill: "ffffff", color: "000000")}

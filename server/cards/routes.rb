@@ -11,7 +11,7 @@ module Server
         end
 
         def void_card
-          Http::Problems::Error.new(410, "Not open any more", "This card has expired or was replaced. Ask your instructor for a new one.")
+          Http::Problems::Error.new(410, Sparrow.say("server.cards.not_open_any_more"), Sparrow.say("server.cards.this_card_has_expired_or_was"))
         end
 
         # The hour on the reader's wall: minutes east of UTC, as the browser knows them.

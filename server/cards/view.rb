@@ -19,14 +19,14 @@ module Server
          "stations" => @cells.map { |cell| station(cell) }, "advice" => ADVICE}
       end
 
-      ADVICE = "Stop for chest pain, dizziness, unusual breathlessness or sharp joint pain, and tell your instructor. Do less whenever you need to."
+      ADVICE = Sparrow.say("server.cards.stop_for_chest_pain_dizziness_unusual")
 
       private
 
       def station(cell)
         rung = cell.option&.rung
         {"block" => cell.place.block.name, "station" => cell.place.station.name, "level" => cell.level, "name" => cell.option ? rung&.name || cell.place.station.name : nil,
-         "target" => cell.option ? cell.target : "See your instructor", "rounds" => cell.option ? cell.place.block.round_count : 1, "standard" => rung&.standard,
+         "target" => cell.option ? cell.target : Sparrow.say("server.cards.see_your_instructor"), "rounds" => cell.option ? cell.place.block.round_count : 1, "standard" => rung&.standard,
          "cues" => rung&.cues || [], "breathing" => rung&.breathing, "cautions" => rung&.cautions || [], "position" => rung&.position}
       end
     end

@@ -16,7 +16,7 @@ module Server
       module Helpers
         def add_to_roster(group_class, people)
           if group_class.roster.count + people.size > MOST
-            raise Sparrow::Refused.at("/add", "makes more than #{MOST} people")
+            raise Sparrow::Refused.at("/add", Sparrow.say("server.classes.makes_more_than_most_people", most: MOST))
           end
           there = group_class.roster.pluck(:person_id)
           people.reject { |person| there.include?(person.id) }.each do |person|

@@ -6,7 +6,7 @@ module Server
     module Routes
       S = Sparrow::Schema
       ID = S::Text.new(length: 1..64)
-      INSTANT = S::Text.new(length: 20..30, form: /\A\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}(\.\d+)?(Z|[+-]\d{2}:\d{2})\z/, says: "must be a date and time")
+      INSTANT = S::Text.new(length: 20..30, form: /\A\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}(\.\d+)?(Z|[+-]\d{2}:\d{2})\z/, says: Sparrow.say("server.classes.must_be_a_date_and_time"))
       FIELDS = {
         "starts_at" => INSTANT, "slot_minutes" => S::IntegerType.new(5..240, "minutes"), "place_id" => ID, "leader_id" => ID, "note" => S::Text.new(length: 0..2000),
         "kit" => Places::Routes::KIT
@@ -29,7 +29,7 @@ module Server
         def moment(text, at)
           Time.iso8601(text).utc
         rescue ArgumentError
-          raise Sparrow::Refused.at(at, "must be a date and time that there is")
+          raise Sparrow::Refused.at(at, Sparrow.say("server.classes.must_be_a_date_and_time_2"))
         end
 
         def class_view(group_class)
@@ -42,7 +42,7 @@ module Server
         def new_class(given)
           source = workout(given["workout_id"])
           unless source.ready
-            raise Sparrow::Refused.at("/workout_id", "has no station yet, so there is nothing to train")
+            raise Sparrow::Refused.at("/workout_id", Sparrow.say("server.classes.has_no_station_yet_so_there"))
           end
           fresh = studio.group_classes.new(**class_fields(given), series: given["also_at"].to_a.any? ? SecureRandom.uuid : nil)
           fresh.snapshot_from(source)
@@ -54,7 +54,7 @@ module Server
         # @raise [Sparrow::Refused] where one of them is nobody here
         def people(ids, at: "/people")
           found = studio.people.where(id: ids.grep(/\A\h{8}-/)).index_by(&:id)
-          problems = ids.each_with_index.filter_map { |id, index| Sparrow::Problem.new(pointer: "#{at}/#{index}", message: "is nobody in this studio") unless found[id] }
+          problems = ids.each_with_index.filter_map { |id, index| Sparrow::Problem.new(pointer: "#{at}/#{index}", message: Sparrow.say("server.common.is_nobody_in_this_studio")) unless found[id] }
           Sparrow::Refused.where(problems)
           ids.map { |id| found[id] }
         end
@@ -81,7 +81,7 @@ module Server
           stored.update_if_version(given["lock_version"]) { stored.update!(class_fields(given)) }
           render_json(class_view(stored))
         rescue Records::GroupClass::Outdated
-          raise Http::Problems.conflict("This class was changed from another place after you opened it.", theirs: class_view(stored))
+          raise Http::Problems.conflict(Sparrow.say("server.classes.this_class_was_changed_from_another"), theirs: class_view(stored))
         end
 
         app.delete("/api/classes/:id") do |id|
@@ -108,7 +108,7 @@ module Server
           run = Records::Run.of_class(stored, client_key: body_as(RUN)["client_key"], by: instructor)
           render_json(run_view(run, Runs::View), status: 201)
         rescue Records::Run::KeyTaken
-          raise Sparrow::Refused.at("/client_key", "is the key of another run")
+          raise Sparrow::Refused.at("/client_key", Sparrow.say("server.classes.is_the_key_of_another_run"))
         end
 
         # Who is to be called, and where help is: for the moment in which it counts.

@@ -10,7 +10,7 @@ module Server
       def self.registered(app)
         app.get("/api/events", access: :helper) do
           hijack = env["rack.hijack?"]
-          raise Http::Problems::Error.new(406, "No streams here", "This server cannot keep a page informed.") unless hijack
+          raise Http::Problems::Error.new(406, Sparrow.say("server.events.no_streams_here"), Sparrow.say("server.events.this_server_cannot_keep_a_page")) unless hijack
           id = studio.id
           seen = Integer(env["HTTP_LAST_EVENT_ID"].to_s, 10, exception: false)
           headers "content-type" => "text/event-stream", "cache-control" => "no-store", "x-accel-buffering" => "no",

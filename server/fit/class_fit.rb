@@ -56,7 +56,7 @@ module Server
         known = entries.to_h { |entry| [entry.person_id, entry.person] }
         @class.choices.includes(:person, :instructor).order(:created_at).filter_map do |stored|
           person = known[stored.person_id]
-          why = person ? reason_against(stored, person) : "they are marked absent"
+          why = person ? reason_against(stored, person) : Sparrow.say("server.fit.they_are_marked_absent")
           [stored, stored.person.name, why] if why
         end
       end
@@ -79,8 +79,8 @@ module Server
       # @return [Array<String>] what else to know of this class before it is run
       def notices
         place = @class.place
-        [("#{place.name} has been archived; its kit still counts here. Choose another place if the class is somewhere else." if place&.archived_at),
-          ("The circuit that this class was planned with has been deleted. The class keeps its own copy." if @class.workout&.deleted_at)].compact
+        [(Sparrow.say("server.fit.name_has_been_archived_its_kit", name: place.name) if place&.archived_at),
+          (Sparrow.say("server.fit.the_circuit_that_this_class_was") if @class.workout&.deleted_at)].compact
       end
 
       # @return [Sparrow::Fitting::Needs]

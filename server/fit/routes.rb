@@ -31,11 +31,11 @@ module Server
         # @raise [Sparrow::Refused] a limit is never trained through, by choice neither
         def check_choice(group_class, person, station, given)
           rung = given["variation"] && studio.catalogue.variation(given["variation"])
-          problem = if station.movement && rung.nil? then ["/variation", "is not a version in the catalogue"]
-          elsif station.movement.nil? && given["variation"] then ["/variation", "cannot be set: the station is a set of parts"]
-          elsif person.screening == "see_instructor" then ["/variation", "cannot be set: a “yes” in the screening is not cleared yet"]
+          problem = if station.movement && rung.nil? then ["/variation", Sparrow.say("server.fit.is_not_a_version_in_the")]
+          elsif station.movement.nil? && given["variation"] then ["/variation", Sparrow.say("server.fit.cannot_be_set_the_station_is")]
+          elsif person.screening == "see_instructor" then ["/variation", Sparrow.say("server.fit.cannot_be_set_a_yes_in")]
           elsif rung && (limit = person.limits_on(group_class.day).find { |held| held.rules_out?(rung) })
-            ["/variation", "goes against a limit (#{limit.words}); change the limit first, with the person"]
+            ["/variation", Sparrow.say("server.fit.goes_against_a_limit_limit_change", limit: limit.words)]
           end
           raise Sparrow::Refused.at(problem.first, problem.last) if problem
         end
@@ -52,7 +52,7 @@ module Server
             stored = group_class.choices.find_or_initialize_by(person_id: person.id, block: cell.first, station: cell.last)
             seen = stored.new_record? ? 0 : stored.version
             unless version == seen
-              raise Http::Problems.conflict("Somebody else changed this cell after you opened it.", theirs: choice_view(stored))
+              raise Http::Problems.conflict(Sparrow.say("server.fit.somebody_else_changed_this_cell_after"), theirs: choice_view(stored))
             end
             yield stored
           end
@@ -67,7 +67,7 @@ module Server
         # @raise [Sparrow::Refused] where they are marked absent
         def somebody_coming(group_class, person_id)
           entry = group_class.roster.find_by!(person_id: studio.people.fetch(person_id).id)
-          raise Sparrow::Refused.at("", "#{entry.person.name} is marked absent in this class; mark them as expected first") if entry.present == false
+          raise Sparrow::Refused.at("", Sparrow.say("server.fit.name_is_marked_absent_in_this", name: entry.person.name)) if entry.present == false
           entry.person
         end
 
@@ -111,7 +111,7 @@ module Server
           stored = group_class(id)
           somebody = stored.roster.find_by!(person_id: studio.people.fetch(person_id).id).person
           version = Integer(params["version"].to_s, 10, exception: false)
-          raise Http::Problems::Error.new(400, "Bad request", "?version= must name the version of the choice.") unless version
+          raise Http::Problems::Error.new(400, Sparrow.say("server.common.bad_request"), Sparrow.say("server.fit.version_must_name_the_version_of")) unless version
           change_choice(stored, somebody, [block, station_id], version) { |choice| choice.destroy! unless choice.new_record? }
           render_json((stored.coming.any? { |entry| entry.person_id == somebody.id }) ? row_view(stored, somebody.id) : {"person" => nil})
         end
@@ -123,7 +123,7 @@ module Server
           take_needs(stored, given["take"], over: given["lock_version"])
           render_json(fit_view(stored.reload))
         rescue Records::GroupClass::Outdated
-          raise Http::Problems.conflict("This class was changed from another place after you opened it.", theirs: fit_view(stored.reload))
+          raise Http::Problems.conflict(Sparrow.say("server.fit.this_class_was_changed_from_another"), theirs: fit_view(stored.reload))
         end
       end
     end

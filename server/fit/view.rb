@@ -45,7 +45,7 @@ module Server
       # A station that is gone is called by the movement that it had when the choice was made.
       def station_name(stored)
         place = @fit.sheet.course.places.find { |held| held.block.id == stored.block && held.station.id == stored.station }
-        place&.station&.name || @fit.movement_name(stored.movement) || "a set of parts"
+        place&.station&.name || @fit.movement_name(stored.movement) || Sparrow.say("server.fit.a_set_of_parts")
       end
 
       def need(row)

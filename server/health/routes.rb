@@ -25,7 +25,7 @@ module Server
         app.get("/ready", access: :open) do
           parts = readiness
           ready = parts.values.all?
-          render_json({"status" => ready ? "ready" : "not ready", **parts}, status: ready ? 200 : 503)
+          render_json({"status" => ready ? "ready" : Sparrow.say("server.health.not_ready"), **parts}, status: ready ? 200 : 503)
         end
       end
     end

@@ -26,17 +26,17 @@ module Server
         env["REQUEST_URI"] = [env["PATH_INFO"], env["QUERY_STRING"]].reject(&:empty?).join("?")
         @app.call(env)
       rescue Unreadable => unreadable
-        Http::Problems.response(400, "Bad request", unreadable.message, request_id: env[RequestLog::ID])
+        Http::Problems.response(400, Sparrow.say("server.common.bad_request"), unreadable.message, request_id: env[RequestLog::ID])
       end
 
       private
 
       def path(raw)
-        raise Unreadable, "The address is too long." if raw.bytesize > MOST_PATH
+        raise Unreadable, Sparrow.say("server.http.the_address_is_too_long") if raw.bytesize > MOST_PATH
         plain = decoded(raw, "address")
-        raise Unreadable, "The address has an encoded slash." if raw.match?(/%(2f|5c)/i)
-        raise Unreadable, "The address must begin with one slash and have no empty or dotted part." unless sound?(plain)
-        raise Unreadable, "The address is encoded twice." if plain.match?(/%\h\h/)
+        raise Unreadable, Sparrow.say("server.http.the_address_has_an_encoded_slash") if raw.match?(/%(2f|5c)/i)
+        raise Unreadable, Sparrow.say("server.http.the_address_must_begin_with_one") unless sound?(plain)
+        raise Unreadable, Sparrow.say("server.http.the_address_is_encoded_twice") if plain.match?(/%\h\h/)
         plain.b.gsub(ENCODED) { |byte| format("%%%02X", byte.ord) }
       end
 
@@ -45,10 +45,10 @@ module Server
       end
 
       def decoded(raw, noun)
-        raise Unreadable, "The #{noun} has a percent sign without two digits." if raw.b.match?(/%(?![0-9A-Fa-f]{2})/n)
+        raise Unreadable, Sparrow.say("server.http.the_noun_has_a_percent_sign", noun: noun) if raw.b.match?(/%(?![0-9A-Fa-f]{2})/n)
         text = raw.b.gsub(/%([0-9A-Fa-f]{2})/n) { Regexp.last_match(1).hex.chr }.force_encoding(Encoding::UTF_8)
-        raise Unreadable, "The #{noun} is not UTF-8." unless text.valid_encoding?
-        raise Unreadable, "The #{noun} has characters that cannot stand there." if text.match?(UNREADABLE)
+        raise Unreadable, Sparrow.say("server.http.the_noun_is_not_utf_8", noun: noun) unless text.valid_encoding?
+        raise Unreadable, Sparrow.say("server.http.the_noun_has_characters_that_cannot", noun: noun) if text.match?(UNREADABLE)
         text
       end
 
@@ -56,12 +56,12 @@ module Server
       def query(env)
         raw = env["QUERY_STRING"].to_s
         return env["QUERY_STRING"] = "" if raw.empty?
-        raise Unreadable, "The query is too long." if raw.bytesize > MOST_QUERY
+        raise Unreadable, Sparrow.say("server.http.the_query_is_too_long") if raw.bytesize > MOST_QUERY
         decoded(raw.tr("+", " "), "query")
-        raise Unreadable, "The query has more than #{MOST_PARAMETERS} parameters." if raw.count("&;") >= MOST_PARAMETERS
+        raise Unreadable, Sparrow.say("server.http.the_query_has_more_than_most_parameters", most_parameters: MOST_PARAMETERS) if raw.count("&;") >= MOST_PARAMETERS
         Rack::Utils.parse_nested_query(raw)
       rescue Rack::QueryParser::ParameterTypeError, Rack::QueryParser::InvalidParameterError, Rack::QueryParser::QueryLimitError, RangeError
-        raise Unreadable, "The query cannot be read."
+        raise Unreadable, Sparrow.say("server.http.the_query_cannot_be_read")
       end
     end
   end

@@ -34,7 +34,7 @@ module Server
         env["HTTPS"] = "on" if env["rack.url_scheme"] == "https"
         FORWARDED.each { |name| env.delete(name) }
         return @app.call(env) if known_host?(env)
-        Http::Problems.response(400, "Unknown host", "This server does not answer for that host name. ALLOWED_HOSTS or PUBLIC_URL names those that it does.",
+        Http::Problems.response(400, Sparrow.say("server.http.unknown_host"), Sparrow.say("server.http.this_server_does_not_answer_for"),
           request_id: env[RequestLog::ID])
       end
 

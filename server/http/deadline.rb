@@ -19,7 +19,7 @@ module Server
         @timed.call(env)
       rescue Rack::Timeout::RequestTimeoutError
         env["sparrow.error"] = "deadline"
-        Http::Problems.response(503, "Took too long", "This took longer than #{SERVICE_S} seconds and was stopped. Nothing was changed; try again, or with less at once.",
+        Http::Problems.response(503, Sparrow.say("server.http.took_too_long"), Sparrow.say("server.http.this_took_longer_than_service_s_seconds", service_s: SERVICE_S),
           request_id: env[RequestLog::ID], headers: {"retry-after" => "5"})
       end
     end

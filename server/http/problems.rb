@@ -35,28 +35,28 @@ module Server
       end
 
       def self.not_found
-        Error.new(404, "Not found", "There is nothing here under that address, or it is not your studio's.")
+        Error.new(404, Sparrow.say("server.http.not_found"), Sparrow.say("server.http.there_is_nothing_here_under_that"))
       end
 
       def self.not_signed_in
-        Error.new(401, "Not signed in", "Sign in first.")
+        Error.new(401, Sparrow.say("server.http.not_signed_in"), Sparrow.say("server.http.sign_in_first"))
       end
 
       def self.database_away
-        Error.new(503, "Not available", "The database does not answer. What you typed is still here; try again shortly.", headers: {"retry-after" => "3"})
+        Error.new(503, Sparrow.say("server.http.not_available"), "The database does not answer. What you typed is still here; try again shortly.", headers: {"retry-after" => "3"})
       end
 
       def self.our_fault
-        Error.new(500, "Something went wrong", "This is our fault. Tell us the request id.")
+        Error.new(500, Sparrow.say("server.http.something_went_wrong"), Sparrow.say("server.http.this_is_our_fault_tell_us"))
       end
 
       def self.not_allowed
-        Error.new(403, "Not allowed", "Your role here does not include this. Ask an owner of the studio.")
+        Error.new(403, Sparrow.say("server.http.not_allowed"), Sparrow.say("server.http.your_role_here_does_not_include"))
       end
 
       # @param wait_s [Integer]
       def self.busy(wait_s = 2)
-        Error.new(503, "Busy", "The server has too much to compute just now. Try again in a moment.", headers: {"retry-after" => wait_s.to_s})
+        Error.new(503, Sparrow.say("server.http.busy"), Sparrow.say("server.http.the_server_has_too_much_to"), headers: {"retry-after" => wait_s.to_s})
       end
 
       # @return [Array] a Rack response of an error
@@ -67,13 +67,13 @@ module Server
       # @param under [String] the pointer of the part of the body that was read
       def self.unprocessable(refused, under: "")
         errors = refused.problems.map { |problem| problem.with(pointer: under + problem.pointer) }
-        Error.new(422, "Some fields need correcting", "#{errors.size} #{(errors.size == 1) ? "field needs" : "fields need"} correcting.", errors: errors)
+        Error.new(422, Sparrow.say("server.http.some_fields_need_correcting"), Sparrow.say("server.http.so_many_fields", count: errors.size), errors: errors)
       end
 
       # @param errors [Array<Sparrow::Problem>] the fields that differ, where they are known
       # @param extra [Hash] both versions
       def self.conflict(detail, errors: [], **extra)
-        Error.new(409, "A newer version was saved", detail, errors: errors, extra: extra.transform_keys(&:to_s))
+        Error.new(409, Sparrow.say("server.http.a_newer_version_was_saved"), detail, errors: errors, extra: extra.transform_keys(&:to_s))
       end
     end
   end

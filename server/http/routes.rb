@@ -115,15 +115,15 @@ module Server
         # @raise [Http::Problems::Error] where it is not a JSON object
         def body_hash
           unless request.media_type == "application/json"
-            raise Http::Problems::Error.new(415, "Not JSON", "Send JSON, with the content type application/json.")
+            raise Http::Problems::Error.new(415, Sparrow.say("server.http.not_json"), "Send JSON, with the content type application/json.")
           end
           text = request.body.read.to_s.force_encoding(Encoding::UTF_8)
           raise EncodingError unless text.valid_encoding?
           given = JSON.parse(text, max_nesting: 40)
-          raise Http::Problems::Error.new(400, "Not an object", "The body must be a JSON object.") unless given.is_a?(Hash)
+          raise Http::Problems::Error.new(400, Sparrow.say("server.http.not_an_object"), Sparrow.say("server.http.the_body_must_be_a_json")) unless given.is_a?(Hash)
           given
         rescue JSON::ParserError, EncodingError
-          raise Http::Problems::Error.new(400, "Malformed JSON", "The body is not JSON that can be read.")
+          raise Http::Problems::Error.new(400, Sparrow.say("server.http.malformed_json"), Sparrow.say("server.http.the_body_is_not_json_that"))
         end
 
         # @return [Hash] the body in the form's shape
@@ -147,7 +147,7 @@ module Server
         rescue Sparrow::Refused => refused
           raise Http::Problems.unprocessable(refused, under: under)
         rescue Http::Apart::TooSlow
-          raise Http::Problems::Error.new(503, "Took too long", "This took too long and was stopped. Nothing was changed; try again, or with less at once.", headers: {"retry-after" => "5"})
+          raise Http::Problems::Error.new(503, Sparrow.say("server.http.took_too_long"), Sparrow.say("server.http.this_took_too_long_and_was"), headers: {"retry-after" => "5"})
         end
 
         def render_json(value, status: 200)
@@ -192,17 +192,17 @@ module Server
       error(Http::Problems::Error) { |error| tell(error) }
       error(Sparrow::Refused) { |refused| tell(Http::Problems.unprocessable(refused)) }
       error(ActiveRecord::RecordNotFound) { tell(Http::Problems.not_found) }
-      error(Sinatra::BadRequest) { tell(Http::Problems::Error.new(400, "Bad request", "The request could not be read.")) }
+      error(Sinatra::BadRequest) { tell(Http::Problems::Error.new(400, Sparrow.say("server.common.bad_request"), Sparrow.say("server.http.the_request_could_not_be_read"))) }
       error(Http::HeavyWork::Busy) { tell(Http::Problems.busy) }
 
       # Two made the same thing at once: the other's stands, and asking again finds it.
       error(ActiveRecord::RecordNotUnique) do
-        tell(Http::Problems::Error.new(409, "Made at the same time", "Somebody else did the same thing at the same moment. Load it again and look."))
+        tell(Http::Problems::Error.new(409, Sparrow.say("server.http.made_at_the_same_time"), Sparrow.say("server.http.somebody_else_did_the_same_thing")))
       end
 
       # Somebody erased what this one was writing about.
       error(ActiveRecord::InvalidForeignKey) do
-        tell(Http::Problems::Error.new(409, "Gone meanwhile", "Something that this belongs to was deleted meanwhile. Load it again and look."))
+        tell(Http::Problems::Error.new(409, Sparrow.say("server.http.gone_meanwhile"), Sparrow.say("server.http.something_that_this_belongs_to_was")))
       end
 
       error(ActiveRecord::ActiveRecordError, PG::Error) do |error|

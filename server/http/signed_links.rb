@@ -20,7 +20,7 @@ module Server
 
       # @return [Http::Problems::Error]
       def self.void(noun)
-        Http::Problems::Error.new(410, "Not valid any more", "This #{noun} has expired, was used already, or was withdrawn. Ask for a new one.")
+        Http::Problems::Error.new(410, Sparrow.say("server.http.not_valid_any_more"), Sparrow.say("server.http.this_noun_has_expired_was_used", noun: noun))
       end
 
       def self.verifier

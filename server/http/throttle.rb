@@ -37,7 +37,7 @@ module Server
       end
 
       def self.answer(request)
-        Http::Problems.response(429, "Too many requests", "That was asked for too often. Wait a minute and try again.",
+        Http::Problems.response(429, Sparrow.say("server.http.too_many_requests"), Sparrow.say("server.http.that_was_asked_for_too_often"),
           headers: {"retry-after" => PERIOD_S.to_s}, request_id: request.env[Http::RequestLog::ID])
       end
     end

@@ -16,7 +16,7 @@ module Server
       def self.change(record, seen, what, theirs:, column: :version)
         record.with_lock do
           unless record.public_send(column) == seen
-            raise Http::Problems.conflict("#{what} changed from another place after you opened it. Both versions are here.", theirs: theirs.call)
+            raise Http::Problems.conflict(Sparrow.say("server.http.what_changed_from_another_place_after", what: what), theirs: theirs.call)
           end
           yield
           record.update!(column => seen + 1)

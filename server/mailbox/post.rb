@@ -10,6 +10,7 @@ module Server
       # @param to [String] an address
       # @param body [String] plain text
       def self.send(to:, subject:, body:, settings: Settings.current)
+        subject, body = subject.to_s, body.to_s
         return Records::KeptMail.keep(to, subject, body) unless settings.smtp
         Thread.new { deliver(to, subject, body, settings) }
       end
@@ -25,32 +26,16 @@ module Server
       private_class_method :deliver
 
       def self.invitation(invitation, url)
-        send(to: invitation.email, subject: "You are invited to #{invitation.studio.name}", body: <<~TEXT)
-          Hello #{invitation.name},
-
-          #{invitation.invited_by&.name || "The team"} invites you to join #{invitation.studio.name} on Willing Sparrow, as #{ROLE_WORDS.fetch(invitation.role)}.
-          Open this link to choose a password and sign in. It works once, for seven days:
-
-          #{url}
-
-          If you did not expect this, you need not do anything.
-        TEXT
+        send(to: invitation.email, subject: Sparrow.say("server.mailbox.you_are_invited_to_name", name: invitation.studio.name), body: Sparrow.say("server.mailbox.invitation",
+          name: invitation.name, by: invitation.invited_by&.name || Sparrow.say("server.mailbox.the_team"), studio: invitation.studio.name,
+          role: ROLE_WORDS.fetch(invitation.role), url: url))
       end
 
       def self.password_link(instructor, url)
-        send(to: instructor.email, subject: "Set a new password", body: <<~TEXT)
-          Hello #{instructor.name},
-
-          somebody, most likely you, asked to set a new password for Willing Sparrow.
-          Open this link to choose one. It works once, for an hour:
-
-          #{url}
-
-          If it was not you, your password stays as it is.
-        TEXT
+        send(to: instructor.email, subject: Sparrow.say("server.mailbox.set_a_new_password"), body: Sparrow.say("server.mailbox.password_link", name: instructor.name, url: url))
       end
 
-      ROLE_WORDS = {"owner" => "an owner", "instructor" => "an instructor", "helper" => "a helper"}.freeze
+      ROLE_WORDS = {"owner" => Sparrow.say("server.mailbox.an_owner"), "instructor" => Sparrow.say("server.mailbox.an_instructor"), "helper" => Sparrow.say("server.mailbox.a_helper")}.freeze
     end
   end
 end

@@ -55,7 +55,7 @@ module Server
         app.post("/api/movements") do
           given = body_as(ADD)
           document = new_movement(given)
-          raise Sparrow::Refused.at("/document", "is missing") unless document.is_a?(Hash)
+          raise Sparrow::Refused.at("/document", Sparrow.say("server.common.is_missing")) unless document.is_a?(Hash)
           stored = in_document { Records::StudioMovement.add(studio, document) }
           render_json(Movements::View.own_one(stored), status: 201)
         end
@@ -77,8 +77,8 @@ module Server
           stored = own_movement(id)
           given = body_as(WRITE)
           document = given["document"]
-          raise Sparrow::Refused.at("/document", "must be an object") unless document.is_a?(Hash)
-          Http::Versions.change(stored, given["version"], "This movement was", theirs: -> { movement_holder(stored) }) { in_document { stored.rewrite(document) } }
+          raise Sparrow::Refused.at("/document", Sparrow.say("server.movements.must_be_an_object")) unless document.is_a?(Hash)
+          Http::Versions.change(stored, given["version"], Sparrow.say("server.movements.this_movement_was"), theirs: -> { movement_holder(stored) }) { in_document { stored.rewrite(document) } }
           render_json(Movements::View.own_one(stored))
         end
 

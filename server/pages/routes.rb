@@ -37,7 +37,7 @@ module Server
             pass
           end
           html = Pages::Page.html(env[Http::Security::NONCE], Http::Language.of(request))
-          raise Http::Problems::Error.new(503, "Not built", "The interface has not been built: run bin/start.") unless html
+          raise Http::Problems::Error.new(503, Sparrow.say("server.pages.not_built"), Sparrow.say("server.pages.the_interface_has_not_been_built")) unless html
           content_type :html
           status 404 unless SCREENS.include?(request.path_info.split("/")[1] || SCREENS.first)
           html

@@ -30,7 +30,7 @@ module Server
 
         app.post("/api/password-links", access: :open) do
           send_password_link(body_as(ASK)["email"])
-          render_json({"sent" => "If somebody here has this address, a link is on its way to it."}, status: 202)
+          render_json({"sent" => Sparrow.say("server.passwords.if_somebody_here_has_this_address")}, status: 202)
         end
 
         app.get("/api/password-links/:token", access: :open) { |token| render_json({"name" => password_link(token).instructor.name}) }

@@ -30,7 +30,7 @@ module Server
           people = studio.people.index_by(&:id)
           problems = given["entries"].each_with_index.flat_map { |entry, index| benchmark_problems(entry, people[entry["person_id"]], "/entries/#{index}") }
           problems += twice(given["entries"])
-          problems << Sparrow::Problem.new(pointer: "/taken_on", message: "is not here yet") if given["taken_on"] > (studio.today + 1).iso8601
+          problems << Sparrow::Problem.new(pointer: "/taken_on", message: Sparrow.say("server.people.is_not_here_yet")) if given["taken_on"] > (studio.today + 1).iso8601
           Sparrow::Refused.where(problems)
           studio.transaction do
             # Sheets that name the same people are written one after the other.
@@ -47,8 +47,8 @@ module Server
         def refuse_overwriting(pairs)
           unseen = pairs.each_with_index.select { |(entry, stored), _| stored.persisted? && ![entry["was"], entry.slice(*RESULT.keys)].include?(stored.slice(*RESULT.keys)) }
           return if unseen.empty?
-          errors = unseen.map { |(_, stored), index| Sparrow::Problem.new(pointer: "/entries/#{index}/amount", message: "is #{stored.amount} × #{version_name(stored.variation)} now, entered by #{stored.instructor&.name || "somebody else"}; save again to replace it with yours") }
-          raise Http::Problems.conflict("Somebody else entered results for the same people and day.", errors: errors,
+          errors = unseen.map { |(_, stored), index| Sparrow::Problem.new(pointer: "/entries/#{index}/amount", message: Sparrow.say("server.people.is_amount_version_name_now_entered_by", amount: stored.amount, version_name: version_name(stored.variation), n: stored.instructor&.name || Sparrow.say("server.people.somebody_else"))) }
+          raise Http::Problems.conflict(Sparrow.say("server.people.somebody_else_entered_results_for_the"), errors: errors,
             theirs: unseen.map { |(entry, stored), _| entry.slice("person_id", "test").merge(stored.slice(*RESULT.keys)) })
         end
 
@@ -56,13 +56,13 @@ module Server
 
         def twice(entries)
           entries.each_with_index.group_by { |entry, _| entry.values_at("person_id", "test") }.values
-            .flat_map { |same| same.drop(1) }.map { |_, index| Sparrow::Problem.new(pointer: "/entries/#{index}/test", message: "stands on this sheet twice for the same person") }
+            .flat_map { |same| same.drop(1) }.map { |_, index| Sparrow::Problem.new(pointer: "/entries/#{index}/test", message: Sparrow.say("server.people.stands_on_this_sheet_twice_for")) }
         end
 
         def benchmark_problems(entry, person, at)
-          return [Sparrow::Problem.new(pointer: "#{at}/person_id", message: "is nobody in this studio")] unless person
+          return [Sparrow::Problem.new(pointer: "#{at}/person_id", message: Sparrow.say("server.common.is_nobody_in_this_studio"))] unless person
           problems = Sparrow::Capacity::Benchmarks.validation_errors(entry["test"], entry["variation"], entry["amount"], at: at)
-          problems << Sparrow::Problem.new(pointer: "#{at}/person_id", message: "has a “yes” in the screening: speak with them before a test") if person.screening == "see_instructor"
+          problems << Sparrow::Problem.new(pointer: "#{at}/person_id", message: Sparrow.say("server.people.has_a_yes_in_the_screening")) if person.screening == "see_instructor"
           problems
         end
       end

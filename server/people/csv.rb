@@ -50,7 +50,7 @@ module Server
         write(rows) if apply && sound
         answer(rows, [], apply && sound)
       rescue CSV::MalformedCSVError => error
-        answer([], ["This is not CSV that can be read: #{error.message.sub(/ in line \d+\.?/, "")} (line #{error.line_number})."], false)
+        answer([], [Sparrow.say("server.people.this_is_not_csv_that_can", sub: error.message.sub(/ in line \d+\.?/, ""), line_number: error.line_number)], false)
       rescue Unreadable => error
         answer([], [error.message], false)
       end
@@ -66,9 +66,9 @@ module Server
       def rows(given)
         headers, lines = split(given.delete_prefix("\uFEFF"))
         unknown = headers.compact - COLUMNS
-        raise Unreadable, "There is no column “name”." unless headers.include?("name")
-        raise Unreadable, "These columns are not known: #{unknown.first(10).map { |name| name[0, 40] }.join(", ")}." if unknown.any?
-        raise Unreadable, "A column stands in the file twice." if headers.compact.uniq.size < headers.compact.size
+        raise Unreadable, Sparrow.say("server.people.there_is_no_column_name") unless headers.include?("name")
+        raise Unreadable, Sparrow.say("server.people.these_columns_are_not_known_map", map: unknown.first(10).map { |name| name[0, 40] }.join(", ")) if unknown.any?
+        raise Unreadable, Sparrow.say("server.people.a_column_stands_in_the_file") if headers.compact.uniq.size < headers.compact.size
         seen = Hash.new(0)
         lines.map.with_index(2) do |line, number|
           row(headers.zip(line).to_h.compact.transform_values { |value| self.class.unguard(value.to_s) }, number, seen)
@@ -81,7 +81,7 @@ module Server
         headers = (reader.shift || []).map { |name| name.to_s.strip.downcase.tr(" ", "_") unless name.nil? }
         lines = []
         while (line = reader.shift)
-          raise Unreadable, "There are more than #{MOST_ROWS} rows; at most #{MOST_ROWS} fit." if lines.size == MOST_ROWS
+          raise Unreadable, Sparrow.say("server.people.there_are_more_than_most_rows_rows", most_rows: MOST_ROWS, most_rows_2: MOST_ROWS) if lines.size == MOST_ROWS
           lines << line
         end
         [headers, lines]
@@ -91,7 +91,7 @@ module Server
         person, problem = match(given)
         fields, errors = fields(given, person)
         errors << problem if problem
-        errors << "stands in the file twice" if (seen[person ? person.id : given["name"].to_s.strip.downcase] += 1) > 1 && given["name"].to_s.strip != ""
+        errors << Sparrow.say("server.people.stands_in_the_file_twice") if (seen[person ? person.id : given["name"].to_s.strip.downcase] += 1) > 1 && given["name"].to_s.strip != ""
         action = if errors.any? then "error"
         elsif person.nil? then "add"
         else fields.empty? ? "same" : "change"
@@ -103,10 +103,10 @@ module Server
       def match(given)
         if given["id"].to_s.strip != ""
           found = by_id[given["id"].strip]
-          return found ? [found, nil] : [nil, "nobody here has this id"]
+          return found ? [found, nil] : [nil, Sparrow.say("server.people.nobody_here_has_this_id")]
         end
         found = by_name.fetch(given["name"].to_s.strip.downcase, [])
-        return [nil, "#{found.size} people have this name: say which by the id"] if found.size > 1
+        return [nil, Sparrow.say("server.people.amount_people_have_this_name_say", amount: found.size)] if found.size > 1
         [found.first, nil]
       end
 

@@ -30,11 +30,11 @@ module Server
 
         def change_person(stored, given)
           fields = person_fields(given)
-          Http::Versions.change(stored, given["version"], "This person was", theirs: -> { person_view(stored) }) { stored.update!(fields) }
+          Http::Versions.change(stored, given["version"], Sparrow.say("server.people.this_person_was"), theirs: -> { person_view(stored) }) { stored.update!(fields) }
         end
 
         def change_health(stored, given)
-          Http::Versions.change(stored, given["version"], "These health notes were", theirs: -> { person_view(stored) }, column: :health_version) { health_given(stored, given) }
+          Http::Versions.change(stored, given["version"], Sparrow.say("server.people.these_health_notes_were"), theirs: -> { person_view(stored) }, column: :health_version) { health_given(stored, given) }
           Records::AuditEvent.note(instructor, "health_changed", stored)
         end
 

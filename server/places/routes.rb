@@ -8,7 +8,7 @@ module Server
       PIECES = %w[chair bench step bar table band bottle mat].freeze
       KIT = S::Record.new(PIECES.to_h { |piece| [piece, S::IntegerType.new(0..200)] })
       FIELDS = {
-        "name" => S::Text.new(length: 1..80, form: /\S/, says: "must not be empty"), "address" => S::Text.new(length: 0..200), "defibrillator" => S::Text.new(length: 0..200),
+        "name" => S::Text.new(length: 1..80, form: /\S/, says: Sparrow.say("server.places.must_not_be_empty")), "address" => S::Text.new(length: 0..200), "defibrillator" => S::Text.new(length: 0..200),
         "first_aid" => S::Text.new(length: 0..200), "space" => S::Text.new(length: 0..200), "surface" => S::Text.new(length: 0..200), "kit" => KIT
       }.freeze
       FORM = S::Record.new(FIELDS, required: %w[name])
@@ -24,7 +24,7 @@ module Server
         app.put("/api/places/:id") do |id|
           place = studio.places.fetch(id)
           given = body_as(CHANGE)
-          Http::Versions.change(place, given["version"], "This place was", theirs: -> { Places::View.new(place).to_h }) do
+          Http::Versions.change(place, given["version"], Sparrow.say("server.places.this_place_was"), theirs: -> { Places::View.new(place).to_h }) do
             place.update!({"address" => "", "defibrillator" => "", "first_aid" => "", "space" => "", "surface" => "", "kit" => nil, **given.except("version")})
           end
           render_json(Places::View.new(place).to_h)

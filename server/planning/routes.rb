@@ -19,7 +19,7 @@ module Server
       module Helpers
         # Refusals of the workout point into the body; others stand as they are.
         def of_workout(document)
-          raise Sparrow::Refused.at("", "must be an object") unless document.is_a?(Hash)
+          raise Sparrow::Refused.at("", Sparrow.say("server.planning.must_be_an_object")) unless document.is_a?(Hash)
           Sparrow::Plan.read(document, catalogue: studio.catalogue)
         rescue Sparrow::Refused => refused
           raise Http::Problems.unprocessable(refused, under: "/workout")

@@ -19,14 +19,14 @@ module Server
         @starts_at = starts_at
         @class = group_class
         @fit = fit
-        @pdf = Page.make(:portrait, margin: 24, title: "#{group_class.title}, cards")
+        @pdf = Page.make(:portrait, margin: 24, title: Sparrow.say("server.print.title_cards", title: group_class.title))
         @pdf.define_grid(columns: COLUMNS, rows: ROWS, gutter: 16)
       end
 
       # @return [String] a PDF
       def render
         people = @fit.sheet.settled.map(&:participant)
-        @pdf.text("Nobody is on the roster.", size: 10) if people.empty?
+        @pdf.text(Sparrow.say("server.print.nobody_is_on_the_roster"), size: 10) if people.empty?
         people.each_with_index do |participant, index|
           @pdf.start_new_page if index.positive? && (index % (COLUMNS * ROWS)).zero?
           @pdf.grid(index / COLUMNS % ROWS, index % COLUMNS).bounding_box { card(participant) }
@@ -77,7 +77,7 @@ module Server
       end
 
       def lines(participant, cells, size)
-        return [Line.new("Please speak with your instructor before you begin.", size, :bold, Page::INK, 0)] if participant.waits?
+        return [Line.new(Sparrow.say("server.print.please_speak_with_your_instructor_before"), size, :bold, Page::INK, 0)] if participant.waits?
         cells.chunk_while { |one, other| one.place.block == other.place.block }.flat_map do |block|
           [Line.new(block.first.place.block.name, size * 0.8, :bold, Page::SOFT, 3), *block.flat_map { |cell| cell_lines(cell, size) }]
         end
@@ -90,7 +90,7 @@ module Server
       end
 
       def words(cell)
-        return "#{cell.place.station.name}: see your instructor" unless cell.option
+        return Sparrow.say("server.print.name_see_your_instructor", name: cell.place.station.name) unless cell.option
         rung = cell.option.rung
         rounds = cell.place.block.round_count
         "#{Page::MARKS[cell.level]}  #{rung ? rung.name : cell.place.station.name}: #{cell.target}#{" × #{rounds}" if rounds > 1}"

@@ -19,7 +19,7 @@ module Server
         @starts_at = starts_at
         @class = group_class
         @fit = fit
-        @pdf = Page.make(:landscape, margin: 26, title: "#{group_class.title}, instructor's sheet")
+        @pdf = Page.make(:landscape, margin: 26, title: Sparrow.say("server.print.title_instructors_sheet", title: group_class.title))
       end
 
       # @return [String] a PDF
@@ -38,15 +38,15 @@ module Server
       def heading
         @pdf.text(Page.safe(@class.title), size: 17, style: :bold)
         place = [@class.place&.name, @class.place&.address].compact.reject(&:empty?).join(", ")
-        line = [@starts_at.strftime("%A %-d %B %Y, %H:%M"), place, @class.leader && "led by #{@class.leader.name}",
-          "#{Sparrow::ClockText.of(@class.total_s)} of #{@class.slot_minutes ? "#{@class.slot_minutes} min" : "no set slot"}"]
+        line = [@starts_at.strftime("%A %-d %B %Y, %H:%M"), place, @class.leader && Sparrow.say("server.print.led_by_name", name: @class.leader.name),
+          Sparrow.say("server.print.total_of_slot", total: Sparrow::ClockText.of(@class.total_s), slot: @class.slot_minutes ? Sparrow.say("server.print.minutes", minutes: @class.slot_minutes) : Sparrow.say("server.print.no_set_slot"))]
         @pdf.text(Page.safe(line.compact.reject(&:empty?).join("  ·  ")), size: 9, color: Page::SOFT)
       end
 
       def sheet
         places = @fit.sheet.course.places.select { |place| %w[main finisher].include?(place.block.role) }
         people = @fit.sheet.settled
-        return @pdf.text("Nobody is on the roster.", size: 10) if people.empty? || places.empty?
+        return @pdf.text(Sparrow.say("server.print.nobody_is_on_the_roster"), size: 10) if people.empty? || places.empty?
         parts = places.each_slice((places.size / (places.size / MOST_COLUMNS.to_f).ceil.to_f).ceil).to_a
         parts.each_with_index do |part, index|
           @pdf.start_new_page if index.positive?
@@ -69,7 +69,7 @@ module Server
       end
 
       def cell(cell)
-        return (cell.given.kind == "waits") ? "talk first" : "sit out" unless cell.option
+        return (cell.given.kind == "waits") ? Sparrow.say("server.print.talk_first") : Sparrow.say("server.print.sit_out") unless cell.option
         rung = cell.option.rung
         [Page::MARKS[cell.level], rung ? rung.name : cell.place.station.name, "\u2013", cell.short].compact.join(" ")
       end
@@ -92,7 +92,7 @@ module Server
 
       def caution
         @pdf.move_down(3)
-        @pdf.text("Stop for chest pain, dizziness, unusual breathlessness or sharp joint pain. I, II, III: beginner, intermediate, advanced. Numbers are estimates; you decide.", size: 7, color: Page::SOFT)
+        @pdf.text(Sparrow.say("server.print.stop_for_chest_pain_dizziness_unusual"), size: 7, color: Page::SOFT)
       end
     end
   end

@@ -18,7 +18,7 @@ module Server
       # @param layout [Symbol] :portrait or :landscape
       # @return [Prawn::Document]
       def self.make(layout, margin: 32, title: "")
-        Prawn::Document.new(page_size: "A4", page_layout: layout, margin: margin, info: {Title: title, Creator: "Willing Sparrow"}).tap do |pdf|
+        Prawn::Document.new(page_size: "A4", page_layout: layout, margin: margin, info: {Title: title.to_s, Creator: "Willing Sparrow"}).tap do |pdf|
           faces = FACES.transform_values { |face| File.join(FONTS, face, "LibreFranklin_#{face}.ttf") }
           pdf.font_families.update("Libre Franklin" => faces)
           pdf.font("Libre Franklin")

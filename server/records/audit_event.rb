@@ -9,14 +9,14 @@ module Server
       belongs_to :studio, class_name: "Server::Records::Studio"
 
       ACTIONS = {
-        "signed_in" => "Signed in", "signed_out_everywhere" => "Signed out other devices", "password_changed" => "Changed the password",
-        "password_reset" => "Set a new password by link", "second_factor_on" => "Switched the second step on", "second_factor_off" => "Switched the second step off",
-        "invited" => "Invited a colleague", "invitation_withdrawn" => "Withdrew an invitation", "joined" => "Joined the team", "role_changed" => "Changed a role",
-        "colleague_disabled" => "Disabled a colleague", "colleague_enabled" => "Enabled a colleague", "studio_set_up" => "Set up the studio", "studio_changed" => "Changed the studio's settings",
-        "studio_exported" => "Exported the whole studio", "health_read" => "Opened health notes", "health_changed" => "Changed health notes", "person_exported" => "Exported a person",
-        "person_erased" => "Erased a person", "people_exported" => "Exported people as CSV", "people_imported" => "Imported people", "fit_read" => "Opened a fit sheet", "fit_printed" => "Printed a class",
-        "roster_read" => "Opened a roster with soreness", "log_read" => "Opened a log with pain or notes",
-        "log_written" => "Wrote a log", "log_brought_back" => "Brought back an earlier log", "emergency_read" => "Opened emergency contacts"
+        "signed_in" => Sparrow.say("server.records.signed_in"), "signed_out_everywhere" => Sparrow.say("server.records.signed_out_other_devices"), "password_changed" => Sparrow.say("server.records.changed_the_password"),
+        "password_reset" => Sparrow.say("server.records.set_a_new_password_by_link"), "second_factor_on" => Sparrow.say("server.records.switched_the_second_step_on"), "second_factor_off" => Sparrow.say("server.records.switched_the_second_step_off"),
+        "invited" => Sparrow.say("server.records.invited_a_colleague"), "invitation_withdrawn" => Sparrow.say("server.records.withdrew_an_invitation"), "joined" => Sparrow.say("server.records.joined_the_team"), "role_changed" => Sparrow.say("server.records.changed_a_role"),
+        "colleague_disabled" => Sparrow.say("server.records.disabled_a_colleague"), "colleague_enabled" => Sparrow.say("server.records.enabled_a_colleague"), "studio_set_up" => Sparrow.say("server.records.set_up_the_studio"), "studio_changed" => Sparrow.say("server.records.changed_the_studios_settings"),
+        "studio_exported" => Sparrow.say("server.records.exported_the_whole_studio"), "health_read" => Sparrow.say("server.records.opened_health_notes"), "health_changed" => Sparrow.say("server.records.changed_health_notes"), "person_exported" => Sparrow.say("server.records.exported_a_person"),
+        "person_erased" => Sparrow.say("server.records.erased_a_person"), "people_exported" => Sparrow.say("server.records.exported_people_as_csv"), "people_imported" => Sparrow.say("server.records.imported_people"), "fit_read" => Sparrow.say("server.records.opened_a_fit_sheet"), "fit_printed" => Sparrow.say("server.records.printed_a_class"),
+        "roster_read" => Sparrow.say("server.records.opened_a_roster_with_soreness"), "log_read" => Sparrow.say("server.records.opened_a_log_with_pain_or"),
+        "log_written" => Sparrow.say("server.records.wrote_a_log"), "log_brought_back" => Sparrow.say("server.records.brought_back_an_earlier_log"), "emergency_read" => Sparrow.say("server.records.opened_emergency_contacts")
       }.freeze
       # The same thing opened again within so long is noted once.
       ONCE_IN_S = 900

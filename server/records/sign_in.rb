@@ -53,7 +53,7 @@ module Server
         text = device.to_s.scrub
         browser = {"Edg" => "Edge", "OPR" => "Opera", "Firefox" => "Firefox", "Chrome" => "Chrome", "Safari" => "Safari"}.find { |sign, _| text.include?(sign) }&.last
         system = {"iPhone" => "iPhone", "iPad" => "iPad", "Android" => "Android", "Windows" => "Windows", "Mac OS" => "Mac", "Linux" => "Linux"}.find { |sign, _| text.include?(sign) }&.last
-        [browser || "A browser", system && "on #{system}"].compact.join(" ")
+        [browser || Sparrow.say("server.records.a_browser"), system && "on #{system}"].compact.join(" ")
       end
       private_class_method :named
     end

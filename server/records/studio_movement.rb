@@ -15,7 +15,7 @@ module Server
         Sparrow::Catalogue::CustomMovement.read(document, catalogue: studio.catalogue)
         transaction do
           if studio.studio_movements.exists?(movement_id: document["id"])
-            raise Sparrow::Refused.at("/id", "is taken by another of your movements")
+            raise Sparrow::Refused.at("/id", Sparrow.say("server.records.is_taken_by_another_of_your"))
           end
           studio.studio_movements.create!(movement_id: document["id"], document: document).tap { studio.increment!(:movements_version) }
         end
@@ -33,7 +33,7 @@ module Server
       def rewrite(document)
         gone = self.document["ladder"].map { |rung| rung["id"] } - Array(document["ladder"]).filter_map { |rung| rung["id"] if rung.is_a?(Hash) }
         if gone.any?
-          raise Sparrow::Refused.at("/ladder", "must keep #{gone.join(", ")}: circuits may stand on it")
+          raise Sparrow::Refused.at("/ladder", Sparrow.say("server.records.must_keep_gone_circuits_may_stand", gone: gone.join(", ")))
         end
         Sparrow::Catalogue::CustomMovement.read(document, catalogue: studio.catalogue)
         change(document: document.merge("id" => movement_id))

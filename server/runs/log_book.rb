@@ -100,13 +100,13 @@ module Server
       def checked(attendances)
         people = known
         problems = []
-        problems << Sparrow::Problem.new(pointer: "/attendances", message: "would take everybody out of this log; mark them as absent instead") if attendances.empty? && @run.attendances.any?
+        problems << Sparrow::Problem.new(pointer: "/attendances", message: Sparrow.say("server.runs.would_take_everybody_out_of_this")) if attendances.empty? && @run.attendances.any?
         seen = {}
         rows = attendances.each_with_index.map do |line, index|
           at = "/attendances/#{index}"
           person = people[line["person_id"]]
-          problems << Sparrow::Problem.new(pointer: "#{at}/person_id", message: @run.group_class ? "is not on this class's roster" : "is nobody in this studio") unless person
-          problems << Sparrow::Problem.new(pointer: "#{at}/person_id", message: "is listed twice") if seen[line["person_id"]]
+          problems << Sparrow::Problem.new(pointer: "#{at}/person_id", message: @run.group_class ? Sparrow.say("server.runs.is_not_on_this_classs_roster") : Sparrow.say("server.common.is_nobody_in_this_studio")) unless person
+          problems << Sparrow::Problem.new(pointer: "#{at}/person_id", message: Sparrow.say("server.runs.is_listed_twice")) if seen[line["person_id"]]
           seen[line["person_id"]] = true
           [line, person, person ? results(line, person, at, problems) : []]
         end

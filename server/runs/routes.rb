@@ -62,12 +62,12 @@ module Server
           given = body_as(OPEN)
           workout = workout(given["workout_id"])
           unless workout.ready
-            raise Sparrow::Refused.at("/workout_id", "has no station yet, so there is nothing to run")
+            raise Sparrow::Refused.at("/workout_id", Sparrow.say("server.runs.has_no_station_yet_so_there"))
           end
           run = Records::Run.open(workout, client_key: given["client_key"], by: instructor)
           render_json(run_view(run, Runs::View), status: 201)
         rescue Records::Run::KeyTaken
-          raise Sparrow::Refused.at("/client_key", "is the key of another run")
+          raise Sparrow::Refused.at("/client_key", Sparrow.say("server.runs.is_the_key_of_another_run"))
         end
 
         app.get("/api/runs/:id", access: :helper) { |id| render_json(run_view(run(id), Runs::View)) }
@@ -87,7 +87,7 @@ module Server
 
         app.delete("/api/runs/:id") do |id|
           stored = run(id)
-          raise Http::Problems::Error.new(409, "Already logged", "A run that has been logged is kept.") if stored.logged_at
+          raise Http::Problems::Error.new(409, Sparrow.say("server.runs.already_logged"), Sparrow.say("server.runs.a_run_that_has_been_logged")) if stored.logged_at
           stored.update!(deleted_at: Time.now.utc)
           status 204
         end
@@ -105,7 +105,7 @@ module Server
           begin
             Runs::LogBook.new(stored, by: instructor).write(body_hash)
           rescue Runs::LogBook::Outdated
-            raise Http::Problems.conflict("This run was logged from another place after you opened it. Both logs are here.", theirs: log_view(stored.reload))
+            raise Http::Problems.conflict(Sparrow.say("server.runs.this_run_was_logged_from_another"), theirs: log_view(stored.reload))
           end
           render_json(log_view(stored.reload))
         end

@@ -22,8 +22,8 @@ module Server
           block = run.document["blocks"].find { |candidate| candidate["id"] == given["block"] }
           station = given["station"].nil? || block&.fetch("stations", [])&.any? { |candidate| candidate["id"] == given["station"] }
           person = given["person_id"] && studio.people.where("id::text = ?", given["person_id"]).first
-          problems = [(["/block", "is not a block of this run"] unless block), (["/station", "is not a station of that block"] unless station),
-            (["/person_id", "is nobody of this studio"] if given["person_id"] && person.nil?)].compact
+          problems = [(["/block", Sparrow.say("server.runs.is_not_a_block_of_this")] unless block), (["/station", Sparrow.say("server.runs.is_not_a_station_of_that")] unless station),
+            (["/person_id", Sparrow.say("server.runs.is_nobody_of_this_studio")] if given["person_id"] && person.nil?)].compact
           Sparrow::Refused.where(problems.map { |pointer, message| Sparrow::Problem.new(pointer: pointer, message: message) })
           person
         end

@@ -42,7 +42,7 @@ module Server
             guard.right
             return whom
           end
-          raise wait.positive? ? Http::Throttle::SignInGuard.too_many(wait) : Http::Problems::Error.new(401, "Not signed in", "That address and password do not go together.")
+          raise wait.positive? ? Http::Throttle::SignInGuard.too_many(wait) : Http::Problems::Error.new(401, Sparrow.say("server.sessions.not_signed_in"), Sparrow.say("server.sessions.that_address_and_password_do_not"))
         end
 
         # Who has given their password, and is to give a code.
@@ -71,11 +71,11 @@ module Server
         app.post("/api/session/second-factor", access: :open) do
           given = body_as(CODE)
           whom = pending_instructor
-          raise Http::Problems::Error.new(401, "Not signed in", "Sign in with your password first.") unless whom
+          raise Http::Problems::Error.new(401, Sparrow.say("server.sessions.not_signed_in"), Sparrow.say("server.sessions.sign_in_with_your_password_first")) unless whom
           guard = Http::Throttle::SignInGuard.new(request.ip, "second-factor/#{whom.id}")
           wait = guard.enter
           raise Http::Throttle::SignInGuard.too_many(wait) if wait.positive?
-          raise Sparrow::Refused.at("/code", "is not right, or was used already") unless Accounts::SecondFactor.new(whom).passes?(given["code"])
+          raise Sparrow::Refused.at("/code", Sparrow.say("server.sessions.is_not_right_or_was_used")) unless Accounts::SecondFactor.new(whom).passes?(given["code"])
           guard.right
           open_session(whom)
           render_json(session_view, status: 201)

@@ -55,8 +55,8 @@ module Server
         app.put("/api/house", heavy: true) do
           given = body_as(CHANGE)
           house = house_given(given["house"])
-          raise Sparrow::Refused.at("/version", "is missing") unless given["version"]
-          Http::Versions.change(studio, given["version"], "The standards were", theirs: -> { house_view }, column: :house_version) do
+          raise Sparrow::Refused.at("/version", Sparrow.say("server.common.is_missing")) unless given["version"]
+          Http::Versions.change(studio, given["version"], Sparrow.say("server.standards.the_standards_were"), theirs: -> { house_view }, column: :house_version) do
             studio.update!(house: house)
             bring_along(given["bring"] || [], house)
           end

@@ -51,7 +51,7 @@ module Server
         def instant_given(text)
           text && Time.iso8601(text).utc
         rescue ArgumentError
-          raise Http::Problems::Error.new(400, "Bad request", "“before” must be a date and time.")
+          raise Http::Problems::Error.new(400, Sparrow.say("server.common.bad_request"), Sparrow.say("server.studios.before_must_be_a_date_and"))
         end
       end
 
@@ -62,7 +62,7 @@ module Server
 
         app.put("/api/studio", access: :owner) do
           given = body_as(CHANGE)
-          Http::Versions.change(studio, given["version"], "These settings were", theirs: -> { studio_view }) { studio.update!(given.except("version")) }
+          Http::Versions.change(studio, given["version"], Sparrow.say("server.studios.these_settings_were"), theirs: -> { studio_view }) { studio.update!(given.except("version")) }
           Records::AuditEvent.note(instructor, "studio_changed")
           render_json(studio_view)
         end
@@ -79,7 +79,7 @@ module Server
         # For good: with the studio's name typed, and the owner's password.
         app.delete("/api/studio", access: :owner) do
           given = body_as(DELETE)
-          raise Sparrow::Refused.at("/name", "is not the studio's name") unless given["name"].strip == studio.name
+          raise Sparrow::Refused.at("/name", Sparrow.say("server.studios.is_not_the_studios_name")) unless given["name"].strip == studio.name
           confirm_password(given["password"], "/password")
           Studios::Deletion.new(studio).call
           env["rack.session"].clear

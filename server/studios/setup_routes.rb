@@ -27,8 +27,8 @@ module Server
           raise Http::Throttle::SignInGuard.too_many(wait) if wait.positive?
           installation = Records::Installation.current
           installation.with_lock do
-            raise Http::Problems::Error.new(409, "Set up already", "A studio has been set up here. Sign in, or ask its owner for an invitation.") if installation.set_up?
-            raise Sparrow::Refused.at("/code", "is not the code that the start command printed") unless installation.setup_code?(code)
+            raise Http::Problems::Error.new(409, Sparrow.say("server.studios.set_up_already"), Sparrow.say("server.studios.a_studio_has_been_set_up")) if installation.set_up?
+            raise Sparrow::Refused.at("/code", Sparrow.say("server.studios.is_not_the_code_that_the")) unless installation.setup_code?(code)
             guard.right
             yield installation
           end

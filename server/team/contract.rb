@@ -7,9 +7,9 @@ module Server
       S = Sparrow::Schema
       # A name is written in letters that can be seen: nothing that turns the line round or takes no room.
       VISIBLE = /\A(?=.*[[:alnum:]])[^\p{Cc}\p{Cf}\p{Zl}\p{Zp}]+\z/
-      NAME = S::Text.new(length: 1..80, form: VISIBLE, says: "must be a name in visible letters")
-      STUDIO_NAME = S::Text.new(length: 1..120, form: VISIBLE, says: "must be a name in visible letters")
-      EMAIL = S::Text.new(length: 3..200, form: /\A\s*[^@\s,;<>]+@[^@\s,;<>]+\s*\z/, says: "must be an e-mail address")
+      NAME = S::Text.new(length: 1..80, form: VISIBLE, says: Sparrow.say("server.team.must_be_a_name_in_visible"))
+      STUDIO_NAME = S::Text.new(length: 1..120, form: VISIBLE, says: Sparrow.say("server.team.must_be_a_name_in_visible"))
+      EMAIL = S::Text.new(length: 3..200, form: /\A\s*[^@\s,;<>]+@[^@\s,;<>]+\s*\z/, says: Sparrow.say("server.team.must_be_an_e_mail_address"))
       PASSWORD = S::Text.new(length: 1..200)
       ROLE = S::OneOf.new(*Records::Instructor::ROLES)
       TIME_ZONES = TZInfo::Timezone.all_data_zone_identifiers.select { |name| name.match?(%r{\A(Africa|America|Antarctica|Asia|Atlantic|Australia|Europe|Indian|Pacific)/}) }.push("UTC").freeze
@@ -22,7 +22,7 @@ module Server
       # @raise [Sparrow::Refused] where somebody has this address already
       def self.check_email(email, pointer, except: nil)
         taken = Records::Instructor.where("lower(email) = ?", email.strip.downcase).where.not(id: except)
-        raise Sparrow::Refused.at(pointer, "is used by somebody already") if taken.exists?
+        raise Sparrow::Refused.at(pointer, Sparrow.say("server.team.is_used_by_somebody_already")) if taken.exists?
       end
     end
   end

@@ -42,7 +42,7 @@ module Server
           studio.with_lock do
             member.reload
             leaves = member.last_owner? && (given["disabled"] || (given["role"] && given["role"] != "owner"))
-            raise Sparrow::Refused.at(given["disabled"] ? "/disabled" : "/role", "would leave the studio without an owner") if leaves
+            raise Sparrow::Refused.at(given["disabled"] ? "/disabled" : "/role", Sparrow.say("server.team.would_leave_the_studio_without_an")) if leaves
             change_role(member, given["role"]) if given["role"] && given["role"] != member.role
             change_disabled(member, given["disabled"]) unless given["disabled"].nil? || given["disabled"] == !member.disabled_at.nil?
           end

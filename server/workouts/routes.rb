@@ -6,7 +6,7 @@ module Server
     module Routes
       S = Sparrow::Schema
       CREATE = S::Record.new({"document" => S::AnyType.new, "copy_of" => S::Text.new(length: 1..64), "template" => S::Text.new(length: 1..80)})
-      TAG = S::Text.new(length: 1..30, form: /\A[^,\n]*[^,\s][^,\n]*\z/, says: "must be a word or two without a comma")
+      TAG = S::Text.new(length: 1..30, form: /\A[^,\n]*[^,\s][^,\n]*\z/, says: Sparrow.say("server.workouts.must_be_a_word_or_two"))
       TAGS = S::Record.new({"tags" => S::List.new(TAG, size: 0..12, noun: "tags"), "was" => S::List.new(TAG, size: 0..12, noun: "tags")}, required: %w[tags was])
       SAVE = S::Record.new({"document" => S::AnyType.new, "lock_version" => S::IntegerType.new(1..1_000_000_000)},
         required: %w[document lock_version])
@@ -21,7 +21,7 @@ module Server
           return workout(given["copy_of"]).copied_document if given["copy_of"]
           return template(given["template"]) if given["template"]
           return under_standards(given["document"]) if given["document"]
-          raise Sparrow::Refused.at("/document", "is missing")
+          raise Sparrow::Refused.at("/document", Sparrow.say("server.common.is_missing"))
         end
 
         # A new circuit stands under the studio's standards unless it brings its own.
@@ -34,7 +34,7 @@ module Server
         def template(id)
           found = Sparrow::Plan::Templates.all.find { |candidate| candidate.id == id }
           return under_standards(found.document) if found
-          raise Sparrow::Refused.at("/template", "is not one of the ready-made circuits")
+          raise Sparrow::Refused.at("/template", Sparrow.say("server.workouts.is_not_one_of_the_ready"))
         end
       end
 
@@ -52,7 +52,7 @@ module Server
           tags, was = body_as(TAGS).values_at("tags", "was").map { |list| list.map { |tag| tag.strip.downcase }.uniq }
           stored.with_lock do
             merged = (stored.tags - (was - tags)) | (tags - was)
-            raise Sparrow::Refused.at("/tags", "would be #{merged.size} with those that somebody else added; at most 12") if merged.size > 12
+            raise Sparrow::Refused.at("/tags", Sparrow.say("server.workouts.would_be_amount_with_those_that", amount: merged.size)) if merged.size > 12
             stored.update!(tags: merged)
           end
           render_json(Workouts::Line.new(stored).to_h)
@@ -80,7 +80,7 @@ module Server
           begin
             stored.save_over(given["lock_version"], preview, by: instructor)
           rescue Records::Workout::Outdated
-            raise Http::Problems.conflict("#{stored.updated_by&.name || "Somebody"} saved this circuit after you opened it. Both versions are here.",
+            raise Http::Problems.conflict(Sparrow.say("server.workouts.n_saved_this_circuit_after_you", n: stored.updated_by&.name || Sparrow.say("server.workouts.somebody")),
               theirs: Workouts::View.new(stored).to_h, yours: given["document"])
           end
           render_json(Workouts::View.new(stored).to_h)

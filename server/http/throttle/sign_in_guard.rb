@@ -59,7 +59,7 @@ module Server
 
         # @return [Array] a problem for who must wait
         def self.too_many(wait_s)
-          Http::Problems::Error.new(429, "Too many tries", "Too many wrong tries. Wait #{(wait_s < 90) ? "#{wait_s} seconds" : "#{(wait_s / 60.0).ceil} minutes"} and try again.",
+          Http::Problems::Error.new(429, Sparrow.say("server.http.too_many_tries"), Sparrow.say("server.http.too_many_wrong_tries_wait_n", wait: (wait_s < 90) ? Sparrow.say("server.http.seconds", count: wait_s) : Sparrow.say("server.http.minutes", count: (wait_s / 60.0).ceil)),
             headers: {"retry-after" => wait_s.to_s})
         end
 

@@ -31,7 +31,7 @@ const shown = ref(false)
       />
       <button type="button" class="show" :aria-pressed="shown" @click="shown = !shown">
         {{ shown ? $t('ui.hide') : $t('ui.show')
-        }}<span class="sr-only"> {{ $t('ui.the_to_lower_case', { to_lower_case: label.toLowerCase() }) }}</span>
+        }}<span class="sr-only">{{ ' ' }}{{ $t('ui.the_to_lower_case', { to_lower_case: label.toLowerCase() }) }}</span>
       </button>
     </span>
     <span v-if="error" :id="`${id}-error`" class="small warn-text" role="alert">{{ label }} {{ error }}.</span>

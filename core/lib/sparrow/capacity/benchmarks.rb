@@ -19,10 +19,10 @@ module Sparrow
       # @return [Array<Problem>] what is wrong with one entry of the sheet
       def self.validation_errors(id, rung, amount, at: "")
         test = find(id)
-        return [Problem.new(pointer: "#{at}/test", message: "is not a test that is known")] unless test
+        return [Problem.new(pointer: "#{at}/test", message: Sparrow.say("capacity.is_not_a_test_that_is"))] unless test
         [
-          (Problem.new(pointer: "#{at}/variation", message: "is not a version of this test") unless test.rungs.include?(rung)),
-          (Problem.new(pointer: "#{at}/amount", message: "must be from 0 to #{test.most} #{test.unit}") unless amount.is_a?(Integer) && (0..test.most).cover?(amount))
+          (Problem.new(pointer: "#{at}/variation", message: Sparrow.say("capacity.is_not_a_version_of_this")) unless test.rungs.include?(rung)),
+          (Problem.new(pointer: "#{at}/amount", message: Sparrow.say("capacity.must_be_from_0_to_most", most: test.most, unit: test.unit)) unless amount.is_a?(Integer) && (0..test.most).cover?(amount))
         ].compact
       end
 
@@ -49,8 +49,8 @@ module Sparrow
           {"id" => "s#{index + 1}", "movement" => movement.id, "work_s" => test.cap_s || 60, "note" => test.how.slice(0, 200),
            "levels" => Level::ALL.each_with_index.to_h { |level, place| [level, {"variation" => rungs[(place * (rungs.size - 1) / 2.0).round].id}] }}
         end
-        {"format" => "willing-sparrow/workout", "version" => 1, "title" => "Benchmark class", "slot_minutes" => 15,
-         "blocks" => [{"id" => "b1", "title" => "Seven tests, as many or as long as stays clean", "role" => "main", "format" => "intervals", "get_ready_s" => 20,
+        {"format" => "willing-sparrow/workout", "version" => 1, "title" => Sparrow.say("capacity.benchmark_class").to_s, "slot_minutes" => 15,
+         "blocks" => [{"id" => "b1", "title" => Sparrow.say("capacity.seven_tests_as_many_or_as").to_s, "role" => "main", "format" => "intervals", "get_ready_s" => 20,
                        "rounds" => 1, "work_s" => 60, "rest_s" => 30, "scaling" => "clean_reps", "stations" => stations}]}
       end
     end

@@ -21,14 +21,15 @@ module Sparrow
 
       # @return [String] "measured 3 weeks ago", for a sentence
       def words(today)
-        return "a guess from the #{level} level" if source == "guess"
+        return Sparrow.say("capacity.a_guess_from_the_level_level", level: Level.words(level)) if source == "guess"
         weeks = (today - on).to_i / 7
         age = if weeks.zero?
-          "this week"
+          Sparrow.say("capacity.this_week")
         else
-          "#{weeks} #{(weeks == 1) ? "week" : "weeks"} ago"
+          Sparrow.say("capacity.weeks_ago", count: weeks)
         end
-        "#{(source == "measured") ? "measured" : "from results"} #{age}#{", so trusted less" if stale}"
+        known = (source == "measured") ? Sparrow.say("capacity.measured") : Sparrow.say("capacity.from_results")
+        Sparrow.say("capacity.known_since", known: known, age: age, trust: (Sparrow.say("capacity.so_trusted_less") if stale))
       end
     end
   end

@@ -35,30 +35,30 @@ module Sparrow
         rungs = document.fetch("ladder")
         ids = rungs.map { |rung| rung["id"] }
         [
-          !document["id"].start_with?(PREFIX) && ["/id", "must begin with #{PREFIX}"],
-          (ids.uniq.size < ids.size) && ["/ladder", "has two versions of one id"],
-          rungs.each_cons(2).any? { |lower, upper| lower["demand"]["value"] > upper["demand"]["value"] } && ["/ladder", "must climb: a later version has a lower demand"],
-          rungs.none? { |rung| rung["impact"] == "none" } && ["/ladder", "needs at least one version without impact"],
+          !document["id"].start_with?(PREFIX) && ["/id", Sparrow.say("catalogue.must_begin_with_prefix", prefix: PREFIX)],
+          (ids.uniq.size < ids.size) && ["/ladder", Sparrow.say("catalogue.has_two_versions_of_one_id")],
+          rungs.each_cons(2).any? { |lower, upper| lower["demand"]["value"] > upper["demand"]["value"] } && ["/ladder", Sparrow.say("catalogue.must_climb_a_later_version_has")],
+          rungs.none? { |rung| rung["impact"] == "none" } && ["/ladder", Sparrow.say("catalogue.needs_at_least_one_version_without")],
           *opens(document, ids), *spares(document, ids, catalogue), *tempos(rungs)
         ].select { |problem| problem }.map { |pointer, message| Problem.new(pointer: pointer, message: message) }
       end
 
       def self.opens(document, ids)
-        unknown = document.fetch("opens").filter_map { |level, rung| ["/opens/#{level}", "is not a version of this ladder"] unless ids.include?(rung) }
+        unknown = document.fetch("opens").filter_map { |level, rung| ["/opens/#{level}", Sparrow.say("catalogue.is_not_a_version_of_this")] unless ids.include?(rung) }
         return unknown if unknown.any?
         order = Level::ALL.map { |level| ids.index(document["opens"][level]) }
-        (order == order.sort) ? [] : [["/opens", "must not fall from one level to the next"]]
+        (order == order.sort) ? [] : [["/opens", Sparrow.say("common.must_not_fall_from_one_level")]]
       end
 
       def self.spares(document, ids, catalogue)
         document.fetch("spares").filter_map do |joint, variation|
           own = variation.start_with?("#{document["id"]}.") && ids.include?(variation.split(".").last)
-          ["/spares/#{joint}", "is not a version of this ladder or of the catalogue"] unless own || catalogue.variation(variation)
+          ["/spares/#{joint}", Sparrow.say("catalogue.is_not_a_version_of_this_2")] unless own || catalogue.variation(variation)
         end
       end
 
       def self.tempos(rungs)
-        rungs.each_with_index.filter_map { |rung, index| ["/ladder/#{index}/tempo", "must not be all 0"] if rung["tempo"] == "0-0-0-0" }
+        rungs.each_with_index.filter_map { |rung, index| ["/ladder/#{index}/tempo", Sparrow.say("catalogue.must_not_be_all_0")] if rung["tempo"] == "0-0-0-0" }
       end
       private_class_method :shape, :sense, :opens, :spares, :tempos
     end

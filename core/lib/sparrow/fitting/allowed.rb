@@ -18,17 +18,17 @@ module Sparrow
       # @return [String, nil] why not: the person's own limits, today's soreness
       def limit(option)
         found = @participant.limits.find { |limit| option.rungs.any? { |rung| limit.rules_out?(rung) } } if @participant.limits.any?
-        return "spares: #{found.words}" if found
-        "no hard landings with a sore #{People::Limits.words(@sore.first)}" if @sore.any? && option.hard_landing?
+        return Sparrow.say("fitting.spares", limit: found.words) if found
+        Sparrow.say("fitting.no_hard_landings_with_a_sore", limits: People::Limits.words(@sore.first)) if @sore.any? && option.hard_landing?
       end
 
       # @return [String, nil] why not: what is in the room, and who is new
       def house(option, standard)
         missing = missing(option.equipment) if @kit
-        return "no #{missing} in the room" if missing
+        return Sparrow.say("fitting.no_missing_in_the_room", missing: Sparrow.word(missing)) if missing
         return guarded(option, standard) if @participant.guarded?
         return unless option.rung&.prerequisite && option.demand > standard.demand
-        "first: #{option.rung.prerequisite.delete_suffix(".").downcase}" if guessed?(option)
+        Sparrow.say("fitting.first", prerequisite: option.rung.prerequisite.delete_suffix(".").downcase) if guessed?(option)
       end
 
       private
@@ -39,12 +39,12 @@ module Sparrow
       end
 
       def guarded(option, standard)
-        return "#{who}: nothing above their own level" if option.demand > standard.demand
-        "#{who}: no hard landings yet" if option.hard_landing?
+        return Sparrow.say("fitting.who_nothing_above_their_own_level", who: who) if option.demand > standard.demand
+        Sparrow.say("fitting.who_no_hard_landings_yet", who: who) if option.hard_landing?
       end
 
       def who
-        @participant.newcomer ? "new" : "not screened"
+        @participant.newcomer ? Sparrow.say("fitting.new") : Sparrow.say("fitting.not_screened")
       end
 
       # A prerequisite counts as met where the pattern has been measured or seen.

@@ -48,8 +48,8 @@ module Sparrow
 
       # @return [String] the number in words
       def target
-        return "sit out" unless option
-        return "#{option.number} s, then rest" if option.unit == "work" && option.number
+        return Sparrow.say("fitting.sit_out") unless option
+        return Sparrow.say("fitting.number_s_then_rest", number: option.number) if option.unit == "work" && option.number
         return Planning::Wording.at(place.station, option.level) if whole_ladder?
         Planning::Wording.of(option.prescription)
       end
@@ -58,7 +58,7 @@ module Sparrow
       def short
         return "\u2013" unless option
         return option.number.to_s if option.number && option.unit == "reps"
-        return "as many" if option.unit == "open"
+        return Sparrow.say("fitting.as_many") if option.unit == "open"
         "#{option.number || option.prescription.stop_s} s"
       end
 

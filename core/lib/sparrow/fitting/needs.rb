@@ -30,7 +30,7 @@ module Sparrow
       # @raise [Refused] where one cannot be had here any more; pointers into the list
       def patches(targets)
         found = targets.map { |target| patch_to(target) }
-        problems = found.each_with_index.filter_map { |answer, index| Problem.new(pointer: "/#{index}", message: answer) if answer.is_a?(String) }
+        problems = found.each_with_index.filter_map { |answer, index| Problem.new(pointer: "/#{index}", message: answer) unless answer.is_a?(Array) }
         Refused.where(problems)
         found.flatten(1)
       end
@@ -40,9 +40,9 @@ module Sparrow
       # @return [Array, String] what changes, or why nothing can
       def patch_to(target)
         place = @sheet.course.places.find { |held| held.block.id == target.block && held.station.id == target.station }
-        return "names a station that is not in the circuit any more" unless place
+        return Sparrow.say("fitting.names_a_station_that_is_not") unless place
         rung = target.variation && place.station.movement&.variation(target.variation)
-        return "names a version that #{place.station.movement&.name || "a set of parts"} does not have" if target.variation && rung.nil?
+        return Sparrow.say("fitting.names_a_version_that_n_does", n: place.station.movement&.name || Sparrow.say("fitting.a_set_of_parts")) if target.variation && rung.nil?
         from = @sheet.course.option(place.index, place.station.at(target.level).variation, target.level)
         option = @sheet.course.option(place.index, rung || from.rung, target.level)
         patch(place, target.level, from, (target.number && option.number) ? option.asking(target.number) : option)

@@ -18,41 +18,41 @@ module Sparrow
       end
 
       def waits
-        "a “yes” in the screening is not cleared yet: speak with them first."
+        Sparrow.say("fitting.a_yes_in_the_screening_is")
       end
 
       def fits
         parts = [left, (harder if @cell.option.rung)].compact
-        parts.empty? ? "their level's way." : "#{parts.join("; ")}."
+        parts.empty? ? Sparrow.say("fitting.their_levels_way") : "#{parts.join("; ")}."
       end
 
       def unknown
-        "their own level's way#{" (#{ruled})" if ruled}: the model says nothing of #{pattern.tr("_", " ")}."
+        Sparrow.say("fitting.their_own_levels_way_n_the", n: (" (#{ruled})" if ruled), pattern: Sparrow.word(pattern))
       end
 
       def lowered
-        "#{"#{ruled}; " if ruled}lowered from #{asked_first}: #{left}."
+        Sparrow.say("fitting.n_lowered_from_asked_first_left", n: ("#{ruled}; " if ruled), asked_first: asked_first, left: left)
       end
 
       def substitute
-        "in place of #{@cell.place.station.name} (#{ruled || "too much even at its easiest"}); #{left || "the model says nothing of it"}."
+        Sparrow.say("fitting.in_place_of_name_n_n_2", name: @cell.place.station.name, n: ruled || Sparrow.say("fitting.too_much_even_at_its_easiest"), n_2: left || Sparrow.say("fitting.the_model_says_nothing_of_it"))
       end
 
       def kit
-        "the #{plural(@moved.piece)} are not enough: moved from #{@moved.from.rung.name}; #{left || "the model says nothing of it"}."
+        Sparrow.say("fitting.the_plural_are_not_enough_moved", pieces: Sparrow.say("pieces.#{@moved.piece}"), name: @moved.from.rung.name, n: left || Sparrow.say("fitting.the_model_says_nothing_of_it"))
       end
 
       def sit_out
-        return "no #{@moved.piece} is left, and nothing else holds: see the instructor." if @moved
-        "#{ruled || "even the easiest way is too much today"}: sit this one out, see the instructor."
+        return Sparrow.say("fitting.no_piece_is_left_and_nothing", piece: Sparrow.word(@moved.piece)) if @moved
+        Sparrow.say("fitting.n_sit_this_one_out_see", n: ruled || Sparrow.say("fitting.even_the_easiest_way_is_too"))
       end
 
       def locked
-        "set by #{@cell.given.why.by || "the instructor"}#{because}; #{left || "the model knows nothing of it"}."
+        Sparrow.say("fitting.set_by_n_because_n_2", n: @cell.given.why.by || Sparrow.say("fitting.the_instructor"), because: because, n_2: left || Sparrow.say("fitting.the_model_knows_nothing_of_it"))
       end
 
       def remembered
-        "as #{@cell.given.why.by || "the instructor"} set it last time#{because}; #{left || "nothing speaks against it"}."
+        Sparrow.say("fitting.as_n_set_it_last_time", n: @cell.given.why.by || Sparrow.say("fitting.the_instructor"), because: because, n_2: left || Sparrow.say("fitting.nothing_speaks_against_it"))
       end
 
       private
@@ -62,14 +62,14 @@ module Sparrow
         look = @cell.worst
         return unless look
         unit = look.by_time ? " s" : ""
-        stays = look.open ? "as many as stay clean" : "#{number(look.asked)}#{unit} asked, #{number(look.left)} left"
-        "in round #{look.round} about #{number(look.available)}#{unit} are there, #{stays} (#{source})"
+        stays = look.open ? Sparrow.say("fitting.as_many_as_stay_clean") : Sparrow.say("fitting.number_unit_asked_number_2_left", number: number(look.asked), unit: unit, number_2: number(look.left))
+        Sparrow.say("fitting.in_round_look_about_number_unit", look: look.round, number: number(look.available), unit: unit, stays: stays, source: source)
       end
 
       def source
         estimate = @person.estimates.of(pattern)
-        text = estimate ? estimate.words(@person.estimates.today) : "no estimate"
-        extra = [("tired today" if @person.state == "tired"), ("sore #{People::Limits.words(sore)} today" if sore)].compact
+        text = estimate ? estimate.words(@person.estimates.today) : Sparrow.say("fitting.no_estimate")
+        extra = [(Sparrow.say("fitting.tired_today") if @person.state == "tired"), (Sparrow.say("fitting.sore_limits_today", limits: People::Limits.words(sore)) if sore)].compact
         [text, *extra].join(", ")
       end
 
@@ -79,9 +79,9 @@ module Sparrow
         next_up = ladder.reverse.find { |option| option.demand > @cell.option.demand }
         return unless next_up
         why = @settle.barred(index, next_up)
-        return "not #{next_up.rung.name}: #{why}" if why
+        return Sparrow.say("fitting.not_this_version", version: next_up.rung.name, why: why) if why
         worst = @settle.forecast.outlooks(index, next_up).min_by(&:left)
-        "#{next_up.rung.name} would leave #{worst.left.round(1).positive? ? "#{number(worst.left)}, too little" : "none"}" if worst && !worst.open
+        Sparrow.say("fitting.name_would_leave_n", name: next_up.rung.name, n: worst.left.round(1).positive? ? Sparrow.say("fitting.number_too_little", number: number(worst.left)) : Sparrow.say("fitting.none")) if worst && !worst.open
       end
 
       def ladder
@@ -95,7 +95,7 @@ module Sparrow
 
       def asked_first
         standard = ladder.find { |option| option.rung == @cell.option.rung } || @cell.option
-        (standard.unit == "reps") ? standard.number.to_s : "#{standard.number || "the whole window"}#{" s" if standard.number}"
+        (standard.unit == "reps") ? standard.number.to_s : "#{standard.number || Sparrow.say("fitting.the_whole_window")}#{" s" if standard.number}"
       end
 
       def because
@@ -109,12 +109,8 @@ module Sparrow
 
       def pattern
         rung = @cell.option&.rung
-        return @cell.place.station.movement&.pattern || "this station" unless rung
+        return @cell.place.station.movement&.pattern || "this_station" unless rung
         Capacity::Load.kind(rung)
-      end
-
-      def plural(piece)
-        piece.end_with?("ch") ? "#{piece}es" : "#{piece}s"
       end
 
       def number(value)

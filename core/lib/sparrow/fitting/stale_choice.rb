@@ -12,15 +12,15 @@ module Sparrow
       # @param limits [Array<People::Limits::Limit>] that hold on the day
       # @return [String, nil] why it is set aside, as the end of a sentence; nil where it stands
       def self.reason(station, movement:, variation:, limits:, catalogue:)
-        return "the station is not in the circuit any more" unless station
+        return Sparrow.say("fitting.the_station_is_not_in_the") unless station
         now = station.movement&.id
-        return "the station is #{station.movement&.name || "a set of parts"} now, and was something else when it was chosen" if now != movement
-        return "it names no version, and the station has several" if now && variation.nil?
-        return "the station is a set of parts, which has no version of its own" if now.nil? && variation
+        return Sparrow.say("fitting.the_station_is_n_now_and", n: station.movement&.name || Sparrow.say("fitting.a_set_of_parts")) if now != movement
+        return Sparrow.say("fitting.it_names_no_version_and_the") if now && variation.nil?
+        return Sparrow.say("fitting.the_station_is_a_set_of") if now.nil? && variation
         rung = variation && catalogue.variation(variation)
-        return "that version is not in the catalogue any more" if variation && rung.nil?
+        return Sparrow.say("fitting.that_version_is_not_in_the") if variation && rung.nil?
         limit = rung && limits.find { |held| held.rules_out?(rung) }
-        "it goes against a limit (#{limit.words})" if limit
+        Sparrow.say("fitting.it_goes_against_a_limit_limit", limit: limit.words) if limit
       end
     end
   end

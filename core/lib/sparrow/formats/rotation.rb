@@ -13,7 +13,7 @@ module Sparrow
 
       # @return [Array<Plan::Group>] as many as there are stations
       def groups
-        @stations.each_index.map { |offset| Plan::Group.new(label: "Group #{offset + 1}", stops: stops(offset).freeze) }.freeze
+        @stations.each_index.map { |offset| Plan::Group.new(label: Sparrow.say("formats.group_offset", offset: offset + 1), stops: stops(offset).freeze) }.freeze
       end
 
       private

@@ -59,7 +59,7 @@ module Sparrow
         seen = {}
         exceptions.each_with_index.flat_map do |exception, index|
           key = exception.values_at("block", "station")
-          message = ("is not a station of this workout" unless known[key]) || ("is logged twice" if seen[key])
+          message = (Sparrow.say("logging.is_not_a_station_of_this") unless known[key]) || (Sparrow.say("logging.is_logged_twice") if seen[key])
           seen[key] = true
           [(Problem.new(pointer: "#{at}/#{index}/station", message: message) if message), rung_unknown(exception, "#{at}/#{index}/variation")].compact
         end
@@ -67,7 +67,7 @@ module Sparrow
 
       def rung_unknown(exception, pointer)
         rung = exception["variation"]
-        Problem.new(pointer: pointer, message: "is not a version in the catalogue") if rung && @catalogue.variation(rung).nil?
+        Problem.new(pointer: pointer, message: Sparrow.say("logging.is_not_a_version_in_the")) if rung && @catalogue.variation(rung).nil?
       end
 
       # What was typed goes before what was counted, and that before what was given.

@@ -11,15 +11,15 @@ module Sparrow
 
       # Positions and strains, each with what it says and the rungs that ask for it.
       OTHERS = {
-        "no_floor" => ["not down to the floor", ->(rung) { FLOOR.include?(rung.position) || rung.equipment.include?("mat") }],
-        "not_on_back" => ["not on the back", ->(rung) { rung.position == "supine" }],
-        "not_face_down" => ["not face down", ->(rung) { rung.position == "prone" }],
-        "head_not_below_hips" => ["head not below the hips", ->(rung) { rung.strains.include?("head_low") }],
-        "nothing_overhead" => ["nothing overhead", ->(rung) { rung.strains.include?("overhead") }],
-        "no_forward_bending" => ["no forward bending of the spine", ->(rung) { rung.strains.include?("bends_forward") }],
-        "no_straining" => ["no straining or breath-holding", ->(rung) { rung.strains.include?("straining") }],
-        "no_impact" => ["no impact", ->(rung) { rung.impact != "none" }],
-        "needs_support" => ["needs something to hold", ->(rung) { rung.position == "standing" && (rung.equipment & SUPPORTS).empty? }]
+        "no_floor" => [Sparrow.say("people.not_down_to_the_floor"), ->(rung) { FLOOR.include?(rung.position) || rung.equipment.include?("mat") }],
+        "not_on_back" => [Sparrow.say("people.not_on_the_back"), ->(rung) { rung.position == "supine" }],
+        "not_face_down" => [Sparrow.say("people.not_face_down"), ->(rung) { rung.position == "prone" }],
+        "head_not_below_hips" => [Sparrow.say("people.head_not_below_the_hips"), ->(rung) { rung.strains.include?("head_low") }],
+        "nothing_overhead" => [Sparrow.say("people.nothing_overhead"), ->(rung) { rung.strains.include?("overhead") }],
+        "no_forward_bending" => [Sparrow.say("people.no_forward_bending_of_the_spine"), ->(rung) { rung.strains.include?("bends_forward") }],
+        "no_straining" => [Sparrow.say("people.no_straining_or_breath_holding"), ->(rung) { rung.strains.include?("straining") }],
+        "no_impact" => [Sparrow.say("people.no_impact"), ->(rung) { rung.impact != "none" }],
+        "needs_support" => [Sparrow.say("people.needs_something_to_hold"), ->(rung) { rung.position == "standing" && (rung.equipment & SUPPORTS).empty? }]
       }.freeze
       KINDS = [*JOINTS, *OTHERS.keys].freeze
       SEVERITIES = %w[avoid gently].freeze
@@ -27,7 +27,7 @@ module Sparrow
 
       # @return [String] "sore knee", "not on the back"
       def self.words(kind)
-        OTHERS.key?(kind) ? OTHERS[kind].first : kind.tr("_", " ")
+        OTHERS.key?(kind) ? OTHERS[kind].first : Sparrow.word(kind)
       end
 
       # @return [Boolean] whether a rung asks for what this kind of limit spares

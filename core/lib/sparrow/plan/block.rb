@@ -17,7 +17,7 @@ module Sparrow
 
       # @return [String] its title, or its role where it has none
       def name
-        title.empty? ? role.tr("_", "-").capitalize : title
+        title.empty? ? Sparrow.say("roles.#{role}").to_s : title
       end
 
       def paced?

@@ -29,8 +29,8 @@ module Sparrow
         @blocks.each_with_index do |block, index|
           windows += windows(block)
           stations += [list(block.is_a?(Hash) ? block["stations"] : nil).size, IN_A_BLOCK].min
-          return over(index, "rounds", "makes the class #{windows} windows for all levels; at most #{MOST_LEVEL_WINDOWS} fit") if windows > MOST_LEVEL_WINDOWS
-          return over(index, "stations", "makes #{stations} stations; at most #{MOST_STATIONS} fit in a class") if stations > MOST_STATIONS
+          return over(index, "rounds", Sparrow.say("plan.makes_the_class_windows_windows_for", windows: windows, most_level_windows: MOST_LEVEL_WINDOWS)) if windows > MOST_LEVEL_WINDOWS
+          return over(index, "stations", Sparrow.say("plan.makes_stations_stations_at_most_most_stations", stations: stations, most_stations: MOST_STATIONS)) if stations > MOST_STATIONS
         end
         nil
       end

@@ -75,7 +75,7 @@ module Sparrow
       def counts(given, block, levels, pointer)
         Format.named(block["format"]).counts(given, block, @house, levels)
       rescue Standards::Distribution::Impossible => impossible
-        raise Refused.at("#{pointer}/ladder/total", "cannot be split for every level: #{impossible.message}")
+        raise Refused.at("#{pointer}/ladder/total", Sparrow.say("plan.cannot_be_split_for_every_level", message: impossible.message))
       end
 
       def prescription(level, given, station, block, movement, parts, pointer)

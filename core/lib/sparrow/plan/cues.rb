@@ -29,7 +29,7 @@ module Sparrow
       end
 
       def self.finish(timeline)
-        Cue.new(timeline.total_s, "finish", "That is the class. Walk it off and drink.")
+        Cue.new(timeline.total_s, "finish", Sparrow.say("plan.that_is_the_class_walk_it"))
       end
       private_class_method :opening, :finish
     end

@@ -7,11 +7,11 @@ module Sparrow
       extend self
 
       S = Schema
-      ID = S::Text.new(length: 1..40, form: /\A[A-Za-z0-9_-]+\z/, says: "may hold letters, digits, - and _ only")
+      ID = S::Text.new(length: 1..40, form: /\A[A-Za-z0-9_-]+\z/, says: Sparrow.say("plan.may_hold_letters_digits_and__"))
       LINE = S::Text.new(length: 0..120)
       NOTE = S::Text.new(length: 0..1000)
-      CATALOGUE_ID = S::Text.new(length: 1..60, form: /\A[a-z0-9_]+\z/, says: "is not a movement's id")
-      VARIATION_ID = S::Text.new(length: 3..121, form: /\A[a-z0-9_]{1,60}\.[a-z0-9_]{1,60}\z/, says: "is not a variation's id")
+      CATALOGUE_ID = S::Text.new(length: 1..60, form: /\A[a-z0-9_]+\z/, says: Sparrow.say("plan.is_not_a_movements_id"))
+      VARIATION_ID = S::Text.new(length: 3..121, form: /\A[a-z0-9_]{1,60}\.[a-z0-9_]{1,60}\z/, says: Sparrow.say("plan.is_not_a_variations_id"))
       F = Format::Fields
       SHORT = F::SHORT
       COUNT = F::COUNT
@@ -21,7 +21,7 @@ module Sparrow
       COUNTING = S::OneOf.new(*Counting::RULES)
       SIDES = S::OneOf.new("both", "split", "each")
       SCALING = S::OneOf.new("variation", "share", "hold", "range", "clean_reps", "tempo", "load", "rest", "rounds")
-      TEMPO = S::Text.new(length: 1..7, form: /\A(?!0-0-0-0)\d-\d-\d-\d\z/, says: "must be four digits such as 3-0-1-0, not all 0")
+      TEMPO = S::Text.new(length: 1..7, form: /\A(?!0-0-0-0)\d-\d-\d-\d\z/, says: Sparrow.say("plan.must_be_four_digits_such_as"))
       PACE = S::Decimal.new(0.5..3)
 
       def by_level(shape)

@@ -132,7 +132,7 @@ module Sparrow
 
       # @return [String, nil] why no work times are
       def why_no_work_time
-        (clock == "own_pace") ? "here the people set the pace, and there is no work time" : why_no_targets
+        (clock == "own_pace") ? Sparrow.say("plan.here_the_people_set_the_pace") : why_no_targets
       end
 
       # @return [Hash{String => #read}] the shape of each key that a block of it holds beyond those of all

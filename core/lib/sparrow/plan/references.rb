@@ -34,21 +34,21 @@ module Sparrow
       def rotation(block, stations, at)
         return unless block["flow"] == "rotate"
         stations.each_with_index do |station, index|
-          refuse("#{at}/stations/#{index}/in_rounds", "must be left out where groups rotate: every station stands in every round") if station["in_rounds"]
+          refuse("#{at}/stations/#{index}/in_rounds", Sparrow.say("plan.must_be_left_out_where_groups")) if station["in_rounds"]
           sides = [station["sides"], *station.fetch("levels").each_value.map { |given| given["sides"] }]
-          refuse("#{at}/stations/#{index}/sides", "cannot be a window a side where groups rotate: choose half a window a side") if sides.include?("each")
+          refuse("#{at}/stations/#{index}/sides", Sparrow.say("plan.cannot_be_a_window_a_side")) if sides.include?("each")
         end
       end
 
       def ordered_shares(holder, at)
         shares = Level::ALL.filter_map { |level| holder.fetch("shares", {})[level] }
-        refuse("#{at}/shares", "must not fall from one level to the next") unless shares == shares.sort
+        refuse("#{at}/shares", Sparrow.say("common.must_not_fall_from_one_level")) unless shares == shares.sort
       end
 
       def distinct_ids(entries, at, noun)
         seen = {}
         entries.each_with_index do |entry, index|
-          refuse("#{at}/#{index}/id", "is the id of another #{noun} here") if seen[entry["id"]]
+          refuse("#{at}/#{index}/id", Sparrow.say("plan.is_the_id_of_another_noun", noun: noun)) if seen[entry["id"]]
           seen[entry["id"]] = true
         end
       end
@@ -60,7 +60,7 @@ module Sparrow
         ordered_shares(station, at)
         Level::ALL.each do |level|
           given = station.fetch("levels")[level]
-          next refuse("#{at}/levels/#{level}", "is missing: every station has all three levels") unless given
+          next refuse("#{at}/levels/#{level}", Sparrow.say("plan.is_missing_every_station_has_all")) unless given
           prescription(given, movement, station, block, "#{at}/levels/#{level}")
         end
         Format.named(block["format"]).check_station(station, block) { |pointer, message| refuse("#{at}#{pointer}", message) }
@@ -68,20 +68,20 @@ module Sparrow
 
       def movement_of(station, at)
         return if station["parts"] && !station["movement"]
-        return refuse("#{at}/movement", "is missing") unless station["movement"]
-        @catalogue.movement(station["movement"]) || refuse("#{at}/movement", "is not a movement in the catalogue")
+        return refuse("#{at}/movement", Sparrow.say("plan.is_missing")) unless station["movement"]
+        @catalogue.movement(station["movement"]) || refuse("#{at}/movement", Sparrow.say("plan.is_not_a_movement_in_the"))
       end
 
       def compound(station, at)
         parts = station["parts"]
-        return refuse("#{at}/parts", "are needed for a compound count") if station["counting"] == "compound" && !parts
+        return refuse("#{at}/parts", Sparrow.say("plan.are_needed_for_a_compound_count")) if station["counting"] == "compound" && !parts
         return unless parts
-        refuse("#{at}/counting", "must be compound where parts are given") unless station["counting"] == "compound"
-        refuse("#{at}/movement", "must be left out where parts are given") if station["movement"]
-        refuse("#{at}/parts", "make a compound of itself: name at least two different movements") if parts.map { |part| part["movement"] }.uniq.size < 2
+        refuse("#{at}/counting", Sparrow.say("plan.must_be_compound_where_parts_are")) unless station["counting"] == "compound"
+        refuse("#{at}/movement", Sparrow.say("plan.must_be_left_out_where_parts")) if station["movement"]
+        refuse("#{at}/parts", Sparrow.say("plan.make_a_compound_of_itself_name")) if parts.map { |part| part["movement"] }.uniq.size < 2
         parts.each_with_index do |part, index|
           next if @catalogue.movement(part["movement"])
-          refuse("#{at}/parts/#{index}/movement", "is not a movement in the catalogue")
+          refuse("#{at}/parts/#{index}/movement", Sparrow.say("plan.is_not_a_movement_in_the"))
         end
       end
 
@@ -89,31 +89,31 @@ module Sparrow
       def mixed_sides(station, at)
         sides = station.fetch("levels").transform_values { |given| given["sides"] || station["sides"] }
         return unless sides.value?("split") && sides.value?("each")
-        refuse("#{at}/sides", "mixes split and each: one station takes one window or two")
+        refuse("#{at}/sides", Sparrow.say("plan.mixes_split_and_each_one_station"))
       end
 
       def prescription(given, movement, station, block, at)
         variation(given, movement, at)
         %w[reps hold_s quota].each do |key|
           held = given[key]
-          refuse("#{at}/#{key}/min", "is above the maximum") if held.is_a?(Hash) && held["min"] > held["max"]
+          refuse("#{at}/#{key}/min", Sparrow.say("plan.is_above_the_maximum")) if held.is_a?(Hash) && held["min"] > held["max"]
         end
-        refuse("#{at}/hold_s", "excludes reps: give one or the other") if given["hold_s"] && given["reps"]
+        refuse("#{at}/hold_s", Sparrow.say("plan.excludes_reps_give_one_or_the")) if given["hold_s"] && given["reps"]
         if given["counting"] == "compound" && station["counting"] != "compound"
-          refuse("#{at}/counting", "can be compound only where the station has parts")
+          refuse("#{at}/counting", Sparrow.say("plan.can_be_compound_only_where_the"))
         elsif station["parts"] && given["counting"] && given["counting"] != "compound"
-          refuse("#{at}/counting", "must be compound, as its station's is")
+          refuse("#{at}/counting", Sparrow.say("plan.must_be_compound_as_its_stations"))
         end
         Format.named(block["format"]).check_level(given, station, block) { |pointer, message| refuse("#{at}#{pointer}", message) }
       end
 
       def variation(given, movement, at)
         id = given["variation"]
-        return refuse("#{at}/variation", "must be left out where parts are given") if id && movement.nil?
+        return refuse("#{at}/variation", Sparrow.say("plan.must_be_left_out_where_parts")) if id && movement.nil?
         return unless movement
-        return refuse("#{at}/variation", "is missing") unless id
+        return refuse("#{at}/variation", Sparrow.say("plan.is_missing")) unless id
         return if movement.variation(id)
-        refuse("#{at}/variation", "is not a version of #{movement.name}: choose one of #{movement.ladder.map(&:id).join(", ")}")
+        refuse("#{at}/variation", Sparrow.say("plan.is_not_a_version_of_name", name: movement.name, map: movement.ladder.map(&:id).join(", ")))
       end
 
       def refuse(pointer, message)

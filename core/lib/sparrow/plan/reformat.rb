@@ -12,7 +12,7 @@ module Sparrow
       # @return [Hash] the block in that format
       # @raise [Refused] where it is not even in the form of a block with stations
       def self.call(block, format)
-        raise Refused.at("/block", "must be a block with stations") unless block?(block)
+        raise Refused.at("/block", Sparrow.say("plan.must_be_a_block_with_stations")) unless block?(block)
         new(block, format).call
       end
 

@@ -61,7 +61,7 @@ module Sparrow
       def option(given, position, change, own_s)
         total_s = @total_s - own_s + block_s(given.merge(change), position)
         Option.new(pairs: change.map { |key, value| ["/blocks/#{position}/#{key}", value] }, total_s: total_s, kind: change.keys,
-          label: "#{change.map { |key, value| words(key, value) }.join(", ")} in #{@workout.blocks[position].name}")
+          label: Sparrow.say("planning.changes_in_block", changes: change.map { |key, value| words(key, value) }.join(", "), block: @workout.blocks[position].name))
       end
 
       # The block alone, laid out by the same rules.
@@ -92,12 +92,10 @@ module Sparrow
         end
       end
 
-      WORDS = {"work_s" => "work %s s", "rest_s" => "rest %s s", "round_rest_s" => "round rest %s s", "interval_s" => "a start every %s s"}.freeze
-
       def words(key, value)
-        return "#{value} #{(value == 1) ? "round" : "rounds"}" if key == "rounds"
-        return "cap at #{ClockText.of(value)}" if key == "cap_s"
-        format(WORDS.fetch(key), value)
+        return Sparrow.say("common.rounds", count: value) if key == "rounds"
+        return Sparrow.say("planning.cap_at_of", of: ClockText.of(value)) if key == "cap_s"
+        Sparrow.say("planning.changed_#{key}", seconds: value)
       end
     end
   end

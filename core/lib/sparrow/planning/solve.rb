@@ -46,13 +46,13 @@ module Sparrow
 
       def lines(id)
         found = @timeline.blocks.select { |line| id.nil? || line.block.id == id }
-        raise Refused.at("/block", "is not a block of this workout") if found.empty? && id
+        raise Refused.at("/block", Sparrow.say("planning.is_not_a_block_of_this")) if found.empty? && id
         found
       end
 
       def check(id)
         return if id.nil? || @lines.any? { |line| line.block.stations.any? { |station| station.id == id } }
-        raise Refused.at("/station", "is not a station of that block")
+        raise Refused.at("/station", Sparrow.say("planning.is_not_a_station_of_that"))
       end
 
       def changes_of(line)
@@ -66,8 +66,8 @@ module Sparrow
         (@shares ||= {})[line.block.id] ||= ByShares.new(line, @workout, @window_s, @catalogue)
       end
 
-      ONE_STATION = "its totals follow from the block's shares; choose for the whole block"
-      NO_SHARES = "its totals are the same for every level; scale it by shares, and the shares are chosen"
+      ONE_STATION = Sparrow.say("planning.its_totals_follow_from_the_blocks")
+      NO_SHARES = Sparrow.say("planning.its_totals_are_the_same_for")
 
       # @return [String, nil] why nothing is chosen in this block
       def kept(line)

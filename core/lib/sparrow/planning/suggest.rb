@@ -18,11 +18,11 @@ module Sparrow
       # @return [String] “knee, hip and lower back”
       def self.list(names)
         words = names.map { |name| words(name) }
-        (words.size == 1) ? words.first : "#{words[..-2].join(", ")} and #{words.last}"
+        (words.size == 1) ? words.first : Sparrow.say("common.these_and_that", these: words[..-2].join(", "), that: words.last)
       end
 
       def self.words(name)
-        name.tr("_", " ")
+        Sparrow.word(name)
       end
     end
   end

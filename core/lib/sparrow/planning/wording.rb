@@ -10,20 +10,20 @@ module Sparrow
       def self.at(station, level)
         counts = station.counts&.fetch(level)
         return of(station.at(level)) if counts.nil? || counts.empty?
-        return "#{counts.values.join(", ")} reps" if station.at(level).counting.moves_per_count == 1
+        return Sparrow.say("planning.so_many_reps", reps: counts.values.join(", "), count: 2) if station.at(level).counting.moves_per_count == 1
         moves = station.at(level).counting.moves(counts.values.sum)
-        "#{counts.values.join(", ")} #{COUNTED_AS.fetch(station.at(level).counting.rule)}, #{moves} moves"
+        Sparrow.say("planning.values_counted_as_moves_moves", values: counts.values.join(", "), counted_as: COUNTED_AS.fetch(station.at(level).counting.rule), moves: moves)
       end
 
       # @param prescription [Plan::Prescription]
       # @return [String]
       def self.of(prescription)
-        return "#{between(prescription.quota)} in the day" if prescription.quota
-        return "hold #{between(prescription.hold)} s" if prescription.hold
+        return Sparrow.say("planning.between_in_the_day", between: between(prescription.quota)) if prescription.quota
+        return Sparrow.say("planning.hold_between_s", between: between(prescription.hold)) if prescription.hold
         return reps(prescription) if prescription.reps
-        return "hold #{prescription.stop_s} s" if prescription.variation&.measure == "hold"
-        return "for #{prescription.stop_s} s" if prescription.variation && !prescription.variation.counted?
-        "as many clean reps as #{prescription.stop_s} s allow"
+        return Sparrow.say("planning.hold_stop_s_s", stop_s: prescription.stop_s) if prescription.variation&.measure == "hold"
+        return Sparrow.say("planning.for_stop_s_s", stop_s: prescription.stop_s) if prescription.variation && !prescription.variation.counted?
+        Sparrow.say("planning.as_many_clean_reps_as_stop_s", stop_s: prescription.stop_s)
       end
 
       def self.between(range)
@@ -33,14 +33,14 @@ module Sparrow
       def self.reps(prescription)
         low, high = prescription.reps.minmax
         counted = (low == high) ? high.to_s : "#{low}–#{high}"
-        return "#{counted} #{(high == 1) ? "rep" : "reps"}" if prescription.counting.moves_per_count == 1
+        return Sparrow.say("planning.so_many_reps", reps: counted, count: high) if prescription.counting.moves_per_count == 1
         moves = [low, high].uniq.map { |count| prescription.counting.moves(count) }.join("–")
-        "#{counted} #{COUNTED_AS.fetch(prescription.counting.rule)}, #{moves} moves"
+        Sparrow.say("planning.counted_counted_as_moves_moves", counted: counted, counted_as: COUNTED_AS.fetch(prescription.counting.rule), moves: moves)
       end
       private_class_method :reps, :between
 
       COUNTED_AS = {
-        "per_side" => "a side", "pair" => "pairs", "one_side" => "counted on one side", "compound" => "cycles"
+        "per_side" => Sparrow.say("planning.a_side"), "pair" => Sparrow.say("planning.pairs"), "one_side" => Sparrow.say("planning.counted_on_one_side"), "compound" => Sparrow.say("planning.cycles")
       }.freeze
       private_constant :COUNTED_AS
     end

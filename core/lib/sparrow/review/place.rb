@@ -7,7 +7,7 @@ module Sparrow
     class Place < Value.of(:block, :station, :level, :pointer, :label)
       # @return [Place] the whole workout
       def self.workout
-        new(pointer: "", label: "The class")
+        new(pointer: "", label: Sparrow.say("review.the_class"))
       end
 
       def self.block(block)

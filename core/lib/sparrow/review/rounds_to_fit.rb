@@ -14,8 +14,8 @@ module Sparrow
       def fix
         total_s, line, rounds = options.select { |option, _, _| option <= @slot_s }.max_by(&:first)
         return unless line
-        name = line.block.title.empty? ? "the #{line.block.role.tr("_", "-")} block" : line.block.title
-        Fix.set("#{rounds} #{(rounds == 1) ? "round" : "rounds"} of #{name}: #{ClockText.of(total_s)}",
+        name = line.block.title.empty? ? Sparrow.say("review.the_role_block", role: Sparrow.say("roles.#{line.block.role}_in_a_sentence")) : line.block.title
+        Fix.set(Sparrow.say("review.rounds_of_block", rounds: Sparrow.say("common.rounds", count: rounds), block: name, total: ClockText.of(total_s)),
           ["#{line.block.pointer}/rounds", rounds])
       end
 

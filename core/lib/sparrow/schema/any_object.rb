@@ -5,7 +5,7 @@ module Sparrow
     # An object that holds whatever it does.
     class AnyObject
       def read(value, trail)
-        value.is_a?(Hash) ? value : trail.refuse("must be an object")
+        value.is_a?(Hash) ? value : trail.refuse(Sparrow.say("schema.must_be_an_object"))
       end
 
       def json_schema(_names)

@@ -5,7 +5,7 @@ module Sparrow
     # True or false.
     class BooleanType
       def read(value, trail)
-        (value == true || value == false) ? value : trail.refuse("must be true or false")
+        (value == true || value == false) ? value : trail.refuse(Sparrow.say("schema.must_be_true_or_false"))
       end
 
       def json_schema(_names)

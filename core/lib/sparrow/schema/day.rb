@@ -12,7 +12,7 @@ module Sparrow
 
       def read(value, trail)
         return value if value.is_a?(String) && FORM.match?(value) && Date.valid_date?(*value.split("-").map(&:to_i)) && value.to_i.between?(EARLIEST, LATEST)
-        trail.refuse("must be a day, such as 2026-11-24")
+        trail.refuse(Sparrow.say("schema.must_be_a_day_such_as"))
       end
 
       def json_schema(_names)

@@ -10,7 +10,7 @@ module Sparrow
 
       def read(value, trail)
         return value if value.is_a?(Numeric) && @range.cover?(value)
-        trail.refuse("must be a number from #{@range.begin} to #{@range.end}")
+        trail.refuse(Sparrow.say("schema.must_be_a_number_from_begin", begin: @range.begin, end: @range.end))
       end
 
       def json_schema(_names)

@@ -7,7 +7,7 @@ module Sparrow
       def initialize(range, unit = nil)
         @range = range
         @unit = unit
-        @says = "must be a whole number from #{range.min} to #{range.max}#{" #{unit}" if unit}"
+        @says = Sparrow.say("schema.must_be_a_whole_number_from", min: range.min, max: range.max, n: (" #{unit}" if unit))
       end
 
       def read(value, trail)

@@ -12,12 +12,12 @@ module Sparrow
       end
 
       def read(value, trail)
-        return trail.refuse("must be a list") unless value.is_a?(Array)
-        return trail.refuse("must hold at least #{@size.min} of its #{@noun}") if value.size < @size.min
-        return trail.refuse("holds #{value.size} #{@noun}; at most #{@size.max} fit") if value.size > @size.max
+        return trail.refuse(Sparrow.say("schema.must_be_a_list")) unless value.is_a?(Array)
+        return trail.refuse(Sparrow.say("schema.must_hold_at_least_min_of", min: @size.min, noun: @noun)) if value.size < @size.min
+        return trail.refuse(Sparrow.say("schema.holds_amount_noun_at_most_max", amount: value.size, noun: @noun, max: @size.max)) if value.size > @size.max
         items = value.each_with_index.map { |item, index| trail.under(index) { @item.read(item, trail) } }
         return items unless @distinct && items.compact.uniq.size < items.compact.size
-        trail.refuse("must not name the same entry twice")
+        trail.refuse(Sparrow.say("schema.must_not_name_the_same_entry"))
       end
 
       def json_schema(names)

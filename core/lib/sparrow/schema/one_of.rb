@@ -23,8 +23,8 @@ module Sparrow
       private
 
       def says(values, example)
-        return "must be one of the #{values.size} that are known, such as #{example}" if values.size > NAMED
-        (values.one? ? "must be " : "must be one of ") + values.join(", ")
+        return Sparrow.say("schema.must_be_one_of_the_amount", amount: values.size, example: example) if values.size > NAMED
+        (values.one? ? "#{Sparrow.say("schema.must_be")} " : "#{Sparrow.say("schema.must_be_one_of")} ") + values.join(", ")
       end
     end
   end

@@ -13,15 +13,15 @@ module Sparrow
       end
 
       def read(value, trail)
-        return trail.refuse("must be an object") unless value.is_a?(Hash)
+        return trail.refuse(Sparrow.say("schema.must_be_an_object")) unless value.is_a?(Hash)
         result = {}
         value.each do |key, held|
           shape = @fields[key]
-          next trail.refuse("is not a key that belongs here", key) unless shape
+          next trail.refuse(Sparrow.say("schema.is_not_a_key_that_belongs"), key) unless shape
           next if held.nil?
           result[key] = trail.under(key) { shape.read(held, trail) }
         end
-        @required.each { |key| trail.refuse("is missing", key) if value[key].nil? }
+        @required.each { |key| trail.refuse(Sparrow.say("schema.is_missing"), key) if value[key].nil? }
         result
       end
 

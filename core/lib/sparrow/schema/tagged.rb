@@ -13,11 +13,11 @@ module Sparrow
       end
 
       def read(value, trail)
-        return trail.refuse("must be an object") unless value.is_a?(Hash)
+        return trail.refuse(Sparrow.say("schema.must_be_an_object")) unless value.is_a?(Hash)
         shape = @cases.call[value[@key]]
         return shape.read(value, trail) if shape
-        return trail.refuse("is missing", @key) if value[@key].nil?
-        trail.refuse("must be one of #{@cases.call.keys.join(", ")}", @key)
+        return trail.refuse(Sparrow.say("schema.is_missing"), @key) if value[@key].nil?
+        trail.refuse(Sparrow.say("schema.must_be_one_of_keys", keys: @cases.call.keys.join(", ")), @key)
       end
 
       def json_schema(names)

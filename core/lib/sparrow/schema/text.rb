@@ -12,10 +12,10 @@ module Sparrow
       end
 
       def read(value, trail)
-        return trail.refuse("must be text") unless value.is_a?(String)
-        return trail.refuse("must not be empty") if value.length < @length.min
-        return trail.refuse("must be at most #{@length.max} characters") if value.length > @length.max
-        return trail.refuse("must not contain a null character") if value.include?("\u0000")
+        return trail.refuse(Sparrow.say("schema.must_be_text")) unless value.is_a?(String)
+        return trail.refuse(Sparrow.say("schema.must_not_be_empty")) if value.length < @length.min
+        return trail.refuse(Sparrow.say("schema.must_be_at_most_max_characters", max: @length.max)) if value.length > @length.max
+        return trail.refuse(Sparrow.say("schema.must_not_contain_a_null_character")) if value.include?("\u0000")
         return trail.refuse(@says) if @form && !@form.match?(value)
         value
       end

@@ -27,13 +27,13 @@ module Sparrow
       # @return [Array<Integer>] that add up to the total
       # @raise [Impossible] where the step does not divide the total, or a round would get nothing
       def self.over(total, weights, step: 1)
-        raise Impossible, "#{total} is not a multiple of #{step}" unless (total % step).zero?
+        raise Impossible, Sparrow.say("standards.total_is_not_a_multiple_of", total: total, step: step) unless (total % step).zero?
         units = total / step
         exact = weights.map { |weight| Rational(units * weight, weights.sum) }
         counts = exact.map(&:floor)
         by_remainder = exact.each_index.sort_by { |index| [counts[index] - exact[index], index] }
         by_remainder.first(units - counts.sum).each { |index| counts[index] += 1 }
-        raise Impossible, "#{total} over #{weights.size} rounds leaves a round with nothing" if counts.any?(&:zero?)
+        raise Impossible, Sparrow.say("standards.total_over_amount_rounds_leaves_a", total: total, amount: weights.size) if counts.any?(&:zero?)
         counts.map { |count| count * step }
       end
     end

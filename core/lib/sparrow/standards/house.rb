@@ -67,8 +67,8 @@ module Sparrow
           numbers == numbers.sort
         end
         upside = BANDS.flat_map { |key| (given[key] || {}).filter_map { |level, band| "#{key}/#{level}/min" if band["min"] > band["max"] } }
-        falling.map { |key| Problem.new(pointer: "#{at}/#{key}", message: "must not fall from one level to the next") } +
-          upside.map { |key| Problem.new(pointer: "#{at}/#{key}", message: "is above the maximum") }
+        falling.map { |key| Problem.new(pointer: "#{at}/#{key}", message: Sparrow.say("common.must_not_fall_from_one_level")) } +
+          upside.map { |key| Problem.new(pointer: "#{at}/#{key}", message: Sparrow.say("standards.is_above_the_maximum")) }
       end
 
       # @param key [Symbol] one of the shares

@@ -6,12 +6,28 @@ module Sparrow
     ALL = %w[beginner intermediate advanced].freeze
     RANK = ALL.each_with_index.to_h.freeze
 
-    SOMEBODY = {"beginner" => "A beginner", "intermediate" => "An intermediate", "advanced" => "Somebody advanced"}.freeze
+    SOMEBODY = {"beginner" => Sparrow.say("values.a_beginner"), "intermediate" => Sparrow.say("values.an_intermediate"), "advanced" => Sparrow.say("values.somebody_advanced")}.freeze
     private_constant :SOMEBODY
 
     # @return [String] one of them, to begin a sentence with
     def self.somebody(level)
       SOMEBODY.fetch(level)
+    end
+
+    # @return [String] “beginner”, inside a sentence
+    def self.words(level)
+      Sparrow.say("levels.#{level}")
+    end
+
+    # @return [String] “Beginner”, as a name
+    def self.name_of(level)
+      Sparrow.say("levels.#{level}_name")
+    end
+
+    # @return [String] “Beginner and Intermediate: stop”
+    def self.stop(levels)
+      names = levels.map { |level| name_of(level) }
+      Sparrow.say("plan.levels_stop", levels: names.reduce { |these, that| Sparrow.say("common.these_and_that", these: these, that: that) })
     end
 
     # @return [Integer] 1 for beginner to 3 for advanced

@@ -139,7 +139,8 @@ useDragOrder(list, '.handle', (from, to) =>
         @update:model-value="setNeeded('seconds', $event)"
       />
       <span class="total" :class="{ late: board.late.value }"
-        ><span v-if="preview?.paced && preview.tally !== 'rounds'" class="small quiet">{{ $t('common.about') }} </span
+        ><span v-if="preview?.paced && preview.tally !== 'rounds'" class="small quiet"
+          >{{ $t('common.about') }}{{ ' ' }}</span
         ><span class="figure">{{
           !preview ? '–' : format?.tally === 'day' ? $t('board.all_day') : clockText(preview.total_s)
         }}</span></span

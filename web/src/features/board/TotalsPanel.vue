@@ -33,12 +33,9 @@ const saying = computed(() => {
 <template>
   <section class="totals" :aria-label="$t('board.totals')">
     <p class="big" :class="{ late: board.late.value }" aria-live="polite">
-      <span v-if="predicted" class="quiet">{{ $t('common.about') }} </span><span
-        class="value figure"
-        data-testid="total"
-        >{{ preview ? clockText(preview.total_s) : '–' }}</span
-      >
-      <span v-if="typeof slot === 'number'" class="quiet"> {{ $t('board.of_slot_00', { slot }) }}</span>
+      <span v-if="predicted" class="quiet">{{ $t('common.about') }}{{ ' ' }}</span
+      ><span class="value figure" data-testid="total">{{ preview ? clockText(preview.total_s) : '–' }}</span>
+      <span v-if="typeof slot === 'number'" class="quiet">{{ ' ' }}{{ $t('board.of_slot_00', { slot }) }}</span>
     </p>
     <p class="small warn-text state" role="status">{{ saying }}</p>
     <table v-if="preview" class="ledger small">

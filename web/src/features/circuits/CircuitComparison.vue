@@ -65,7 +65,8 @@ const stationNames = (block: Block) =>
           </h2>
           <p>
             <span v-if="side.preview.blocks.some((block) => block.paced && block.tally !== 'rounds')" class="quiet"
-              >{{ $t('common.about') }} </span><span class="figure total">{{ clockText(side.preview.total_s) }}</span>
+              >{{ $t('common.about') }}{{ ' ' }}</span
+            ><span class="figure total">{{ clockText(side.preview.total_s) }}</span>
             <span class="quiet">
               {{
                 $t('circuits.of_n_plural', {

@@ -207,14 +207,13 @@ useShortcuts([
               </td>
               <td>
                 <RouterLink :to="{ name: 'board', params: { id: workout.id } }">{{ workout.title }}</RouterLink>
-                <span v-if="!workout.ready" class="small quiet"> {{ $t('circuits.draft') }}</span>
+                <span v-if="!workout.ready" class="small quiet">{{ ' ' }}{{ $t('circuits.draft') }}</span>
                 <br /><TagsField :tags="workout.tags" :title="workout.title" @save="saveTags(workout, $event)" />
               </td>
               <td class="small">{{ formatNames(workout) }}</td>
               <td class="number">
-                <span v-if="predicted(workout)" class="small quiet">{{ $t('common.about') }} </span>{{
-                  workout.total_s ? clockText(workout.total_s) : '–'
-                }}
+                <span v-if="predicted(workout)" class="small quiet">{{ $t('common.about') }}{{ ' ' }}</span
+                >{{ workout.total_s ? clockText(workout.total_s) : '–' }}
               </td>
               <td class="number">
                 {{

@@ -168,7 +168,7 @@ useShortcuts([
                   >
                 </td>
                 <td class="number">
-                  {{ held.coming }}<span class="stacked-only small quiet"> {{ $t('classes.coming') }}</span>
+                  {{ held.coming }}<span class="stacked-only small quiet">{{ ' ' }}{{ $t('classes.coming') }}</span>
                 </td>
                 <td>
                   <RouterLink

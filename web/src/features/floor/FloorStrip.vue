@@ -24,9 +24,9 @@ defineProps<{
     >
     <span class="status small" role="status">
       <template v-if="state === 'paused'">{{ $t('floor.paused') }}</template>
-      <template v-if="tapsKept"> {{ $t('floor.taps_kept_here') }}</template>
-      <template v-if="untold"> {{ $t('floor.kept_here_the_server_does_not') }}</template>
-      <template v-if="maySleep"> {{ $t('floor.this_browser_may_let_the_screen') }}</template>
+      <template v-if="tapsKept">{{ ' ' }}{{ $t('floor.taps_kept_here') }}</template>
+      <template v-if="untold">{{ ' ' }}{{ $t('floor.kept_here_the_server_does_not') }}</template>
+      <template v-if="maySleep">{{ ' ' }}{{ $t('floor.this_browser_may_let_the_screen') }}</template>
     </span>
     <span class="total"
       ><span class="quiet">{{ $t('floor.left') }}</span> {{ left }}</span

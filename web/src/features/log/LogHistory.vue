@@ -80,7 +80,7 @@ const bringBack = (number: number) =>
           <div class="row spread">
             <span>
               <b>{{ $t('log.version_number', { number: revision.number }) }}</b>
-              <span v-if="revision.number === version" class="quiet"> {{ $t('log.as_it_is_now') }}</span>
+              <span v-if="revision.number === version" class="quiet">{{ ' ' }}{{ $t('log.as_it_is_now') }}</span>
               <span class="small quiet">
                 · {{ dayText(revision.at) }}<template v-if="revision.by">, {{ revision.by }}</template
                 >{{

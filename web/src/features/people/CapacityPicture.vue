@@ -58,7 +58,9 @@ const trust = (held: Estimate) =>
           {{ $t('people.strength_index') }} <b>{{ estimate.strength.toFixed(2) }}</b>
           {{ $t('people.in_units_of_the_ladders_demand') }}
         </template>
-        <span v-if="estimate.rough" class="quiet"> {{ $t('people.beyond_fifteen_reps_or_guessed_rough') }}</span>
+        <span v-if="estimate.rough" class="quiet"
+          >{{ ' ' }}{{ $t('people.beyond_fifteen_reps_or_guessed_rough') }}</span
+        >
       </p>
       <div class="ladders">
         <figure v-for="ladder in estimate.ladders" :key="ladder.movement">

@@ -45,7 +45,7 @@ const busyRows = () => answer.value?.rows.filter((row) => ['add', 'change'].incl
   >
     <p class="small">
       <a href="/api/people/csv" download>{{ $t('people.everybody_as_csv') }}</a>
-      <span class="quiet"> {{ $t('people.names_levels_tags_emergency_contacts_nothing') }}</span>
+      <span class="quiet">{{ ' ' }}{{ $t('people.names_levels_tags_emergency_contacts_nothing') }}</span>
     </p>
     <h2>{{ $t('people.import') }}</h2>
     <p class="small quiet">{{ $t('people.a_header_line_then_a_person') }}</p>

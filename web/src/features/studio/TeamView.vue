@@ -99,7 +99,7 @@ async function disable(member: Team['members'][number]) {
             <tbody>
               <tr v-for="member in team.data.value.members" :key="member.id" :class="{ off: member.disabled }">
                 <th scope="row">
-                  {{ member.name }}<template v-if="member.you"> {{ $t('studio.you') }}</template>
+                  {{ member.name }}<template v-if="member.you">{{ ' ' }}{{ $t('studio.you') }}</template>
                   <span class="small quiet">{{ member.email }}</span>
                 </th>
                 <td>

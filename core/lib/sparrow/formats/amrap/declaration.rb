@@ -9,9 +9,9 @@ module Sparrow
 
         def initialize
           super(
-            id: "amrap", label: "As many rounds as possible", says: "Round after round until the time is up.", clock: "own_pace", layout: Layout,
+            id: "amrap", label: Sparrow.say("formats.as_many_rounds_as_possible"), says: Sparrow.say("formats.round_after_round_until_the_time"), clock: "own_pace", layout: Layout,
             calls: [Plan::Cues::PacedCalls], tally: "rounds",
-            fields: [F::CAP.with(label: "Time", needed: true, opening: 720, hint: nil), F::READY]
+            fields: [F::CAP.with(label: Sparrow.say("formats.time"), needed: true, opening: 720, hint: nil), F::READY]
           )
         end
       end

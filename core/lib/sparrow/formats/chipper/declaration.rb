@@ -12,10 +12,10 @@ module Sparrow
 
         def initialize
           super(
-            id: "chipper", label: "One exercise after the other", says: "All of one station before the next, once through.", clock: "own_pace",
+            id: "chipper", label: Sparrow.say("formats.one_exercise_after_the_other"), says: Sparrow.say("formats.all_of_one_station_before_the"), clock: "own_pace",
             layout: Layout, calls: [Plan::Cues::PacedCalls], tally: "total",
             fields: [
-              F::CAP, F::AIM, Plan::Format::Field.new(key: "set_rest_s", shape: F::SHORT, kind: "seconds", label: "Rest between sets", place: "clock", hint: "standard"),
+              F::CAP, F::AIM, Plan::Format::Field.new(key: "set_rest_s", shape: F::SHORT, kind: "seconds", label: Sparrow.say("formats.rest_between_sets"), place: "clock", hint: "standard"),
               F::READY, F::GATE.with(shape: Schema::OneOf.new(*GATES.map(&:first)), options: GATES, default: "free")
             ],
             level_fields: {"splits" => SPLITS}
@@ -25,8 +25,8 @@ module Sparrow
         def check_level(given, _station, _block)
           return unless given["splits"]
           reps = given["reps"]
-          return yield "/splits", "need one number of reps to split" unless reps.is_a?(Integer)
-          yield "/splits", "add up to #{given["splits"].sum}, not to #{reps}" unless given["splits"].sum == reps
+          return yield "/splits", Sparrow.say("formats.need_one_number_of_reps_to") unless reps.is_a?(Integer)
+          yield "/splits", Sparrow.say("formats.add_up_to_sum_not_to", sum: given["splits"].sum, reps: reps) unless given["splits"].sum == reps
         end
 
         # Sets that were set aside come back only with the number that they split.

@@ -11,9 +11,9 @@ module Sparrow
 
         def initialize
           super(
-            id: "every_minute", label: "Every minute", says: "A set at each minute; what is left of it is rest.", clock: "called", layout: Layout, calls: [Plan::Cues::Approach, Calls],
+            id: "every_minute", label: Sparrow.say("formats.every_minute"), says: Sparrow.say("formats.a_set_at_each_minute_what"), clock: "called", layout: Layout, calls: [Plan::Cues::Approach, Calls],
             fields: [
-              Plan::Format::Field.new(key: "interval_s", shape: Schema::IntegerType.new(10..600, "seconds"), kind: "seconds", label: "A start every", place: "clock",
+              Plan::Format::Field.new(key: "interval_s", shape: Schema::IntegerType.new(10..600, "seconds"), kind: "seconds", label: Sparrow.say("formats.a_start_every"), place: "clock",
                 opening: MINUTE_S, default: MINUTE_S, hint: MINUTE_S.to_s),
               F::ROUND_COUNT, F::READY, F::FLOW, F::BY_LEVEL, F::ESCALATE
             ],
@@ -30,7 +30,7 @@ module Sparrow
         end
 
         def why_no_work_time
-          "a set begins by the clock here, and has no work time of its own"
+          Sparrow.say("formats.a_set_begins_by_the_clock")
         end
 
         def stretches(block, _station, _level)

@@ -9,12 +9,12 @@ module Sparrow
 
         def initialize
           super(
-            id: "intervals", label: "Timed intervals", says: "Work and rest are called for everybody.", clock: "called", layout: Layout, calls: [Plan::Cues::Approach, Plan::Cues::WindowCalls],
+            id: "intervals", label: Sparrow.say("formats.timed_intervals"), says: Sparrow.say("formats.work_and_rest_are_called_for"), clock: "called", layout: Layout, calls: [Plan::Cues::Approach, Plan::Cues::WindowCalls],
             fields: [
-              Plan::Format::Field.new(key: "work_s", shape: F::WORK, kind: "seconds", label: "Work", place: "clock", needed: true, opening: 40),
+              Plan::Format::Field.new(key: "work_s", shape: F::WORK, kind: "seconds", label: Sparrow.say("formats.work"), place: "clock", needed: true, opening: 40),
               F::REST_BETWEEN.with(needed: true, opening: 20, hint: nil), F::ROUND_COUNT, F::ROUND_REST, F::READY, F::FLOW, F::BY_LEVEL,
-              Plan::Format::Field.new(key: "switch_s", shape: F::SHORT, kind: "seconds", label: "Switch sides", place: "more", hint: "0"),
-              Plan::Format::Field.new(key: "rest_after_last", shape: Schema::BooleanType.new, kind: "flag", label: "Rest after the last", place: "more"), F::ESCALATE
+              Plan::Format::Field.new(key: "switch_s", shape: F::SHORT, kind: "seconds", label: Sparrow.say("formats.switch_sides"), place: "more", hint: "0"),
+              Plan::Format::Field.new(key: "rest_after_last", shape: Schema::BooleanType.new, kind: "flag", label: Sparrow.say("formats.rest_after_the_last"), place: "more"), F::ESCALATE
             ],
             station_fields: F::IN_ROUNDS
           )
@@ -35,7 +35,7 @@ module Sparrow
           stop_s = given["work_s"] || longest(given["hold_s"])&.*(2) || station["work_s"] || block["work_s"]
           switch_s = block.fetch("switch_s", 0)
           return if switch_s < stop_s / 2
-          yield "/#{given["work_s"] ? "work_s" : "sides"}", "leaves no second side: half of #{stop_s} s, less #{switch_s} s to switch"
+          yield "/#{given["work_s"] ? "work_s" : "sides"}", Sparrow.say("formats.leaves_no_second_side_half_of", stop_s: stop_s, switch_s: switch_s)
         end
 
         private

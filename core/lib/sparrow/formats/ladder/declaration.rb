@@ -14,7 +14,7 @@ module Sparrow
 
         def initialize
           super(
-            id: "ladder", label: "Ladder", says: "A total per station, spread over the rounds.", clock: "own_pace", layout: Rounds::Layout,
+            id: "ladder", label: Sparrow.say("formats.ladder"), says: Sparrow.say("formats.a_total_per_station_spread_over"), clock: "own_pace", layout: Rounds::Layout,
             calls: [Plan::Cues::PacedCalls],
             fields: [F::ROUND_COUNT.with(opening: 4), F::REST_BETWEEN, F::ROUND_REST, F::CAP, F::AIM, F::READY, F::GATE, F::BY_LEVEL],
             station_fields: {**F::IN_ROUNDS, "ladder" => LADDER}
@@ -43,16 +43,16 @@ module Sparrow
           return unless ladder
           last = [block.fetch("rounds"), *block.fetch("rounds_by_level", {}).values].max
           rounds = (1..last).count { |round| station["in_rounds"].nil? || station["in_rounds"].include?(round) }
-          return yield "/in_rounds", "leaves this station no round of the #{last}" if rounds.zero?
+          return yield "/in_rounds", Sparrow.say("formats.leaves_this_station_no_round_of", last: last) if rounds.zero?
           return typed(ladder, rounds, &refuse) if ladder["shape"] == "typed"
-          yield "/ladder/counts", "belong to a typed ladder only" if ladder["counts"]
+          yield "/ladder/counts", Sparrow.say("formats.belong_to_a_typed_ladder_only") if ladder["counts"]
           Standards::Distribution.over(ladder["total"], Standards::Distribution.weights(ladder["shape"], rounds), step: ladder.fetch("step", 1))
         rescue Standards::Distribution::Impossible => impossible
-          yield "/ladder/total", "cannot be split so: #{impossible.message}"
+          yield "/ladder/total", Sparrow.say("formats.cannot_be_split_so_message", message: impossible.message)
         end
 
         def check_level(given, station, _block)
-          yield "/reps", "must be left out: the ladder gives the numbers" if given["reps"] && station["ladder"]
+          yield "/reps", Sparrow.say("formats.must_be_left_out_the_ladder") if given["reps"] && station["ladder"]
         end
 
         def takes_from(_from)
@@ -84,9 +84,9 @@ module Sparrow
 
         def typed(ladder, rounds)
           counts = ladder["counts"]
-          return yield "/ladder/counts", "are needed for a typed ladder" unless counts
-          return yield "/ladder/counts", "name #{counts.size} rounds where the station stands in #{rounds}" unless counts.size == rounds
-          yield "/ladder/total", "is #{ladder["total"]}, but the rounds add up to #{counts.sum}" unless counts.sum == ladder["total"]
+          return yield "/ladder/counts", Sparrow.say("formats.are_needed_for_a_typed_ladder") unless counts
+          return yield "/ladder/counts", Sparrow.say("formats.name_amount_rounds_where_the_station", amount: counts.size, rounds: rounds) unless counts.size == rounds
+          yield "/ladder/total", Sparrow.say("formats.is_total_but_the_rounds_add", total: ladder["total"], sum: counts.sum) unless counts.sum == ladder["total"]
         end
 
         def total_of(station, block)

@@ -5,7 +5,7 @@ module Sparrow
     module Partner
       # One clock for every pair: a turn lasts as long as the longest level works, and a level that stops before that waits.
       class ByClock
-        LABELS = ["First partner", "Second partner"].freeze
+        LABELS = [Sparrow.say("formats.first_partner"), Sparrow.say("formats.second_partner")].freeze
 
         def initialize(block, start_s)
           @block = block

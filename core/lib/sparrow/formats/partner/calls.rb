@@ -22,9 +22,9 @@ module Sparrow
           from_s = before ? before.end_s : @line.start_s
           count = [Plan::Cues::Approach::COUNT_FROM, window.start_s - from_s].min
           [
-            (call(window, from_s, "next", "Next: #{window.station.name}") if fresh),
+            (call(window, from_s, "next", Sparrow.say("formats.next_name", name: window.station.name)) if fresh),
             (call(window, window.start_s - count, "countdown", Plan::Cues::Approach::COUNTS.fetch(count)) if count.positive?),
-            call(window, window.start_s, "go", "#{window.part}: go"),
+            call(window, window.start_s, "go", Sparrow.say("formats.part_go", part: window.part)),
             *ending(window)
           ].compact
         end
@@ -35,9 +35,9 @@ module Sparrow
           following = @line.windows[@line.windows.index(window) + 1]
           change = following && [following.station, following.round] == [window.station, window.round]
           count = [Plan::Cues::Approach::COUNT_FROM, window.seconds - 1].min
-          early.map { |at_s, levels| call(window, at_s, "stop", "#{levels.map { |level, _| level.capitalize }.join(" and ")}: stop", levels.map(&:first)) } +
+          early.map { |at_s, levels| call(window, at_s, "stop", Level.stop(levels.map(&:first)), levels.map(&:first)) } +
             [(call(window, window.end_s - count, "countdown", Plan::Cues::Approach::COUNTS.fetch(count)) if count.positive?),
-              change ? call(window, window.end_s, "switch", "Change") : call(window, window.end_s, "stop", "Stop")].compact
+              change ? call(window, window.end_s, "switch", Sparrow.say("formats.change")) : call(window, window.end_s, "stop", Sparrow.say("formats.stop"))].compact
         end
 
         def call(window, at_s, kind, text, levels = nil)

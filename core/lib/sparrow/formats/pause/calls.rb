@@ -14,7 +14,7 @@ module Sparrow
         def cues
           block = @line.block
           return [] if block.seconds < Plan::Cues::Breaks::FROM_S
-          [Plan::Cues::Cue.new(@line.start_s + block.get_ready_s, "drink", "Drink", nil, block.id)]
+          [Plan::Cues::Cue.new(@line.start_s + block.get_ready_s, "drink", Sparrow.say("formats.drink"), nil, block.id)]
         end
       end
     end

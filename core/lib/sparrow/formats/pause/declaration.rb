@@ -7,8 +7,8 @@ module Sparrow
       class Declaration < Plan::Format
         def initialize
           super(
-            id: "pause", label: "Pause", says: "Time for everybody: welcome, demonstration, water.", clock: "none", layout: Layout, calls: [Calls],
-            fields: [Plan::Format::Field.new(key: "seconds", shape: Schema::IntegerType.new(1..7200, "seconds"), kind: "seconds", label: "Lasts", place: "clock",
+            id: "pause", label: Sparrow.say("formats.pause"), says: Sparrow.say("formats.time_for_everybody_welcome_demonstration_water"), clock: "none", layout: Layout, calls: [Calls],
+            fields: [Plan::Format::Field.new(key: "seconds", shape: Schema::IntegerType.new(1..7200, "seconds"), kind: "seconds", label: Sparrow.say("formats.lasts"), place: "clock",
               needed: true, opening: 60)]
           )
         end
@@ -18,7 +18,7 @@ module Sparrow
         end
 
         def why_no_targets
-          "a pause has no targets"
+          Sparrow.say("formats.a_pause_has_no_targets")
         end
       end
     end

@@ -6,7 +6,7 @@ module Sparrow
       # A day's total, from a minimum to a maximum, in sets of any size.
       class Declaration < Plan::Format
         F = Plan::Format::Fields
-        DAYS = [["lighter", "Lighter day: the minimum"], ["heavier", "Heavier day: the maximum"]].freeze
+        DAYS = [["lighter", Sparrow.say("formats.lighter_day_the_minimum")], ["heavier", Sparrow.say("formats.heavier_day_the_maximum")]].freeze
         # A day's total where nothing says it: so many times the number of one set.
         SETS_A_DAY = {"min" => 3, "max" => 5}.freeze
         # The number of one set where nothing says that either.
@@ -14,8 +14,8 @@ module Sparrow
 
         def initialize
           super(
-            id: "quota", label: "Daily total", says: "Minimum to maximum, in sets through the day.", clock: "none", layout: Layout, tally: "day",
-            fields: [Plan::Format::Field.new(key: "day", shape: Schema::OneOf.new(*DAYS.map(&:first)), kind: "choice", label: "Kind of day", place: "clock",
+            id: "quota", label: Sparrow.say("formats.daily_total"), says: Sparrow.say("formats.minimum_to_maximum_in_sets_through"), clock: "none", layout: Layout, tally: "day",
+            fields: [Plan::Format::Field.new(key: "day", shape: Schema::OneOf.new(*DAYS.map(&:first)), kind: "choice", label: Sparrow.say("formats.kind_of_day"), place: "clock",
               opening: "heavier", default: "heavier", options: DAYS)],
             level_fields: {"quota" => F::RANGE}
           )
@@ -26,11 +26,11 @@ module Sparrow
         end
 
         def why_no_targets
-          "a day's total has no window"
+          Sparrow.say("formats.a_days_total_has_no_window")
         end
 
         def check_level(given, _station, _block)
-          yield "/quota", "is missing: the day's minimum and maximum" unless given["quota"]
+          yield "/quota", Sparrow.say("formats.is_missing_the_days_minimum_and") unless given["quota"]
         end
 
         def day_sets

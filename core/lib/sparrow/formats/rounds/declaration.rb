@@ -9,7 +9,7 @@ module Sparrow
 
         def initialize
           super(
-            id: "rounds", label: "Rounds of reps", says: "Set reps, so many times round, at one’s own pace.", clock: "own_pace", layout: Layout,
+            id: "rounds", label: Sparrow.say("formats.rounds_of_reps"), says: Sparrow.say("formats.set_reps_so_many_times_round"), clock: "own_pace", layout: Layout,
             calls: [Plan::Cues::PacedCalls],
             fields: [F::ROUND_COUNT, F::REST_BETWEEN, F::ROUND_REST, F::CAP, F::AIM, F::READY, F::GATE, F::BY_LEVEL, F::ESCALATE],
             station_fields: F::IN_ROUNDS

@@ -43,17 +43,17 @@ module Sparrow
 
         def self.limits(health, at)
           (health["limits"] || []).each_with_index.filter_map do |limit, index|
-            Problem.new(pointer: "#{at}/limits/#{index}/until", message: "is before the day it begins") if limit["from"] && limit["until"] && limit["until"] < limit["from"]
+            Problem.new(pointer: "#{at}/limits/#{index}/until", message: Sparrow.say("people.is_before_the_day_it_begins")) if limit["from"] && limit["until"] && limit["until"] < limit["from"]
           end
         end
 
         def self.screening(screening, today, at)
           answered, cleared = screening.values_at("answered_on", "cleared_on")
           [
-            (["answered_on", "is missing: say when the questions were answered"] if screening["answers"]&.any? && answered.nil?),
-            (["answered_on", "is not here yet"] if answered && answered > today.iso8601),
-            (["cleared_on", "is not here yet"] if cleared && cleared > today.iso8601),
-            (["cleared_on", "is before the answers that it clears"] if cleared && answered && cleared < answered)
+            (["answered_on", Sparrow.say("people.is_missing_say_when_the_questions")] if screening["answers"]&.any? && answered.nil?),
+            (["answered_on", Sparrow.say("people.is_not_here_yet")] if answered && answered > today.iso8601),
+            (["cleared_on", Sparrow.say("people.is_not_here_yet")] if cleared && cleared > today.iso8601),
+            (["cleared_on", Sparrow.say("people.is_before_the_answers_that_it")] if cleared && answered && cleared < answered)
           ].compact.map { |key, message| Problem.new(pointer: "#{at}/screening/#{key}", message: message) }
         end
         private_class_method :limits, :screening

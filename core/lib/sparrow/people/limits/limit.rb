@@ -20,8 +20,8 @@ module Sparrow
 
         # @return [String] "left knee: avoid"
         def words
-          named = [(side unless side.nil? || side == "both"), Limits.words(kind)].compact.join(" ")
-          (severity == "avoid") ? named : "#{named}, gently"
+          named = [(Sparrow.word(side) unless side.nil? || side == "both"), Limits.words(kind)].compact.join(" ")
+          (severity == "avoid") ? named : Sparrow.say("people.named_gently", named: named)
         end
       end
     end

@@ -31,29 +31,29 @@ module Sparrow
 
         def announce(window, at_s, calls)
           calls << round(window, at_s) if first_of_round?(window) && @line.block.round_count > 1
-          calls << call(window, at_s, "last_station", "Last station") if window.equal?(last_window) && @line.windows.size > 1
+          calls << call(window, at_s, "last_station", Sparrow.say("plan.last_station")) if window.equal?(last_window) && @line.windows.size > 1
           calls << call(window, at_s, "next", versions(window))
         end
 
         def go(window)
-          return "Go" if @line.block.rotates?
-          (@gos ||= {})[window.station.id] ||= "Go: #{window.station.name}"
+          return Sparrow.say("plan.go") if @line.block.rotates?
+          (@gos ||= {})[window.station.id] ||= Sparrow.say("plan.go_name", name: window.station.name)
         end
 
         def versions(window)
-          return "Next: everybody moves on to the next station" if @line.block.rotates?
+          return Sparrow.say("plan.next_everybody_moves_on_to_the") if @line.block.rotates?
           # The same levels hear the same of a station in every round.
           known = (@versions ||= {})[window.station.id] ||= {}
           known[window.prescriptions.each_value.sum { |prescription| 1 << Level.rank(prescription.level) }] ||= begin
             names = window.prescriptions.each_value.map { |prescription| prescription.variation ? prescription.variation.name : window.station.name }.uniq
-            "Next: #{window.station.name}. #{names.join(" / ")}"
+            Sparrow.say("plan.next_name_names", name: window.station.name, names: names.join(" / "))
           end
         end
 
         def round(window, at_s)
           rounds = @line.block.round_count
-          return call(window, at_s, "last_round", "Last round") if window.round == rounds
-          call(window, at_s, "round", "Round #{window.round} of #{rounds}")
+          return call(window, at_s, "last_round", Sparrow.say("plan.last_round")) if window.round == rounds
+          call(window, at_s, "round", Sparrow.say("plan.round_window_of_rounds", window: window.round, rounds: rounds))
         end
 
         def first_of_round?(window)

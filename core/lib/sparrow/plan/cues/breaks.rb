@@ -15,7 +15,7 @@ module Sparrow
         def cues
           @line.windows.each_cons(2).filter_map do |window, following|
             next if following.round == window.round || following.start_s - window.end_s < FROM_S
-            Cue.new(window.end_s, "drink", "Drink", nil, window.block.id, window.station.id, window.round)
+            Cue.new(window.end_s, "drink", Sparrow.say("plan.drink"), nil, window.block.id, window.station.id, window.round)
           end
         end
       end

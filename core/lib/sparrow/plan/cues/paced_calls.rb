@@ -21,7 +21,7 @@ module Sparrow
           before_s = @line.start_s
           calls = gates.flat_map do |gate|
             next [] if gate.start_s >= @line.end_s
-            approach = [round(gate, before_s), call(before_s, "next", task(gate), gate), countdown(gate, before_s), call(gate.start_s, "go", "Go", gate)]
+            approach = [round(gate, before_s), call(before_s, "next", task(gate), gate), countdown(gate, before_s), call(gate.start_s, "go", Sparrow.say("plan.go"), gate)]
             drink = drink(gate)
             before_s = [gate.end_s, @line.end_s].min
             [*approach, drink].compact
@@ -32,17 +32,17 @@ module Sparrow
         private
 
         def task(gate)
-          return "Next: #{gate.station.name}" if gate.station
+          return Sparrow.say("plan.next_name", name: gate.station.name) if gate.station
           names = @block.stations_in(gate.round).map(&:name)
           list = names.join(", ")
-          @block.format.counts_rounds? ? "As many rounds as you can: #{list}" : "Next: #{list}"
+          @block.format.counts_rounds? ? Sparrow.say("plan.as_many_rounds_as_you_can", list: list) : Sparrow.say("plan.next_list", list: list)
         end
 
         def round(gate, at_s)
           rounds = @block.round_count
           return if rounds == 1 || @block.format.counts_rounds? || @block.gate == "free" || !first_of_round?(gate)
-          return call(at_s, "last_round", "Last round", gate) if gate.round == rounds
-          call(at_s, "round", "Round #{gate.round} of #{rounds}", gate)
+          return call(at_s, "last_round", Sparrow.say("plan.last_round"), gate) if gate.round == rounds
+          call(at_s, "round", Sparrow.say("plan.round_gate_of_rounds", gate: gate.round, rounds: rounds), gate)
         end
 
         def first_of_round?(gate)
@@ -57,16 +57,16 @@ module Sparrow
         def drink(gate)
           following = @line.gates[@line.gates.index(gate) + 1]
           return unless following && following.start_s - gate.end_s >= Breaks::FROM_S && gate.end_s < @line.end_s
-          call(gate.end_s, "drink", "Drink", gate)
+          call(gate.end_s, "drink", Sparrow.say("plan.drink"), gate)
         end
 
         # Only a cap ends a block by the clock.
         def ending
           return [] unless @line.ends_by_cap?
           begins_s = @line.start_s + @block.get_ready_s
-          calls = [call(@line.end_s, "stop", "Time"), call(@line.end_s - Approach::COUNT_FROM, "countdown", "3-2-1"), call(@line.end_s - 10, "ten_seconds", "Ten seconds")]
-          calls << call(begins_s + @block.cap_s / 2, "halfway", "Halfway") if @block.cap_s >= HALFWAY_FROM_S
-          calls << call(@line.end_s - 60, "last_minute", "Last minute") if @block.cap_s >= LAST_MINUTE_FROM_S
+          calls = [call(@line.end_s, "stop", Sparrow.say("plan.time")), call(@line.end_s - Approach::COUNT_FROM, "countdown", "3-2-1"), call(@line.end_s - 10, "ten_seconds", Sparrow.say("plan.ten_seconds"))]
+          calls << call(begins_s + @block.cap_s / 2, "halfway", Sparrow.say("plan.halfway")) if @block.cap_s >= HALFWAY_FROM_S
+          calls << call(@line.end_s - 60, "last_minute", Sparrow.say("plan.last_minute")) if @block.cap_s >= LAST_MINUTE_FROM_S
           calls.reject { |cue| cue.at_s < begins_s }
         end
 

@@ -25,17 +25,17 @@ module Sparrow
 
         def halfway(window)
           return if window.seconds < HALFWAY_FROM_S || window.switch_s
-          call(window, window.start_s + (window.seconds / 2), "halfway", "Halfway")
+          call(window, window.start_s + (window.seconds / 2), "halfway", Sparrow.say("plan.halfway"))
         end
 
         def switch(window)
           at_s = window.switch_s || (window.end_s if window.part == "first")
-          call(window, at_s, "switch", "Switch sides") if at_s
+          call(window, at_s, "switch", Sparrow.say("plan.switch_sides")) if at_s
         end
 
         def ten_seconds(window)
           return if window.seconds < TEN_SECONDS_FROM_S
-          call(window, window.end_s - 10, "ten_seconds", "Ten seconds")
+          call(window, window.end_s - 10, "ten_seconds", Sparrow.say("plan.ten_seconds"))
         end
 
         def stops(window, calls)
@@ -64,7 +64,7 @@ module Sparrow
         end
 
         def stop(window, at_s, levels)
-          call(window, at_s, "stop", levels ? "#{levels.map(&:capitalize).join(" and ")}: stop" : "Stop", levels)
+          call(window, at_s, "stop", levels ? Level.stop(levels) : Sparrow.say("plan.stop"), levels)
         end
 
         def countdown(window, stop_s, levels)

@@ -17,21 +17,21 @@ module Sparrow
 
         # A key that every block may hold, whatever its format.
         OF_ALL = %w[get_ready_s].freeze
-        READY = Field.new(key: "get_ready_s", shape: REST, kind: "seconds", label: "Get ready", place: "clock", hint: "0")
+        READY = Field.new(key: "get_ready_s", shape: REST, kind: "seconds", label: Sparrow.say("plan.get_ready"), place: "clock", hint: "0")
 
-        ROUND_COUNT = Field.new(key: "rounds", shape: ROUNDS, kind: "count", label: "Rounds", place: "clock", needed: true, opening: 3)
+        ROUND_COUNT = Field.new(key: "rounds", shape: ROUNDS, kind: "count", label: Sparrow.say("plan.rounds"), place: "clock", needed: true, opening: 3)
         BY_LEVEL = Field.new(key: "rounds_by_level", shape: S::Record.new(Level::ALL.to_h { |level| [level, ROUNDS] }), kind: "by_level",
-          label: "Rounds by level", place: "more")
-        ESCALATE = Field.new(key: "escalate", shape: S::BooleanType.new, kind: "flag", label: "Each round a level harder", place: "more")
-        REST_BETWEEN = Field.new(key: "rest_s", shape: REST, kind: "seconds", label: "Rest", place: "clock", hint: "0")
-        ROUND_REST = Field.new(key: "round_rest_s", shape: REST, kind: "seconds", label: "Round rest", place: "clock", hint: "rest")
-        CAP = Field.new(key: "cap_s", shape: LONG, kind: "seconds", label: "Cap", place: "clock", hint: "none")
-        AIM = Field.new(key: "target_s", shape: LONG, kind: "seconds", label: "Aim at", place: "clock", hint: "none")
-        GATES = [["round", "All wait at each round"], ["station", "All wait at each station"], ["free", "Nobody waits"]].freeze
-        GATE = Field.new(key: "gate", shape: S::OneOf.new(*GATES.map(&:first)), kind: "choice", label: "Where all wait for all", place: "clock",
+          label: Sparrow.say("plan.rounds_by_level"), place: "more")
+        ESCALATE = Field.new(key: "escalate", shape: S::BooleanType.new, kind: "flag", label: Sparrow.say("plan.each_round_a_level_harder"), place: "more")
+        REST_BETWEEN = Field.new(key: "rest_s", shape: REST, kind: "seconds", label: Sparrow.say("plan.rest"), place: "clock", hint: "0")
+        ROUND_REST = Field.new(key: "round_rest_s", shape: REST, kind: "seconds", label: Sparrow.say("plan.round_rest"), place: "clock", hint: "rest")
+        CAP = Field.new(key: "cap_s", shape: LONG, kind: "seconds", label: Sparrow.say("plan.cap"), place: "clock", hint: "none")
+        AIM = Field.new(key: "target_s", shape: LONG, kind: "seconds", label: Sparrow.say("plan.aim_at"), place: "clock", hint: "none")
+        GATES = [["round", Sparrow.say("plan.all_wait_at_each_round")], ["station", Sparrow.say("plan.all_wait_at_each_station")], ["free", Sparrow.say("plan.nobody_waits")]].freeze
+        GATE = Field.new(key: "gate", shape: S::OneOf.new(*GATES.map(&:first)), kind: "choice", label: Sparrow.say("plan.where_all_wait_for_all"), place: "clock",
           default: "round", options: GATES)
-        FLOWS = [["together", "Everyone together"], ["rotate", "Groups that move on"]].freeze
-        FLOW = Field.new(key: "flow", shape: S::OneOf.new(*FLOWS.map(&:first)), kind: "choice", label: "How the room moves", place: "clock",
+        FLOWS = [["together", Sparrow.say("plan.everyone_together")], ["rotate", Sparrow.say("plan.groups_that_move_on")]].freeze
+        FLOW = Field.new(key: "flow", shape: S::OneOf.new(*FLOWS.map(&:first)), kind: "choice", label: Sparrow.say("plan.how_the_room_moves"), place: "clock",
           default: "together", options: FLOWS)
       end
     end

@@ -22,7 +22,7 @@ module Sparrow
         def call(seconds)
           chosen = choose([(seconds + REST_S) / (WORK_S + REST_S), 1].max)
           stations = chosen.each_with_index.map { |(movement, _), index| Suggest.station(movement, "s#{index + 1}", sides(movement)) }
-          {"block" => {"id" => Suggest.free("cool-down", @taken), "title" => "Cool-down", "role" => "cool_down", "format" => "intervals",
+          {"block" => {"id" => Suggest.free("cool-down", @taken), "title" => Sparrow.say("roles.cool_down").to_s, "role" => "cool_down", "format" => "intervals",
                        "rounds" => 1, "work_s" => WORK_S, "rest_s" => REST_S, "switch_s" => SWITCH_S, "stations" => stations},
            "reasons" => chosen.each_with_index.map { |(_, why), index| {"station" => "s#{index + 1}", "why" => why} }}
         end
@@ -57,8 +57,8 @@ module Sparrow
 
         def why(movement, reached)
           worked = (muscles_of(movement) - reached).select { |muscle| @loads.muscles[muscle].positive? }.sort_by { |muscle| -@loads.muscles[muscle] }.first(2)
-          return "Brings breath and pulse down." if worked.empty?
-          "Stretches the #{Suggest.list(worked)}: #{ClockText.of(@loads.muscles[worked.first] / 3)} of work before."
+          return Sparrow.say("planning.brings_breath_and_pulse_down") if worked.empty?
+          Sparrow.say("planning.stretches_the_list_of_of_work", list: Suggest.list(worked), of: ClockText.of(@loads.muscles[worked.first] / 3))
         end
 
         def muscles_of(movement)

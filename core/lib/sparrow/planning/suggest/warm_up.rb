@@ -25,7 +25,7 @@ module Sparrow
         def call(seconds)
           chosen = choose([(seconds - GET_READY_S + REST_S) / (WORK_S + REST_S), 1].max)
           stations = chosen.each_with_index.map { |(movement, _), index| Suggest.station(movement, "s#{index + 1}") }
-          {"block" => {"id" => Suggest.free("warm-up", @taken), "title" => "Warm-up", "role" => "warm_up", "format" => "intervals",
+          {"block" => {"id" => Suggest.free("warm-up", @taken), "title" => Sparrow.say("roles.warm_up").to_s, "role" => "warm_up", "format" => "intervals",
                        "get_ready_s" => GET_READY_S, "rounds" => 1, "work_s" => WORK_S, "rest_s" => REST_S, "stations" => stations},
            "reasons" => chosen.each_with_index.map { |(_, why), index| {"station" => "s#{index + 1}", "why" => why} }}
         end
@@ -41,7 +41,7 @@ module Sparrow
 
         def raising
           @moves.select { |movement| PULSE.include?(movement.pattern) }.sort_by { |movement| [-joints_of(movement).sum { |joint| @loads.joints[joint] }, movement.id] }
-            .map { |movement| [movement, "Raises the pulse, gently first."] }
+            .map { |movement| [movement, Sparrow.say("planning.raises_the_pulse_gently_first")] }
         end
 
         # Each next move is the one that reaches most of what no other has reached yet.
@@ -68,10 +68,10 @@ module Sparrow
 
         def why(movement)
           later_s = @loads.patterns[movement.pattern] / 3
-          return "Rehearses the #{Suggest.words(movement.pattern)}: #{ClockText.of(later_s)} of it later." if later_s.positive?
+          return Sparrow.say("planning.rehearses_the_suggest_of_of_it", suggest: Suggest.words(movement.pattern), of: ClockText.of(later_s)) if later_s.positive?
           joints = joints_of(movement).select { |joint| @loads.joints[joint].positive? }.sort_by { |joint| -@loads.joints[joint] }.first(3)
-          return "Keeps everything moving; nothing later asks for it." if joints.empty?
-          "Moves the #{Suggest.list(joints)}: #{ClockText.of(joints.map { |joint| @loads.joints[joint] }.max / 3)} of load later."
+          return Sparrow.say("planning.keeps_everything_moving_nothing_later_asks") if joints.empty?
+          Sparrow.say("planning.moves_the_list_of_of_load", list: Suggest.list(joints), of: ClockText.of(joints.map { |joint| @loads.joints[joint] }.max / 3))
         end
 
         def mobility?(movement)

@@ -16,11 +16,10 @@ module Sparrow
         private
 
         def breaks(block, station, prescription, point)
-          unit = point.by_time ? "seconds" : "reps"
+          unit = Sparrow.word(point.by_time ? "seconds" : "reps")
           finding("warn", Place.station(block, station, prescription.level),
-            "#{Level.somebody(prescription.level)} would not complete this in round #{point.round}.",
-            "About #{format("%.1f", [point.available, 0].max)} #{unit} are left in them there, and #{format("%.4g", point.asked)} are asked " \
-            "(an estimate from the level's profile).", fix(block, station, prescription))
+            Sparrow.say("review.somebody_would_not_complete_this_in", somebody: Level.somebody(prescription.level), point: point.round),
+            Sparrow.say("review.about_amount_unit_are_left_in", amount: format("%.1f", [point.available, 0].max), unit: unit, amount_2: format("%.4g", point.asked)), fix(block, station, prescription))
         end
 
         # The highest that leaves the reserve; else the highest that is completed at all.
@@ -28,7 +27,7 @@ module Sparrow
           return easier(station, prescription) unless prescription.reps && !station.counts && !station.parts
           highest = [@workout.house.reserve, 0].lazy.map { |reserve| most(prescription, reserve) }.find(&:positive?)
           return easier(station, prescription) unless highest
-          Fix.set("Ask for #{highest}", ["#{prescription.pointer}/reps", highest], *unsplit(prescription))
+          Fix.set(Sparrow.say("review.ask_for_highest", highest: highest), ["#{prescription.pointer}/reps", highest], *unsplit(prescription))
         end
 
         def unsplit(prescription)
@@ -43,7 +42,7 @@ module Sparrow
         def easier(station, prescription)
           return unless station.movement
           rung = station.movement.ladder.reverse.find { |candidate| candidate.demand_value < prescription.variation.demand_value && candidate.measure == prescription.variation.measure }
-          Fix.set("Take #{rung.name}", ["#{prescription.pointer}/variation", rung.id]) if rung
+          Fix.set(Sparrow.say("review.take_name", name: rung.name), ["#{prescription.pointer}/variation", rung.id]) if rung
         end
       end
     end

@@ -15,9 +15,9 @@ module Sparrow
         private
 
         def cut_off(line, levels)
-          finding("note", Place.block(line.block), "Before the cap these do not get through: #{levels.join(", ")}.",
-            "The block ends at #{ClockText.of(line.block.cap_s)}; the slowest would need about #{ClockText.of(slowest(line))}.",
-            Fix.set("Cap at #{ClockText.of(rounded(line))}", ["#{line.block.pointer}/cap_s", rounded(line)]))
+          finding("note", Place.block(line.block), Sparrow.say("review.before_the_cap_these_do_not", levels: levels.join(", ")),
+            Sparrow.say("review.the_block_ends_at_of_the", of: ClockText.of(line.block.cap_s), of_2: ClockText.of(slowest(line))),
+            Fix.set(Sparrow.say("review.cap_at_of", of: ClockText.of(rounded(line))), ["#{line.block.pointer}/cap_s", rounded(line)]))
         end
 
         def slowest(line)

@@ -8,9 +8,9 @@ module Sparrow
         def findings
           return [] if @timeline.total_s.zero? || @workout.each_station.none? || @workout.blocks.any? { |block| block.role == "cool_down" }
           block = OpeningBlock.new(@workout, @catalogue).cool_down
-          [finding("note", Place.workout, "There is no cool-down.",
-            "A few quiet minutes let the pulse come down before people drive home.",
-            Fix.set("Add a short cool-down", ["/blocks/-", block]))]
+          [finding("note", Place.workout, Sparrow.say("review.there_is_no_cool_down"),
+            Sparrow.say("review.a_few_quiet_minutes_let_the"),
+            Fix.set(Sparrow.say("review.add_a_short_cool_down"), ["/blocks/-", block]))]
         end
       end
     end

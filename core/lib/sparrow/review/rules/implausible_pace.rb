@@ -18,8 +18,8 @@ module Sparrow
 
         def implausible(line, level, demand)
           target = line.block.target_s
-          finding("warn", Place.block(line.block), "#{ClockText.of(target)} asks the #{level} level for #{demand.seconds_per_rep} s a rep.",
-            "That is #{(demand.of_default * 100).round} % of the versions' own tempo; under #{(Formats::Paced::Pace::PLAUSIBLE_FROM * 100).to_i} % the standard goes first.",
+          finding("warn", Place.block(line.block), Sparrow.say("review.of_asks_the_level_level_for", of: ClockText.of(target), level: level, seconds_per_rep: demand.seconds_per_rep),
+            Sparrow.say("review.that_is_of_default_of_the_versions", of_default: (demand.of_default * 100).round, to_i: (Formats::Paced::Pace::PLAUSIBLE_FROM * 100).to_i),
             fix(line))
         end
 
@@ -27,7 +27,7 @@ module Sparrow
         def fix(line)
           finish_s = Level::ALL.filter_map { |level| line.forecast.fetch(level).finish_s }.max
           target = (finish_s / 15.0).ceil * 15
-          Fix.set("Aim at #{ClockText.of(target)}", ["#{line.block.pointer}/target_s", target.clamp(10, 7200)])
+          Fix.set(Sparrow.say("review.aim_at_of", of: ClockText.of(target)), ["#{line.block.pointer}/target_s", target.clamp(10, 7200)])
         end
       end
     end

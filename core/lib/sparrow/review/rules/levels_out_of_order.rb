@@ -19,10 +19,10 @@ module Sparrow
 
         def easier(lower, higher)
           return unless lower.variation && higher.variation
-          return "#{higher.variation.name} asks less than #{lower.variation.name}." if demand(higher) < demand(lower)
+          return Sparrow.say("review.name_asks_less_than_name_2", name: higher.variation.name, name_2: lower.variation.name) if demand(higher) < demand(lower)
           return unless lower.variation == higher.variation
-          less(lower.reps&.max, higher.reps&.max, "reps") || less(lower.hold_s, higher.hold_s, "seconds held") ||
-            less(lower.own_work_s, higher.own_work_s, "seconds of work")
+          less(lower.reps&.max, higher.reps&.max, "reps") || less(lower.hold_s, higher.hold_s, Sparrow.say("review.seconds_held")) ||
+            less(lower.own_work_s, higher.own_work_s, Sparrow.say("review.seconds_of_work"))
         end
 
         def demand(prescription)
@@ -30,14 +30,14 @@ module Sparrow
         end
 
         def less(lower, higher, unit)
-          "#{higher} #{unit} of the same version are fewer than #{lower}." if lower && higher && higher < lower
+          Sparrow.say("review.higher_unit_of_the_same_version", higher: higher, unit: unit, lower: lower) if lower && higher && higher < lower
         end
 
         def out_of_order(block, station, lower, higher, reason)
           given = @workout.document.dig("blocks", block.position, "stations", block.stations.index(station), "levels")
           finding("warn", Place.station(block, station, higher.level),
-            "#{higher.level.capitalize} is easier than #{lower.level}.", reason,
-            Fix.set("Swap the two", [lower.pointer, given[higher.level]], [higher.pointer, given[lower.level]]))
+            Sparrow.say("review.level_is_easier_than_level_2", level: Level.name_of(higher.level), level_2: Level.words(lower.level)), reason,
+            Fix.set(Sparrow.say("review.swap_the_two"), [lower.pointer, given[higher.level]], [higher.pointer, given[lower.level]]))
         end
       end
     end

@@ -8,8 +8,8 @@ module Sparrow
         def findings
           @workout.each_station.filter_map do |block, station|
             next if station.movement.nil? || station.levels.each_value.any? { |prescription| prescription.variation.no_impact? }
-            finding("warn", Place.station(block, station), "No version without impact.",
-              "A sore knee, ankle or back, or a newcomer, has nothing to do here.", fix(station))
+            finding("warn", Place.station(block, station), Sparrow.say("review.no_version_without_impact"),
+              Sparrow.say("review.a_sore_knee_ankle_or_back"), fix(station))
           end
         end
 
@@ -20,7 +20,7 @@ module Sparrow
           quiet = station.movement.ladder.select(&:no_impact?)
           rung = quiet.reverse.find { |candidate| candidate.demand_value <= prescription.variation.demand_value } || quiet.first
           return unless rung
-          Fix.set("Give beginners #{rung.name}", [prescription.pointer, {"variation" => rung.id}.merge(rung.target.slice("reps"))])
+          Fix.set(Sparrow.say("review.give_beginners_name", name: rung.name), [prescription.pointer, {"variation" => rung.id}.merge(rung.target.slice("reps"))])
         end
       end
     end

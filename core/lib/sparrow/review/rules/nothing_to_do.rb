@@ -7,8 +7,8 @@ module Sparrow
       class NothingToDo < Rule
         def findings
           return [] if @workout.each_station.any?
-          [finding("stop", Place.workout, "There is no station yet.",
-            "A class needs something to do: type a movement's name into a block, or start from four.", fix)]
+          [finding("stop", Place.workout, Sparrow.say("review.there_is_no_station_yet"),
+            Sparrow.say("review.a_class_needs_something_to_do"), fix)]
         end
 
         private
@@ -17,8 +17,8 @@ module Sparrow
         def fix
           opening = OpeningBlock.new(@workout, @catalogue).main
           block = @workout.blocks.find { |candidate| candidate.format.stations? }
-          return Fix.set("Start with four stations", ["/blocks/-", opening]) unless block
-          Fix.set("Start with four stations", ["#{block.pointer}/stations", opening.fetch("stations")])
+          return Fix.set(Sparrow.say("review.start_with_four_stations"), ["/blocks/-", opening]) unless block
+          Fix.set(Sparrow.say("review.start_with_four_stations"), ["#{block.pointer}/stations", opening.fetch("stations")])
         end
       end
     end

@@ -18,8 +18,8 @@ module Sparrow
 
         def odd_count(block, station, prescription, odd)
           even = evened(block, station, prescription)
-          finding("note", Place.station(block, station, prescription.level), "#{odd} is odd, and the sides alternate.",
-            "One side gets a rep more than the other.", even ? fix(prescription, even) : uncounted(prescription))
+          finding("note", Place.station(block, station, prescription.level), Sparrow.say("review.odd_is_odd_and_the_sides", odd: odd),
+            Sparrow.say("review.one_side_gets_a_rep_more"), even ? fix(prescription, even) : uncounted(prescription))
         end
 
         # Up where the window has time for it, else down.
@@ -33,12 +33,12 @@ module Sparrow
 
         # There is no time for one rep a side: the window decides instead.
         def uncounted(prescription)
-          Fix.remove("Ask for as many as fit", "#{prescription.pointer}/reps")
+          Fix.remove(Sparrow.say("review.ask_for_as_many_as_fit"), "#{prescription.pointer}/reps")
         end
 
         def fix(prescription, (low, high))
-          return Fix.set("Make it #{high}", ["#{prescription.pointer}/reps", high]) if low == high
-          Fix.set("Make it #{low}–#{high}", ["#{prescription.pointer}/reps", {"min" => low, "max" => high}])
+          return Fix.set(Sparrow.say("review.make_it_high", high: high), ["#{prescription.pointer}/reps", high]) if low == high
+          Fix.set(Sparrow.say("review.make_it_low_high", low: low, high: high), ["#{prescription.pointer}/reps", {"min" => low, "max" => high}])
         end
       end
     end

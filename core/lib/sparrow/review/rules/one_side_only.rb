@@ -8,8 +8,8 @@ module Sparrow
         def findings
           each_cell.filter_map do |block, station, prescription|
             next unless prescription.variation&.sides == "one_sided" && one_side?(block, prescription)
-            finding("warn", Place.station(block, station, prescription.level), "Only one side is worked.",
-              "#{prescription.variation.name} works a side at a time, and nobody is told to change.", fix(block, station))
+            finding("warn", Place.station(block, station, prescription.level), Sparrow.say("review.only_one_side_is_worked"),
+              Sparrow.say("review.name_works_a_side_at_a", name: prescription.variation.name), fix(block, station))
           end
         end
 
@@ -22,8 +22,8 @@ module Sparrow
         end
 
         def fix(block, station)
-          return Fix.set("Count for each side", ["#{station.pointer}/counting", "per_side"]) unless block.format.work_windows?
-          Fix.set("Half the window a side", ["#{station.pointer}/sides", "split"])
+          return Fix.set(Sparrow.say("review.count_for_each_side"), ["#{station.pointer}/counting", "per_side"]) unless block.format.work_windows?
+          Fix.set(Sparrow.say("review.half_the_window_a_side"), ["#{station.pointer}/sides", "split"])
         end
       end
     end

@@ -8,15 +8,15 @@ module Sparrow
         def findings
           over_s = @workout.slot_s ? @timeline.total_s - @workout.slot_s : 0
           return [] unless over_s.positive?
-          [finding("warn", Place.workout, "#{ClockText.of(over_s)} over the slot of #{@workout.slot_minutes} minutes.",
-            "The class takes #{ClockText.of(@timeline.total_s)}; the end is the cool-down, and it is what gets cut.", fix)]
+          [finding("warn", Place.workout, Sparrow.say("review.of_over_the_slot_of_slot_minutes", of: ClockText.of(over_s), slot_minutes: @workout.slot_minutes),
+            Sparrow.say("review.the_class_takes_of_the_end", of: ClockText.of(@timeline.total_s)), fix)]
         end
 
         private
 
         def fix
           RoundsToFit.new(@timeline).fix ||
-            Fix.set("Make the slot #{minutes} minutes", ["/slot_minutes", minutes])
+            Fix.set(Sparrow.say("review.make_the_slot_minutes_minutes", minutes: minutes), ["/slot_minutes", minutes])
         end
 
         def minutes

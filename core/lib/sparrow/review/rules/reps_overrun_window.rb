@@ -19,8 +19,8 @@ module Sparrow
         def overrun(block, station, fit)
           prescription = fit.prescription
           finding("warn", Place.station(block, station, prescription.level),
-            "#{prescription.reps_counted} reps do not fit in #{fit.window_s} s.",
-            "At #{seconds(prescription)} s a move the set takes #{fit.set_s} s; #{fit.fits} fit.", fix(prescription, fit))
+            Sparrow.say("review.reps_counted_reps_do_not_fit_in", reps_counted: prescription.reps_counted, window_s: fit.window_s),
+            Sparrow.say("review.at_seconds_s_a_move_the", seconds: seconds(prescription), set_s: fit.set_s, fits: fit.fits), fix(prescription, fit))
         end
 
         def seconds(prescription)
@@ -31,10 +31,10 @@ module Sparrow
         # time, the level gets the time that its reps need.
         def fix(prescription, fit)
           most = prescription.requires_even_count? ? fit.fits - fit.fits % 2 : fit.fits
-          return Fix.set("Give it #{fit.set_s} s", ["#{prescription.pointer}/work_s", fit.set_s.clamp(1, 3600)]) if most < 1
+          return Fix.set(Sparrow.say("review.give_it_set_s_s", set_s: fit.set_s), ["#{prescription.pointer}/work_s", fit.set_s.clamp(1, 3600)]) if most < 1
           low = [prescription.reps.min, most].min
           value = (prescription.reps.min == prescription.reps.max) ? most : {"min" => low, "max" => most}
-          Fix.set("Ask for #{most}", ["#{prescription.pointer}/reps", value])
+          Fix.set(Sparrow.say("review.ask_for_most", most: most), ["#{prescription.pointer}/reps", value])
         end
       end
     end

@@ -9,8 +9,8 @@ module Sparrow
         def findings
           each_cell.filter_map do |block, station, prescription|
             next unless block.format.fixed_starts? && prescription.set_s > block.interval_s
-            finding("warn", Place.station(block, station, prescription.level), "The set takes #{prescription.set_s} s of its #{block.interval_s}.",
-              "The next start comes before it is over; nothing is left for rest.", fix(block, station, prescription))
+            finding("warn", Place.station(block, station, prescription.level), Sparrow.say("review.the_set_takes_set_s_s_of", set_s: prescription.set_s, interval_s: block.interval_s),
+              Sparrow.say("review.the_next_start_comes_before_it"), fix(block, station, prescription))
           end
         end
 
@@ -19,8 +19,8 @@ module Sparrow
         # The house's fill of the interval; where not one rep has time, a longer interval.
         def fix(block, station, prescription)
           most = Planning::Solve::Cell.new(block, station, prescription).most(block.interval_s * @workout.house.fill / 100)
-          return Fix.set("Start every #{prescription.set_s} s", ["#{block.pointer}/interval_s", prescription.set_s.clamp(10, 600)]) if most.nil? || most < 1
-          Fix.set("Ask for #{most}", ["#{prescription.pointer}/#{prescription.reps ? "reps" : "hold_s"}", most])
+          return Fix.set(Sparrow.say("review.start_every_set_s_s", set_s: prescription.set_s), ["#{block.pointer}/interval_s", prescription.set_s.clamp(10, 600)]) if most.nil? || most < 1
+          Fix.set(Sparrow.say("review.ask_for_most", most: most), ["#{prescription.pointer}/#{prescription.reps ? "reps" : "hold_s"}", most])
         end
       end
     end

@@ -12,8 +12,8 @@ module Sparrow
           return [] if @workout.slot_s.nil? || @timeline.total_s.zero?
           left_s = @workout.slot_s - @timeline.total_s
           return [] unless left_s > SLACK_S
-          [finding("note", Place.workout, "#{ClockText.of(left_s)} of the slot are left.",
-            "The class takes #{ClockText.of(@timeline.total_s)} of #{@workout.slot_minutes} minutes.",
+          [finding("note", Place.workout, Sparrow.say("review.of_of_the_slot_are_left", of: ClockText.of(left_s)),
+            Sparrow.say("review.the_class_takes_of_of_slot_minutes", of: ClockText.of(@timeline.total_s), slot_minutes: @workout.slot_minutes),
             RoundsToFit.new(@timeline).fix || shorter_slot)]
         end
 
@@ -21,7 +21,7 @@ module Sparrow
 
         def shorter_slot
           minutes = (@timeline.total_s / 60.0).ceil.clamp(5, 240)
-          Fix.set("Make the slot #{minutes} minutes", ["/slot_minutes", minutes])
+          Fix.set(Sparrow.say("review.make_the_slot_minutes_minutes", minutes: minutes), ["/slot_minutes", minutes])
         end
       end
     end
