@@ -60,14 +60,14 @@ RSpec.describe "Every screen" do
     page.current_window.resize_to(500, 844)
     expect(page.evaluate_script("document.documentElement.clientWidth")).to be <= 500
     wider = page.evaluate_script("document.documentElement.scrollWidth - document.documentElement.clientWidth")
-    expect(wider).to be <= 0, "#{wider} px wider than a phone's screen"
+    expect(wider).to be <= 0, "#{page.current_path} is #{wider} px wider than a phone's screen"
   end
 
   # One visit, one sign-in: each screen is looked at, whatever is wrong with another.
   it "is clean in light and dark, and fits a phone without scrolling sideways" do
     sign_in_as
-    screens.each do |name, (path, sign)|
-      aggregate_failures(name) do
+    aggregate_failures do
+      screens.each_value do |path, sign|
         page.current_window.resize_to(1280, 800)
         visit path.is_a?(Proc) ? instance_exec(&path) : path
         expect(page).to have_css(sign)

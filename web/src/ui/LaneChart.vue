@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { readable } from '@/lib/readable'
 import { t } from '@/lib/text'
 import { useElementSize } from '@vueuse/core'
 import { scaleLinear } from 'd3-scale'
@@ -79,7 +80,7 @@ const summary = computed(() =>
   LEVELS.map((level) => {
     const sums = props.preview.lanes[level]
     return t('ui.level_work_work_s_rest_rest_s_waiting', {
-      level,
+      level: readable(level),
       work_s: clockText(sums.work_s),
       rest_s: clockText(sums.rest_s),
       waiting_s: clockText(sums.waiting_s),
@@ -125,7 +126,7 @@ const summary = computed(() =>
               <title>
                 {{
                   $t('ui.level_work_n_seconds_s_from', {
-                    level: lane.level,
+                    level: readable(lane.level),
                     n: segment.guess ? `${$t('common.about')} ` : '',
                     seconds: segment.seconds,
                     start_s: clockText(segment.start_s),
@@ -134,7 +135,9 @@ const summary = computed(() =>
               </title>
             </rect>
             <path v-else-if="segment.kind === 'waiting'" class="waiting" :d="ripple(segment, lane.base)">
-              <title>{{ $t('ui.level_waiting_seconds_s', { level: lane.level, seconds: segment.seconds }) }}</title>
+              <title>
+                {{ $t('ui.level_waiting_seconds_s', { level: readable(lane.level), seconds: segment.seconds }) }}
+              </title>
             </path>
             <line
               v-else-if="segment.kind !== 'done'"

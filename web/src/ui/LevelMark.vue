@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { readable } from '@/lib/readable'
 import type { Level } from '@/lib/api/types'
 import LevelTally from './LevelTally.vue'
 
@@ -9,7 +10,7 @@ defineProps<{ level: Level }>()
 <template>
   <span class="mark" :class="`hue-${level}`">
     <LevelTally :level="level" aria-hidden="true" />
-    <span class="word">{{ level }}</span>
+    <span class="word">{{ readable(level) }}</span>
   </span>
 </template>
 

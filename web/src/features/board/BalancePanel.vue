@@ -59,7 +59,7 @@ const shown = (number: number) => (unit.value === 'work_s' ? clockText(number) :
       <thead class="visually-hidden">
         <tr>
           <th scope="col">{{ by }}</th>
-          <th v-for="level in LEVELS" :key="level" scope="col">{{ level }}</th>
+          <th v-for="level in LEVELS" :key="level" scope="col">{{ readable(level) }}</th>
         </tr>
       </thead>
       <tbody>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { readable } from '@/lib/readable'
 import { t } from '@/lib/text'
 import Button from 'primevue/button'
 import Select from 'primevue/select'
@@ -97,7 +98,7 @@ function setField(field: FormatField, value: Typed) {
         <NumberField
           v-for="level in LEVELS"
           :key="level"
-          :label="$t('board.rounds_level', { level })"
+          :label="$t('board.rounds_level', { level: readable(level) })"
           :hint="$t('board.all')"
           width="3rem"
           :model-value="block.rounds_by_level?.[level]"

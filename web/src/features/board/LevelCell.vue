@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { readable } from '@/lib/readable'
 import { t } from '@/lib/text'
 import InputText from 'primevue/inputtext'
 import Select from 'primevue/select'
@@ -21,7 +22,9 @@ const board = useBoard()
 const movement = computed(() => board.movement(props.station.movement))
 const prescription = computed(() => props.station.levels[props.level])
 const rung = computed(() => rungOf(movement.value, prescription.value))
-const pointer = computed(() => `/blocks/${props.blockIndex}/stations/${props.stationIndex}/levels/${props.level}`)
+const pointer = computed(
+  () => `/blocks/${props.blockIndex}/stations/${props.stationIndex}/levels/${readable(props.level)}`,
+)
 const error = computed(() => board.errorBelow(pointer.value))
 const figures = computed(
   () =>
@@ -64,13 +67,13 @@ const reserveText = computed(() => {
   const reserve = figures.value?.reserve
   if (!reserve) return ''
   return t('board.estimate_for_a_level_left_n', {
-    level: props.level,
+    level: readable(props.level),
     left: reserve.left,
     n: reserve.unit === 's' ? t('board.seconds') : t('board.reps'),
     round: reserve.round,
   })
 })
-const name = computed(() => `${movement.value?.name ?? t('board.station')}, ${props.level}`)
+const name = computed(() => `${movement.value?.name ?? t('board.station')}, ${readable(props.level)}`)
 
 function change(label: string, work: (station: Station) => void, key = '') {
   board.edit(

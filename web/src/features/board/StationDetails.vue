@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { readable } from '@/lib/readable'
 import { t } from '@/lib/text'
 import InputText from 'primevue/inputtext'
 import Button from 'primevue/button'
@@ -224,7 +225,7 @@ function setRounds(text: string | undefined) {
           :label="$t('board.copy_right')"
           size="small"
           variant="text"
-          :aria-label="$t('board.copy_right_level', { level })"
+          :aria-label="$t('board.copy_right_level', { level: readable(level) })"
           @click="copyRight(level)"
         />
         <Button
@@ -232,7 +233,7 @@ function setRounds(text: string | undefined) {
           :label="$t('board.copy_down')"
           size="small"
           variant="text"
-          :aria-label="$t('board.copy_down_level', { level })"
+          :aria-label="$t('board.copy_down_level', { level: readable(level) })"
           @click="copyBelow(level)"
         />
       </span>

@@ -124,8 +124,8 @@ useShortcuts([
       </p>
       <section
         v-for="part in [
-          { title: 'Coming', held: coming, none: 'No class is coming.' },
-          { title: 'Past', held: past, none: 'No class has been yet.' },
+          { title: $t('classes.coming_classes'), to_come: true, held: coming, none: $t('classes.no_class_is_coming') },
+          { title: $t('classes.past_classes'), to_come: false, held: past, none: $t('classes.no_class_has_been_yet') },
         ]"
         :key="part.title"
         :aria-label="part.title"
@@ -172,7 +172,7 @@ useShortcuts([
                 </td>
                 <td>
                   <RouterLink
-                    v-if="part.title === 'Coming' && session.plans"
+                    v-if="part.to_come && session.plans"
                     class="small"
                     :to="{ name: 'fit', params: { id: held.id } }"
                     :aria-label="
@@ -184,7 +184,7 @@ useShortcuts([
                     >{{ $t('common.fit_sheet') }}</RouterLink
                   >
                   <Button
-                    v-if="part.title === 'Coming' && session.plans"
+                    v-if="part.to_come && session.plans"
                     icon="pi pi-times"
                     :aria-label="
                       $t('classes.call_off_title_starts_at', { title: held.title, starts_at: dayText(held.starts_at) })

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { readable } from '@/lib/readable'
 import { t } from '@/lib/text'
 import { useQuery } from '@tanstack/vue-query'
 import Button from 'primevue/button'
@@ -41,7 +42,10 @@ const counted = computed(() => (run.data.value?.document.blocks ?? []).filter((b
 /** Whose sets are ticked off: a whole level's, or one person's. */
 const who = ref<string>('intermediate')
 const whoOptions = computed(() => [
-  ...LEVELS.map((level) => ({ value: level as string, label: t('count.everyone_at_level_level', { level }) })),
+  ...LEVELS.map((level) => ({
+    value: level as string,
+    label: t('count.everyone_at_level_level', { level: readable(level) }),
+  })),
   ...(people.data.value ?? []).map((person) => ({ value: person.id, label: person.name })),
 ])
 const person = computed(() => (people.data.value ?? []).find((held) => held.id === who.value))

@@ -37,7 +37,7 @@ const NOTES: Partial<Record<FitCell['kind'], string>> = {
 const flags = computed(() => {
   const person = props.person
   return [
-    person.new && 'new',
+    person.new && t('fit.new'),
     ['not_asked', 'see_instructor'].includes(person.screening) && SCREENING_WORDS[person.screening],
     person.tired && t('fit.tired_today'),
     person.sore.length && t('fit.sore_replace_all', { replace_all: person.sore.join(', ').replaceAll('_', ' ') }),

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { readable } from '@/lib/readable'
 import Button from 'primevue/button'
 import { computed, ref, watch } from 'vue'
 import ConflictFields from '@/ui/ConflictFields.vue'
@@ -56,7 +57,10 @@ const move = () => props.fit.moved.move(needs.value.filter((need) => picked.valu
                   type="checkbox"
                   :value="need.key"
                   :aria-label="
-                    $t('fit.take_get_level', { get: names.get(`${need.block}/${need.station}`), level: need.level })
+                    $t('fit.take_get_level', {
+                      get: names.get(`${need.block}/${need.station}`),
+                      level: readable(need.level),
+                    })
                   "
                 />
               </td>

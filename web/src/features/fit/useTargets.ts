@@ -1,3 +1,4 @@
+import { readable } from '@/lib/readable'
 import { t } from '@/lib/text'
 import { computed, shallowRef, type Ref } from 'vue'
 import { api, ask, Refusal } from '@/lib/api/client'
@@ -54,7 +55,7 @@ export function useTargets(id: string, sheet: Ref<FitSheet | null>, take: (now: 
     (met.value ?? [])
       .map((need) => ({
         key: need.key,
-        label: `${stationName(need)}, ${need.level}`,
+        label: `${stationName(need)}, ${readable(need.level)}`,
         mine: targetWords(need.to),
         theirs: now(need) ? targetWords(now(need)!.from) : t('fit.not_in_the_circuit_any_more'),
         pick: now(need) ? ('mine' as const) : ('theirs' as const),

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { readable } from '@/lib/readable'
 import { t } from '@/lib/text'
 import { computed } from 'vue'
 import LevelMark from '@/ui/LevelMark.vue'
@@ -37,7 +38,7 @@ const left = computed(() => {
 </script>
 
 <template>
-  <section class="level" :class="[level, lane.kind]" :aria-label="level">
+  <section class="level" :class="[level, lane.kind]" :aria-label="readable(level)">
     <p class="mark">
       <LevelMark :level="level" /><span class="left">{{ left }}</span>
     </p>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { readable } from '@/lib/readable'
 import { t } from '@/lib/text'
 import { computed } from 'vue'
 import LevelMark from '@/ui/LevelMark.vue'
@@ -75,7 +76,7 @@ function about(level: Level): string {
 
 <template>
   <div class="levels">
-    <section v-for="(level, index) in LEVELS" :key="level" class="level" :class="level" :aria-label="level">
+    <section v-for="(level, index) in LEVELS" :key="level" class="level" :class="level" :aria-label="readable(level)">
       <p class="mark">
         <LevelMark :level="level" /><span class="about">{{ about(level) }}</span>
       </p>
@@ -83,7 +84,7 @@ function about(level: Level): string {
         <button
           type="button"
           class="count"
-          :aria-label="$t('floor.rounds_rounds_for_level_one_more', { rounds: rounds(level), level })"
+          :aria-label="$t('floor.rounds_rounds_for_level_one_more', { rounds: rounds(level), level: readable(level) })"
           :aria-keyshortcuts="String(index + 1)"
           @click="tap(level)"
         >
@@ -95,7 +96,7 @@ function about(level: Level): string {
         <button
           type="button"
           class="back"
-          :aria-label="$t('floor.one_round_less_for_level', { level })"
+          :aria-label="$t('floor.one_round_less_for_level', { level: readable(level) })"
           @click="takeBack(level)"
         >
           −
@@ -125,7 +126,7 @@ function about(level: Level): string {
           type="button"
           class="count set"
           :aria-keyshortcuts="String(index + 1)"
-          :aria-label="$t('floor.a_set_done_by_level', { level })"
+          :aria-label="$t('floor.a_set_done_by_level', { level: readable(level) })"
           @click="tap(level)"
         >
           {{ $t('floor.set_done') }} <kbd aria-hidden="true">{{ index + 1 }}</kbd>
@@ -133,7 +134,7 @@ function about(level: Level): string {
         <button
           type="button"
           class="back"
-          :aria-label="$t('floor.one_set_less_for_level', { level })"
+          :aria-label="$t('floor.one_set_less_for_level', { level: readable(level) })"
           @click="takeBack(level)"
         >
           −

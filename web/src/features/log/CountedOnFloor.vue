@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { readable } from '@/lib/readable'
 import { t } from '@/lib/text'
 import { useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
@@ -14,7 +15,7 @@ const ticks = useQuery({
 
 const who = (tick: Tick) =>
   props.sheet.people.find((person) => person.id === tick.person_id)?.name ??
-  t('log.the_lane_level', { lane: tick.lane })
+  t('log.the_lane_level', { lane: readable(tick.lane) })
 const what = (tick: Tick) =>
   props.sheet.stations.find((station) => station.block === tick.block && station.station === tick.station)?.name
 

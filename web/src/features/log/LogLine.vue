@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { readable } from '@/lib/readable'
 import Button from 'primevue/button'
 import Checkbox from 'primevue/checkbox'
 import InputText from 'primevue/inputtext'
@@ -24,7 +25,7 @@ const line = defineModel<Line>('line', { required: true })
 const open = ref(false)
 
 const differs = computed(() => countExceptions(line.value))
-const LANES = LEVELS.map((level) => ({ value: level, label: level }))
+const LANES = LEVELS.map((level) => ({ value: level, label: readable(level) }))
 
 function set<K extends keyof Line>(key: K, value: Line[K]) {
   line.value = { ...line.value, [key]: value }

@@ -202,7 +202,12 @@ onBeforeRouteLeave(() => !dirty.value || window.confirm(t('movements.leave_witho
           </label>
           <label
             >{{ $t('movements.plane') }}
-            <Select v-model="document.plane" :aria-label="$t('movements.plane')" :options="[...MOVEMENT_WORDS.plane]" />
+            <Select
+              v-model="document.plane"
+              :aria-label="$t('movements.plane')"
+              :options="[...MOVEMENT_WORDS.plane]"
+              :option-label="readable"
+            />
           </label>
           <label
             >{{ $t('movements.used_in') }}
@@ -214,10 +219,10 @@ onBeforeRouteLeave(() => !dirty.value || window.confirm(t('movements.leave_witho
             />
           </label>
           <label v-for="level in MOVEMENT_WORDS.levels" :key="level"
-            >{{ $t('movements.opens_level', { level }) }}
+            >{{ $t('movements.opens_level', { level: readable(level) }) }}
             <Select
               v-model="document.opens[level]"
-              :aria-label="$t('movements.opens_level', { level })"
+              :aria-label="$t('movements.opens_level', { level: readable(level) })"
               :options="rungs"
               option-label="label"
               option-value="value"

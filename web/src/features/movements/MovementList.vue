@@ -177,7 +177,7 @@ useShortcuts([
             {{
               $t('movements.readable_plane_plane_easiest_version_on', {
                 readable: readable(chosen.pattern),
-                plane: chosen.plane,
+                plane: readable(chosen.plane),
               })
             }}
           </p>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { readable } from '@/lib/readable'
 import { LEVELS, type Level } from '@/lib/api/types'
 import { setKey, type Typed } from '@/lib/typed'
 import NumberField from '@/ui/NumberField.vue'
@@ -57,7 +58,7 @@ function setBand(key: string, level: Level, at: 'min' | 'max', value: Typed) {
               <NumberField
                 v-for="at in ['min', 'max'] as const"
                 :key="at"
-                :label="`${field.label}, ${level}, ${at === 'min' ? $t('standards.from') : $t('standards.to')}`"
+                :label="`${field.label}, ${readable(level)}, ${at === 'min' ? $t('standards.from') : $t('standards.to')}`"
                 hide-label
                 :hint="String(end(standard(field.key, level), at) ?? '')"
                 width="3rem"
@@ -67,7 +68,7 @@ function setBand(key: string, level: Level, at: 'min' | 'max', value: Typed) {
             </template>
             <NumberField
               v-else
-              :label="`${field.label}, ${level}`"
+              :label="`${field.label}, ${readable(level)}`"
               hide-label
               :hint="String(standard(field.key, level) ?? '')"
               width="4.4rem"

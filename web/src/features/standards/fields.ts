@@ -51,7 +51,7 @@ export const SINGLES: SingleField[] = [
   {
     key: 'fives_from',
     label: t('standards.rounded_to_fives_from'),
-    says: 'From this advanced number on, shares go in fives; below it in ones. Doubled where sides alternate.',
+    says: t('standards.from_this_number_in_fives'),
   },
 ]
 export const BY_LEVEL: LevelField[] = [
@@ -59,7 +59,7 @@ export const BY_LEVEL: LevelField[] = [
     key: 'pace',
     label: t('standards.pace'),
     unit: '×',
-    says: 'Stretches a version’s own tempo; never a typed one, nor a hold.',
+    says: t('standards.stretches_a_versions_own_tempo'),
   },
   { key: 'shares', label: t('standards.shares'), unit: '%', says: t('standards.of_the_advanced_number') },
   {

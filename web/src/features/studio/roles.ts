@@ -17,7 +17,7 @@ export const ROLES: Record<Role, { label: string; someone: string; says: string 
   helper: {
     label: t('studio.helper'),
     someone: t('studio.a_helper'),
-    says: 'checks people in and logs; sees whom to talk to first, and no health notes.',
+    says: t('studio.checks_people_in_and_logs'),
   },
 }
 export const ROLE_OPTIONS = (Object.keys(ROLES) as Role[]).map((value) => ({ value, label: ROLES[value].label }))
