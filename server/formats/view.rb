@@ -2,17 +2,17 @@
 
 module Server
   module Formats
-    # The formats as JSON. They do not change while the process lives, so the text
-    # and its tag are made once.
+    # The formats as JSON, in the language of who asks. They do not change while the
+    # process lives, so the text and its tag are made once a language.
     module View
       # @return [String] JSON
       def self.text
-        @text ||= JSON.generate({"formats" => Sparrow::Plan::Format.all.map(&:to_h)}).freeze
+        (@texts ||= {})[I18n.locale] ||= JSON.generate({"formats" => Sparrow::Plan::Format.all.map(&:to_h)}).freeze
       end
 
       # @return [String] an entity tag
       def self.tag
-        @tag ||= Digest::SHA256.hexdigest(text).slice(0, 20).freeze
+        (@tags ||= {})[I18n.locale] ||= Digest::SHA256.hexdigest(text).slice(0, 20).freeze
       end
     end
   end

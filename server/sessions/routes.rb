@@ -14,7 +14,7 @@ module Server
       module Helpers
         def session_view
           {"instructor" => {"id" => instructor.id, "name" => instructor.name, "email" => instructor.email, "role" => instructor.role},
-           "studio" => {"id" => studio.id, "name" => studio.name, "demo" => studio.demo, "time_zone" => studio.time_zone, "date_locale" => studio.date_locale,
+           "studio" => {"id" => studio.id, "name" => studio.name, "demo" => studio.demo, "time_zone" => studio.time_zone, "date_locale" => studio.date_locale, "units" => studio.units,
                         "instructors" => studio.instructors.active.order(:name).map { |held| {"id" => held.id, "name" => held.name} }}}
         end
 

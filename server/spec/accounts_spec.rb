@@ -397,7 +397,15 @@ RSpec.describe "Accounts" do
       settings = send_json(:get, "/api/studio")
       expect(settings["due_for_erasure"].map { |person| person["name"] }).to eq(["Long Gone"])
       changed = send_json(:put, "/api/studio", {**settings.slice("name", "time_zone", "date_locale", "audit_days", "version"), "retention_days" => 3650})
-      expect([changed["due_for_erasure"], changed["version"]]).to eq([[], 2])
+      expect([changed["due_for_erasure"], changed["version"], changed["units"]]).to eq([[], 2, "metric"])
+    end
+
+    it "measures in kilograms or in pounds, and in nothing else" do
+      settings = send_json(:get, "/api/studio").slice("name", "time_zone", "date_locale", "audit_days", "retention_days", "version")
+      expect(send_json(:put, "/api/studio", {**settings, "units" => "imperial"})["units"]).to eq("imperial")
+      expect(send_json(:get, "/api/session").dig("studio", "units")).to eq("imperial")
+      refused = send_json(:put, "/api/studio", {**settings, "version" => 2, "units" => "stone"})
+      expect([status, refused["errors"].map { |error| error["pointer"] }]).to eq([422, ["/units"]])
     end
   end
 

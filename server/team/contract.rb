@@ -17,6 +17,8 @@ module Server
       # How days are written: 24 November or November 24.
       DATE_LOCALES = %w[en-GB en-US en-CA en-AU en-NZ en-IE en-IN en-ZA de-DE de-AT de-CH fr-FR fr-CA es-ES es-MX it-IT nl-NL pt-PT pt-BR da-DK sv-SE nb-NO fi-FI pl-PL cs-CZ hu-HU].freeze
       DATE_LOCALE = S::OneOf.new(*DATE_LOCALES)
+      # Loads in kilograms or pounds, heights in centimetres or inches.
+      UNITS = S::OneOf.new("metric", "imperial")
       DAYS = S::IntegerType.new(30..3650, "days")
 
       # @raise [Sparrow::Refused] where somebody has this address already

@@ -1,4 +1,5 @@
 import { i18n, t } from '@/lib/text'
+import { units, type Units } from '@/lib/units'
 
 /** A key of the catalogue as a person reads it: “lower_back” is “lower back”. */
 export function readable(key: string): string {
@@ -7,9 +8,12 @@ export function readable(key: string): string {
 }
 
 /** What hands and feet go on is told by its height, which is what makes a rung easier or harder. */
-const HEIGHTS: Record<string, string> = { bench: t('lib.bench_60_cm'), step: t('lib.step_30_cm') }
+const HEIGHTS: Record<string, Record<Units, () => string>> = {
+  bench: { metric: () => t('units.bench_60_cm'), imperial: () => t('units.bench_24_in') },
+  step: { metric: () => t('units.step_30_cm'), imperial: () => t('units.step_12_in') },
+}
 
 /** A piece of kit, with its height where that matters. */
 export function pieceName(piece: string): string {
-  return HEIGHTS[piece] ?? piece
+  return HEIGHTS[piece]?.[units()]() ?? readable(piece)
 }

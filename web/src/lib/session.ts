@@ -1,3 +1,4 @@
+import { measureIn } from './units'
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import { api, ask, onSignedOut, Refusal } from '@/lib/api/client'
@@ -30,6 +31,7 @@ export const useSession = defineStore('session', () => {
     left.value = false
     seen.write('/api/session', now)
     writeDates(now.studio.date_locale, now.studio.time_zone)
+    measureIn(now.studio.units)
   }
 
   /** Asks the server once; afterwards what is known stands. */

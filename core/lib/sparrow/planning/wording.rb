@@ -26,6 +26,13 @@ module Sparrow
         Sparrow.say("planning.as_many_clean_reps_as_stop_s", stop_s: prescription.stop_s)
       end
 
+      # @param prescription [Plan::Prescription]
+      # @return [String] the number alone, as it would be typed: “8–12”
+      def self.number(prescription)
+        return between(prescription.reps) if prescription.reps
+        prescription.hold ? between(prescription.hold) : prescription.stop_s.to_s
+      end
+
       def self.between(range)
         (range.min == range.max) ? range.max.to_s : "#{range.min}–#{range.max}"
       end

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { weightText } from '@/lib/units'
 import { readable } from '@/lib/readable'
 import { t } from '@/lib/text'
 import InputText from 'primevue/inputtext'
@@ -42,7 +43,7 @@ const beside = computed(() => {
   if (cell.reps_counted === 0 || isDay.value) return cell.target
   const numbers =
     cell.moves === cell.reps_counted
-      ? 'reps'
+      ? t('board.reps')
       : t('board.reps_counted_counted_moves_moves', { reps_counted: cell.reps_counted, moves: cell.moves })
   const parts = [numbers]
   if (cell.fits === null && cell.set_s) parts.push(t('board.about_set_s_s', { set_s: cell.set_s }))
@@ -52,15 +53,15 @@ const beside = computed(() => {
 })
 const beyond = computed(() => [
   ...(figures.value?.tempo ? [t('board.tempo_tempo', { tempo: figures.value.tempo })] : []),
-  ...(figures.value?.load_kg ? [t('board.load_kg_kg', { load_kg: figures.value.load_kg })] : []),
+  ...(figures.value?.load_kg ? [weightText(figures.value.load_kg)] : []),
   ...(props.station.levels[props.level].note ? [props.station.levels[props.level].note!] : []),
 ])
 /** A number that the school filled in stands where one would be typed. */
 const hint = computed(() => {
   const cell = figures.value
-  if (onLadder.value) return 'ladder'
+  if (onLadder.value) return t('board.hint_ladder')
   const filled = cell?.filled?.find((key) => ['reps', 'hold_s', 'work_s'].includes(key))
-  return filled && cell ? cell.target.replace(/ reps.*| s$|^hold | a side.*/g, '') : targetHint(rung.value)
+  return filled && cell?.filled_as ? cell.filled_as : targetHint(rung.value)
 })
 const low = computed(() => figures.value?.reserve && figures.value.reserve.left < 0)
 const reserveText = computed(() => {

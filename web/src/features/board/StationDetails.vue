@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { shownWeight, storedWeight, weightUnit } from '@/lib/units'
 import { readable } from '@/lib/readable'
 import { t } from '@/lib/text'
 import InputText from 'primevue/inputtext'
@@ -31,10 +32,10 @@ const OWN = [
   { key: 'rest_s', label: t('board.own_rest') },
 ] as const
 const OF_LEVEL = [
-  { key: 'work_s', label: t('board.own_stop'), unit: 's', hint: 'none', width: '3.6rem' },
-  { key: 'rest_s', label: t('common.rest'), unit: 's', hint: 'block', width: '3.6rem' },
-  { key: 'tempo', label: t('board.tempo'), unit: undefined, hint: 'default', width: '5.2rem' },
-  { key: 'load_kg', label: t('board.load'), unit: 'kg', hint: 'none', width: '3.6rem' },
+  { key: 'work_s', label: t('board.own_stop'), unit: 's', hint: t('board.hint_none'), width: '3.6rem' },
+  { key: 'rest_s', label: t('common.rest'), unit: 's', hint: t('board.hint_block'), width: '3.6rem' },
+  { key: 'tempo', label: t('board.tempo'), unit: undefined, hint: t('board.hint_default'), width: '5.2rem' },
+  { key: 'load_kg', label: t('board.load'), unit: weightUnit(), hint: t('board.hint_none'), width: '3.6rem' },
 ] as const
 const block = computed(() => board.document.value.blocks[props.blockIndex])
 const format = computed(() => board.format(block.value))
@@ -55,8 +56,16 @@ function change(key: string, work: (station: Station) => void) {
   )
 }
 
+/** As it stands in its field. */
+function ofLevel(level: Level, key: (typeof OF_LEVEL)[number]['key']): Typed {
+  const held = props.station.levels[level][key]
+  return key === 'load_kg' && typeof held === 'number' ? shownWeight(held) : held
+}
+
 function setLevel(level: Level, key: string, value: Typed) {
-  change(`levels/${level}/${key}`, (station) => setKey(station.levels[level], key, value))
+  change(`levels/${level}/${key}`, (station) =>
+    setKey(station.levels[level], key, key === 'load_kg' ? storedWeight(value) : value),
+  )
 }
 
 /** 3-0-1-0 in words. */
@@ -188,7 +197,7 @@ function setRounds(text: string | undefined) {
         :unit="field.unit"
         :hint="field.hint"
         :width="field.width"
-        :model-value="station.levels[level][field.key]"
+        :model-value="ofLevel(level, field.key)"
         :error="board.errorAt(`${pointer}/levels/${level}/${field.key}`)"
         @update:model-value="setLevel(level, field.key, $event)"
       />

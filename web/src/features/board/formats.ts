@@ -13,9 +13,9 @@ export const fieldsAt = (format: Format | undefined, place: 'clock' | 'more') =>
   (format?.fields ?? []).filter((field) => field.place === place)
 
 export const SHAPES = [
-  { value: 'descending', label: 'falling' },
-  { value: 'ascending', label: 'rising' },
+  { value: 'descending', label: t('board.shape_falling') },
+  { value: 'ascending', label: t('board.shape_rising') },
   { value: 'pyramid', label: t('board.up_and_down') },
-  { value: 'flat', label: 'even' },
-  { value: 'typed', label: 'typed' },
+  { value: 'flat', label: t('board.shape_even') },
+  { value: 'typed', label: t('board.shape_typed') },
 ] as const

@@ -25,7 +25,10 @@ export function createBoard(opened: Workout, movements: Movement[], formats: For
   const history = useHistory<WorkoutDocument>(workout.document)
   const document = history.present
   const autosave = useAutosave(workout, document, (theirs) =>
-    history.change(theirs.document, t('board.what_updated_by_saved', { updated_by: theirs.updated_by ?? 'somebody' })),
+    history.change(
+      theirs.document,
+      t('board.what_updated_by_saved', { updated_by: theirs.updated_by ?? t('board.somebody') }),
+    ),
   )
   const preview = usePreview(document)
   const byId = new Map(movements.map((movement) => [movement.id, movement]))

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { readable } from '@/lib/readable'
 import { t } from '@/lib/text'
 import { computed } from 'vue'
 import type { FitCell, FitPerson, FitStation } from '@/lib/api/types'
@@ -26,10 +27,10 @@ function short(cell: FitCell) {
   return now.number ? `${now.number}${['hold', 'work'].includes(cell.unit ?? '') ? ` ${t('common.s')}` : ''}` : '…'
 }
 const NOTES: Partial<Record<FitCell['kind'], string>> = {
-  lowered: 'lowered',
-  substitute: 'instead',
+  lowered: t('fit.lowered'),
+  substitute: t('fit.instead'),
   sit_out: t('fit.sits_out'),
-  locked: 'locked',
+  locked: t('fit.locked'),
   remembered: t('fit.as_last_time'),
   kit: t('fit.no_kit_left'),
   waits: t('fit.talk_first'),
@@ -40,7 +41,7 @@ const flags = computed(() => {
     person.new && t('fit.new'),
     ['not_asked', 'see_instructor'].includes(person.screening) && SCREENING_WORDS[person.screening],
     person.tired && t('fit.tired_today'),
-    person.sore.length && t('fit.sore_replace_all', { replace_all: person.sore.join(', ').replaceAll('_', ' ') }),
+    person.sore.length && t('fit.sore_replace_all', { replace_all: person.sore.map(readable).join(', ') }),
     person.limits.length && person.limits.join('; '),
     !person.measured && t('fit.all_guessed'),
     person.stale && t('fit.some_tests_are_old'),

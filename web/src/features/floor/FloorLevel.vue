@@ -22,15 +22,15 @@ const left = computed(() => {
     case 'work':
       return t('floor.ceil_s_left', { ceil: Math.ceil(props.lane.leftS) })
     case 'waiting':
-      return props.resting ? 'rest' : t('floor.stop_and_wait')
+      return props.resting ? t('floor.doing_rest') : t('floor.stop_and_wait')
     case 'done':
-      return 'done'
+      return t('floor.doing_done')
     case 'switch':
       return t('floor.switch_sides_2')
     case 'rest':
-      return 'rest'
+      return t('floor.doing_rest')
     case 'pause':
-      return 'pause'
+      return t('floor.doing_pause')
     default:
       return t('floor.get_ready_2')
   }

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { readable } from '@/lib/readable'
 import { plural, t } from '@/lib/text'
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import Button from 'primevue/button'
@@ -48,9 +49,9 @@ interface Line {
 const lines = () => (shown.data.value?.attendances ?? []) as unknown as Line[]
 const words = (line: Line) =>
   [
-    line.present ? 'present' : 'absent',
+    line.present ? t('log.present') : t('log.absent'),
     line.effort !== undefined && t('log.effort_effort', { effort: line.effort }),
-    line.pain && t('log.pain_replace_all', { replace_all: line.pain.replaceAll('_', ' ') }),
+    line.pain && t('log.pain_replace_all', { replace_all: readable(line.pain) }),
     line.exceptions?.length && t('log.count_not_as_planned', { count: line.exceptions.length }),
     line.note,
   ]

@@ -18,9 +18,9 @@ const shown = computed(() =>
 )
 const STATES: Record<RunLine['state'], string> = {
   ready: t('logbook.opened_not_started'),
-  running: 'running',
+  running: t('logbook.running'),
   finished: t('logbook.to_log'),
-  logged: 'logged',
+  logged: t('logbook.logged'),
 }
 
 function place(run: RunLine) {

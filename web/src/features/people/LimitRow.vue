@@ -18,12 +18,12 @@ const set = (changes: Partial<Limit>) => emit('change', { ...props.limit, ...cha
 
 const JOINTS = ['knee', 'hip', 'ankle', 'shoulder', 'elbow', 'wrist']
 const SEVERITIES = [
-  { value: 'avoid', label: 'avoid' },
+  { value: 'avoid', label: t('people.avoid') },
   { value: 'gently', label: t('people.go_gently') },
 ]
 const SIDES = [
-  { value: 'left', label: 'left' },
-  { value: 'right', label: 'right' },
+  { value: 'left', label: t('people.left_side') },
+  { value: 'right', label: t('people.right_side') },
   { value: 'both', label: t('people.both_sides') },
 ]
 const sided = computed(() => JOINTS.includes(props.limit.kind))

@@ -34,11 +34,16 @@ const studio = useQuery({
 })
 const { attempt, busy, errors } = useAttempt()
 
+const UNITS = [
+  { value: 'metric', label: t('studio.kilograms_and_centimetres') },
+  { value: 'imperial', label: t('studio.pounds_and_inches') },
+]
 type Fields = Omit<StudioForm, 'version'>
 const fieldsOf = (held: StudioSettings): Fields => ({
   name: held.name,
   time_zone: held.time_zone,
   date_locale: held.date_locale,
+  units: held.units,
   audit_days: held.audit_days,
   retention_days: held.retention_days,
 })
@@ -46,6 +51,7 @@ const form = reactive<Fields>({
   name: '',
   time_zone: 'UTC',
   date_locale: 'en-GB',
+  units: 'metric',
   audit_days: 730,
   retention_days: 1095,
 })
@@ -70,6 +76,7 @@ const versioned = useVersioned<Fields, StudioSettings>({
     name: t('common.name'),
     time_zone: t('studio.time_zone'),
     date_locale: t('studio.dates_are_written_as'),
+    units: t('studio.loads_and_heights_are_in'),
     audit_days: t('studio.days_that_actions_are_kept'),
     retention_days: t('studio.days_that_archived_people_are_kept'),
   },
@@ -143,6 +150,16 @@ const remove = () =>
               option-value="value"
               option-label="label"
               :aria-label="$t('studio.dates_are_written_as')"
+            />
+          </label>
+          <label class="field">
+            <span class="small quiet">{{ $t('studio.loads_and_heights_are_in') }}</span>
+            <Select
+              v-model="form.units"
+              :options="UNITS"
+              option-value="value"
+              option-label="label"
+              :aria-label="$t('studio.loads_and_heights_are_in')"
             />
           </label>
           <NumberField

@@ -1,0 +1,60 @@
+# frozen_string_literal: true
+
+require_relative "server_helper"
+
+RSpec.describe Server::Http::Language do
+  let!(:studio) { signed_in_studio }
+
+  def formats(language)
+    get "/api/formats", {}, {"HTTP_COOKIE" => [cookies, language && "language=#{language}"].compact.join("; ")}
+    JSON.parse(last_response.body).fetch("formats").find { |format| format["id"] == "rounds" }["label"]
+  end
+
+  def cookies
+    rack_mock_session.cookie_jar.for(URI("http://example.org/"))
+  end
+
+  it "answers each in the language that their cookie chooses, whoever asked before" do
+    expect(["en-XA", nil, "en-XA", "xx", "../en"].map { |language| formats(language) }).to eq(["Ŕöûñðš öƒ ŕéþš ~ţŵö", "Rounds of reps", "Ŕöûñðš öƒ ŕéþš ~ţŵö", "Rounds of reps", "Rounds of reps"])
+  end
+
+  it "says what is wrong in that language too" do
+    set_cookie "language=en-XA"
+    refused = send_json(:post, "/api/people", {"name" => "", "lane" => "beginner"})
+    expect([refused["title"], refused["errors"].first["detail"]]).to match([/Šöḿé ƒîéļðš/, /ḿûšţ/])
+  end
+
+  it "writes the language into the page" do
+    get "/sign-in", {}, {"HTTP_COOKIE" => "language=en-XA"}
+    expect(last_response.body).to include('<html lang="en-XA"')
+  end
+end
+
+RSpec.describe Sparrow::Sentence do
+  let(:sentence) { Sparrow.say("plan.go_name", name: "Push-up") }
+
+  it "is its code and its values, and a text wherever one is asked for" do
+    expect([sentence.code, sentence.values]).to eq(["plan.go_name", {name: "Push-up"}])
+    expect([sentence == "Go: Push-up", "Go: Push-up" == sentence, "#{sentence}!", JSON.generate([sentence]), sentence.frozen?]).to eq([true, true, "Go: Push-up!", '["Go: Push-up"]', true]) # rubocop:disable Style/YodaCondition
+  end
+
+  it "is read in the language of now" do
+    expect(I18n.with_locale("en-XA") { sentence.to_s }).to eq("Ĝö: Push-up ~")
+  end
+
+  it "chooses a plural form by its count" do
+    expect([1, 2, 0].map { |count| Sparrow.say("common.rounds", count: count).to_s }).to eq(["1 round", "2 rounds", "0 rounds"])
+  end
+
+  it "says which text is missing" do
+    expect { Sparrow.say("plan.nothing_of_the_kind").to_s }.to raise_error(KeyError, /plan.nothing_of_the_kind/)
+  end
+
+  # Each place that says something, in core and server, against the two files of texts.
+  it "has a text for every code that is said, and says every text" do
+    said = Dir[File.join(Server::ROOT, "{core/lib,server}", "**", "*.rb")].grep_v(%r{/spec/}).flat_map { |file| File.read(file).scan(/say\("([a-z_]+(?:\.\w+)+)"/) }.flatten.uniq
+    known = Sparrow::Sentence.texts.keys
+    composed = /\A(words|levels|roles|pieces)\.|\Aplanning\.changed_/
+    expect([said - known, known.grep_v(composed) - said]).to eq([[], []])
+  end
+end
