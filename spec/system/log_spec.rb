@@ -79,7 +79,7 @@ RSpec.describe "The Log" do
     visit "/runs/#{finished_run.id}/log"
     retype("Effort of Dov Abernethy, 0 to 10", 11)
     click_button "Save the log"
-    expect(page).to have_content("Not saved: 1 field to mend.")
+    expect(page).to have_content("Not saved: 1 field to correct.")
     expect(find("tr", text: "Dov Abernethy")).to have_content("must be a whole number from 0 to 10")
   end
 

@@ -102,7 +102,7 @@ module Sparrow
       prescription = fit.prescription
       counted = station.counts ? station.counts.fetch(level).values.sum : prescription.reps_counted
       shown = {
-        "target" => Planning::Wording.at(station, level), "reps_counted" => counted, "moves" => prescription.counting.moves(counted),
+        "target" => Planning::Wording.at(station, level).to_s, "reps_counted" => counted, "moves" => prescription.counting.moves(counted),
         "window_s" => fit.window_s, "set_s" => set_s(block, station, prescription, fit), "fits" => fit.fits,
         "seconds_per_move" => prescription.seconds_per_move&.to_f
       }

@@ -119,7 +119,7 @@ const newcomer = () =>
             <td>
               <LevelChoice
                 :model-value="line.lane"
-                :label="$t('classes.lane_of_name', { name: line.name })"
+                :label="$t('classes.level_of_name', { name: line.name })"
                 @update:model-value="check(line, { lane: $event })"
               />
             </td>

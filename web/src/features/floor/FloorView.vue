@@ -79,7 +79,7 @@ function toggle() {
 }
 
 const shortcuts: Shortcut[] = [
-  { keys: 'Space', label: t('floor.start_pause_go_on'), matches: plainKey(' '), run: toggle },
+  { keys: 'Space', label: t('floor.start_pause_continue'), matches: plainKey(' '), run: toggle },
   { keys: '→', label: t('floor.skip_to_the_next_section'), matches: plainKey('ArrowRight'), run: clock.skip },
   {
     keys: '←',

@@ -61,7 +61,7 @@ function error(field: string) {
         :options="LANES"
         option-label="label"
         option-value="value"
-        :aria-label="$t('log.lane_of_name', { name: line.name })"
+        :aria-label="$t('log.level_of_name', { name: line.name })"
         size="small"
         :disabled="!line.present"
         class="lane"

@@ -173,7 +173,7 @@ function toFirst(event: KeyboardEvent) {
       />
     </Message>
     <Message v-if="errors.size" severity="warn" :closable="false" role="alert">{{
-      $t('log.not_saved_plural_to_mend_n', { plural: plural(errors.size, 'field'), n: [...errors.values()][0] })
+      $t('log.not_saved_plural_to_correct', { plural: plural(errors.size, 'field'), n: [...errors.values()][0] })
     }}</Message>
 
     <div class="row top" @keydown="toFirst">

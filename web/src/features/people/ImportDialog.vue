@@ -61,7 +61,7 @@ const busyRows = () => answer.value?.rows.filter((row) => ['add', 'change'].incl
         <b>{{ $t('people.plural_made', { plural: plural(busyRows(), 'change') }) }}</b>
       </p>
       <p v-else-if="wrong()" class="warn-text">
-        {{ $t('people.plural_to_mend_first_nothing_has', { plural: plural(wrong(), 'thing') }) }}
+        {{ $t('people.plural_to_correct_first', { plural: plural(wrong(), 'thing') }) }}
       </p>
       <div
         v-if="answer.rows.length"
