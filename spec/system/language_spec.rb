@@ -6,7 +6,7 @@ require_relative "../support/browser"
 # longer; what is plain on a screen then was left in the code.
 RSpec.describe "In another language" do
   # How a movement is done: the catalogue's texts, where they are shown.
-  CATALOGUE = ["Movements", "Board", "Board of predictions", "Floor"].freeze
+  with_instructions = ["Movements", "Board", "Board of predictions", "Floor"]
 
   def instructions
     words_in(Sparrow::Catalogue.house.map { |movement| [movement.summary, movement.spares.values, movement.ladder.map(&:to_h)] }.inspect) - %w[beginner intermediate advanced]
@@ -27,7 +27,7 @@ RSpec.describe "In another language" do
     text.scan(/[A-Za-z][a-z]{2,}/)
   end
 
-  SEEN = <<~JS
+  seen = <<~JS
     const found = []
     const walker = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT | NodeFilter.SHOW_ELEMENT)
     while (walker.nextNode()) {
@@ -39,8 +39,8 @@ RSpec.describe "In another language" do
     return found.map((text) => text.trim()).filter(Boolean)
   JS
 
-  def plain(allowed)
-    page.execute_script("return (() => { #{SEEN} })()").select { |text| (words_in(text) - allowed).any? }.uniq
+  define_method(:plain) do |allowed|
+    page.execute_script("return (() => { #{seen} })()").select { |text| (words_in(text) - allowed).any? }.uniq
   end
 
   def run_of(title, **times)
@@ -76,7 +76,7 @@ RSpec.describe "In another language" do
       screens.each do |name, (path, sign)|
         visit path.is_a?(Proc) ? instance_exec(&path) : path
         expect(page).to have_css(sign)
-        expect([name, plain(CATALOGUE.include?(name) ? allowed + instructions : allowed)]).to eq([name, []])
+        expect([name, plain(with_instructions.include?(name) ? allowed + instructions : allowed)]).to eq([name, []])
         wider = page.evaluate_script("document.documentElement.scrollWidth - document.documentElement.clientWidth")
         expect(wider).to be <= 0, "#{name} is #{wider} px wider than the screen"
       end
