@@ -11,7 +11,6 @@ gem "zeitwerk", "~> 2.6"
 
 # Server
 gem "activerecord", "~> 7.2.0"
-gem "alba", "~> 4.0"
 gem "bcrypt", "~> 3.1"
 gem "csv", "~> 3.3"
 gem "mail", "~> 2.8"

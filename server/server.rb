@@ -5,7 +5,6 @@ $LOAD_PATH.unshift File.expand_path("../core/lib", __dir__)
 require "active_record"
 require "active_support/security_utils"
 require "active_support/time"
-require "alba"
 require "bcrypt"
 require "json"
 require "pg"

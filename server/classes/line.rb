@@ -4,16 +4,25 @@ module Server
   module Classes
     # A class in a list.
     class Line
-      include Alba::Resource
+      # @param group_class [Records::GroupClass]
+      def initialize(group_class)
+        @class = group_class
+      end
 
-      attributes :id, :title, :workout_id, :total_s, :slot_minutes, :series, :lock_version, :note
-      attribute(:starts_at) { |group_class| Http::Json.instant(group_class.starts_at) }
-      attribute(:cancelled) { |group_class| !group_class.cancelled_at.nil? }
-      attribute(:behind) { |group_class| group_class.outdated? }
-      attribute(:leader) { |group_class| group_class.leader && {"id" => group_class.leader.id, "name" => group_class.leader.name} }
-      attribute(:place) { |group_class| group_class.place && {"id" => group_class.place.id, "name" => group_class.place.name} }
-      attribute(:coming) { |group_class| group_class.roster.count { |entry| entry.present != false } }
-      attribute(:run_id) { |group_class| group_class.runs.reject(&:deleted_at).max_by(&:created_at)&.id }
+      # @return [Hash]
+      def to_h
+        @class.attributes.slice("id", "workout_id", "slot_minutes", "series", "lock_version", "note").merge(
+          "title" => @class.title, "total_s" => @class.total_s, "starts_at" => Http::Json.instant(@class.starts_at), "cancelled" => !@class.cancelled_at.nil?,
+          "behind" => @class.outdated?, "leader" => named(@class.leader), "place" => named(@class.place),
+          "coming" => @class.roster.count { |entry| entry.present != false }, "run_id" => @class.runs.reject(&:deleted_at).max_by(&:created_at)&.id
+        )
+      end
+
+      private
+
+      def named(record)
+        record && {"id" => record.id, "name" => record.name}
+      end
     end
   end
 end

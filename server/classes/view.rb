@@ -4,12 +4,10 @@ module Server
   module Classes
     # A class with its circuit, its room and its roster.
     class View < Line
-      attributes :document
-      attribute(:kit) { |group_class| group_class.kit }
-      attribute(:kit_there) { |group_class| group_class.kit_there }
-      attribute(:room) { |group_class| group_class.place && Places::View.new(group_class.place).to_h }
-      attribute(:roster) do |group_class|
-        group_class.roster.sort_by { |entry| [entry.person.name, entry.person_id] }.map { |entry| View.entry(entry, group_class) }
+      def to_h
+        super.merge("document" => @class.document, "kit" => @class.kit, "kit_there" => @class.kit_there,
+          "room" => @class.place && Places::View.new(@class.place).to_h,
+          "roster" => @class.roster.sort_by { |entry| [entry.person.name, entry.person_id] }.map { |entry| View.entry(entry, @class) })
       end
 
       def self.entry(entry, group_class)

@@ -22,7 +22,7 @@ module Server
       private
 
       def attendance(attendance)
-        Runs::AttendanceLine.new(attendance, params: {submitted: attendance.run.submitted}).to_h.merge("title" => attendance.run.title, "on" => Http::Json.instant(attendance.run.started_at))
+        Runs::AttendanceLine.new(attendance, attendance.run.submitted).to_h.merge("title" => attendance.run.title, "on" => Http::Json.instant(attendance.run.started_at))
       end
 
       def roster(entry)

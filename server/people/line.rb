@@ -2,11 +2,17 @@
 
 module Server
   module People
-    # A participant in a list: a name and the lane they usually follow.
+    # A participant in a list: a name and the level they usually follow.
     class Line
-      include Alba::Resource
+      # @param person [Records::Person]
+      def initialize(person)
+        @person = person
+      end
 
-      attributes :id, :name, :lane
+      # @return [Hash]
+      def to_h
+        @person.attributes.slice("id", "name", "lane")
+      end
     end
   end
 end

@@ -53,7 +53,7 @@ module Server
         app.get("/api/people", access: :helper) do
           people = (params["archived"] == "true") ? studio.people.where.not(archived_at: nil).order(:name, :id) : studio.people.training
           people, paging = paged(people)
-          render_json({"people" => People::Row.new(people).to_h, "tags" => studio.people.distinct.pluck(Arel.sql("unnest(tags)")).sort, **paging})
+          render_json({"people" => people.map { |person| People::Row.new(person).to_h }, "tags" => studio.people.distinct.pluck(Arel.sql("unnest(tags)")).sort, **paging})
         end
 
         app.post("/api/people") do

@@ -5,11 +5,10 @@ module Server
     # A participant in the list of people. Nothing of their health is in it but
     # whether somebody should speak with them.
     class Row < Line
-      attributes :pronouns, :tags
-      attribute(:since) { |person| person.since&.iso8601 }
-      attribute(:new) { |person| person.new_on?(Date.today) }
-      attribute(:archived) { |person| !person.archived_at.nil? }
-      attribute(:screening) { |person| person.screening }
+      def to_h
+        super.merge("pronouns" => @person.pronouns, "tags" => @person.tags, "since" => @person.since&.iso8601, "new" => @person.new_on?(Date.today),
+          "archived" => !@person.archived_at.nil?, "screening" => @person.screening)
+      end
     end
   end
 end

@@ -15,7 +15,7 @@ module Server
       CHANGE = S::Record.new(FIELDS.merge("version" => People::Contract::VERSION), required: %w[name version])
 
       def self.registered(app)
-        app.get("/api/places") { render_json({"places" => Places::View.new(studio.places.in_use.to_a).to_h, "pieces" => PIECES}) }
+        app.get("/api/places") { render_json({"places" => studio.places.in_use.map { |place| Places::View.new(place).to_h }, "pieces" => PIECES}) }
 
         app.post("/api/places") do
           render_json(Places::View.new(studio.places.create!(body_as(FORM))).to_h, status: 201)

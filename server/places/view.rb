@@ -4,10 +4,15 @@ module Server
   module Places
     # A place with its kit; null where nobody has counted it.
     class View
-      include Alba::Resource
+      # @param place [Records::Place]
+      def initialize(place)
+        @place = place
+      end
 
-      attributes :id, :name, :address, :defibrillator, :first_aid, :space, :surface, :kit, :version
-      attribute(:archived) { |place| !place.archived_at.nil? }
+      # @return [Hash]
+      def to_h
+        @place.attributes.slice("id", "name", "address", "defibrillator", "first_aid", "space", "surface", "kit", "version").merge("archived" => !@place.archived_at.nil?)
+      end
     end
   end
 end

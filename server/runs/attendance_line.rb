@@ -4,16 +4,21 @@ module Server
   module Runs
     # One person in a log, with their results.
     class AttendanceLine
-      include Alba::Resource
+      RESULT = %w[block station level variation reps seconds reps_left skipped planned].freeze
 
-      attributes :person_id, :present, :lane, :effort, :pain, :note
-      attribute(:name) { |attendance| attendance.person.name }
-      # As they were typed; params[:submitted] has them by person.
-      attribute(:exceptions) { |attendance| params.fetch(:submitted).fetch(attendance.person_id, []) }
-      attribute(:results) do |attendance|
-        attendance.results.map do |result|
-          result.attributes.slice("block", "station", "level", "variation", "reps", "seconds", "reps_left", "skipped", "planned")
-        end
+      # @param attendance [Records::Attendance]
+      # @param submitted [Hash{String => Array}] what was typed for whom
+      def initialize(attendance, submitted)
+        @attendance = attendance
+        @submitted = submitted
+      end
+
+      # @return [Hash]
+      def to_h
+        @attendance.attributes.slice("person_id", "present", "lane", "effort").merge(
+          "pain" => @attendance.pain, "note" => @attendance.note, "name" => @attendance.person.name,
+          "exceptions" => @submitted.fetch(@attendance.person_id, []), "results" => @attendance.results.map { |result| result.attributes.slice(*RESULT) }
+        )
       end
     end
   end

@@ -3,20 +3,33 @@
 module Server
   module Runs
     # A run in a list. Who was there, how hard it was and whether anything hurt
-    # come from the loaded attendances; with +health: false+ nothing is said of pain.
+    # come from the loaded attendances.
     class Line
-      include Alba::Resource
+      # @param run [Records::Run]
+      # @param health [Boolean] whether anything is said of pain
+      def initialize(run, health: true)
+        @run = run
+        @health = health
+      end
 
-      attributes :id, :workout_id, :group_class_id, :title, :state, :total_s
-      attribute(:started_at) { |run| Http::Json.instant(run.started_at) }
-      attribute(:finished_at) { |run| Http::Json.instant(run.finished_at) }
-      attribute(:logged_at) { |run| Http::Json.instant(run.logged_at) }
-      attribute(:created_at) { |run| Http::Json.instant(run.created_at) }
-      attribute(:led_by) { |run| run.instructor&.name }
-      attribute(:present) { |run| run.attendances.count(&:present) }
-      attribute(:pains) { |run| run.attendances.count { |attendance| attendance.present && attendance.pain } if params.fetch(:health, true) }
-      attribute(:mean_effort) do |run|
-        efforts = run.attendances.select(&:present).filter_map(&:effort)
+      # @return [Hash]
+      def to_h
+        {
+          "id" => @run.id, "workout_id" => @run.workout_id, "group_class_id" => @run.group_class_id, "title" => @run.title, "state" => @run.state, "total_s" => @run.total_s,
+          "started_at" => Http::Json.instant(@run.started_at), "finished_at" => Http::Json.instant(@run.finished_at),
+          "logged_at" => Http::Json.instant(@run.logged_at), "created_at" => Http::Json.instant(@run.created_at), "led_by" => @run.instructor&.name,
+          "present" => present.size, "pains" => (present.count(&:pain) if @health), "mean_effort" => mean_effort
+        }
+      end
+
+      private
+
+      def present
+        @present ||= @run.attendances.select(&:present)
+      end
+
+      def mean_effort
+        efforts = present.filter_map(&:effort)
         (efforts.sum / efforts.size.to_f).round(1) if efforts.any?
       end
     end

@@ -17,7 +17,7 @@ module Server
           "run" => Runs::Line.new(@run).to_h, "log_version" => @run.log_version, "last_submission" => @run.last_submission,
           "note" => @run.log_note, "stations" => @run.sheet.stations,
           "people" => people,
-          "attendances" => Runs::AttendanceLine.new(attendances, params: {submitted: @run.submitted}).to_h
+          "attendances" => attendances.map { |attendance| Runs::AttendanceLine.new(attendance, @run.submitted).to_h }
         }
       end
 

@@ -21,9 +21,8 @@ module Server
           studio.runs.kept.fetch(id)
         end
 
-        # @param runs [Records::Run, Array<Records::Run>]
-        def run_view(runs, view = Runs::Line)
-          view.new(runs, params: {health: !helper?}).to_h
+        def run_view(run, view = Runs::Line)
+          view.new(run, health: !helper?).to_h
         end
 
         # What hurt and what was noted is health: a helper writes it and does not
@@ -55,7 +54,7 @@ module Server
 
         app.get("/api/runs", access: :helper, stale: true) do
           runs, paging = paged(studio.runs.kept.includes(:instructor, :attendances).newest_first)
-          render_json({"runs" => run_view(runs), **paging})
+          render_json({"runs" => runs.map { |run| run_view(run) }, **paging})
         end
 
         app.post("/api/runs") do
@@ -134,7 +133,7 @@ module Server
 
         app.get("/api/runs/:id/results", access: :helper) do |id|
           stored = run(id)
-          lines = Runs::AttendanceLine.new(stored.attendances.includes(:person, :results).to_a, params: {submitted: stored.submitted}).to_h
+          lines = stored.attendances.includes(:person, :results).map { |attendance| Runs::AttendanceLine.new(attendance, stored.submitted).to_h }
           render_json({"attendances" => attendances_view(stored, lines)})
         end
       end

@@ -4,10 +4,15 @@ module Server
   module Runs
     # One tap.
     class TickLine
-      include Alba::Resource
+      # @param tick [Records::Tick]
+      def initialize(tick)
+        @tick = tick
+      end
 
-      attributes :client_key, :block, :station, :lane, :person_id, :amount
-      attribute(:at) { |tick| Http::Json.instant(tick.at) }
+      # @return [Hash]
+      def to_h
+        @tick.attributes.slice("client_key", "block", "station", "lane", "person_id", "amount").merge("at" => Http::Json.instant(@tick.at))
+      end
     end
   end
 end

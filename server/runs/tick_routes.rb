@@ -14,7 +14,7 @@ module Server
       # What these routes share.
       module Helpers
         def ticks_view(run)
-          {"ticks" => Runs::TickLine.new(run.ticks.standing.order(:at).to_a).to_h}
+          {"ticks" => run.ticks.standing.order(:at).map { |tick| Runs::TickLine.new(tick).to_h }}
         end
 
         # @raise [Sparrow::Refused] where the run has no such block or station, or nobody of that id

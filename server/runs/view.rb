@@ -5,9 +5,10 @@ module Server
     # A run with what the Floor is drawn from: the document as it was, its
     # timeline and calls, and the clock as last told.
     class View < Line
-      attributes :document, :clock, :log_version
-      attribute(:now_ms) { Runs::Clock.now_ms }
-      attribute(:preview) { |run| Sparrow::Preview.new(run.document, catalogue: run.studio.catalogue).to_h }
+      def to_h
+        super.merge("document" => @run.document, "clock" => @run.clock, "log_version" => @run.log_version, "now_ms" => Runs::Clock.now_ms,
+          "preview" => Sparrow::Preview.new(@run.document, catalogue: @run.studio.catalogue).to_h)
+      end
     end
   end
 end

@@ -23,12 +23,12 @@ module Server
           runs = studio.runs.kept.includes(:instructor, :attendances).newest_first
           workouts = studio.workouts.kept.includes(:updated_by).order(updated_at: :desc)
           render_json({
-            "classes" => Classes::Line.new(coming_classes).to_h,
-            "open_runs" => run_view(runs.where(finished_at: nil, logged_at: nil).limit(SHOWN).to_a),
-            "unlogged_runs" => run_view(runs.where(logged_at: nil).where.not(finished_at: nil).limit(SHOWN).to_a),
-            "drafts" => Workouts::Line.new(workouts.where(ready: false).limit(SHOWN).to_a).to_h,
-            "ready" => Workouts::Line.new(workouts.where(ready: true).limit(SHOWN).to_a).to_h,
-            "last_logged" => run_view(runs.where.not(logged_at: nil).limit(3).to_a)
+            "classes" => coming_classes.map { |group_class| Classes::Line.new(group_class).to_h },
+            "open_runs" => runs.where(finished_at: nil, logged_at: nil).limit(SHOWN).map { |run| run_view(run) },
+            "unlogged_runs" => runs.where(logged_at: nil).where.not(finished_at: nil).limit(SHOWN).map { |run| run_view(run) },
+            "drafts" => workouts.where(ready: false).limit(SHOWN).map { |workout| Workouts::Line.new(workout).to_h },
+            "ready" => workouts.where(ready: true).limit(SHOWN).map { |workout| Workouts::Line.new(workout).to_h },
+            "last_logged" => runs.where.not(logged_at: nil).limit(3).map { |run| run_view(run) }
           })
         end
       end

@@ -4,17 +4,25 @@ module Server
   module Workouts
     # A workout in a list, without its document.
     class Line
-      include Alba::Resource
-
-      attributes :id, :title, :ready, :total_s, :lock_version, :tags
-      attribute(:stations) { |workout| workout.stations_count }
-      attribute(:slot_minutes) { |workout| workout.document["slot_minutes"] }
-      # Of what is trained: a warm-up by the clock says nothing about a circuit.
-      attribute(:formats) do |workout|
-        (workout.document["blocks"] || []).select { |block| %w[main finisher].include?(block["role"]) }.map { |block| block["format"] }.uniq
+      # @param workout [Records::Workout]
+      def initialize(workout)
+        @workout = workout
       end
-      attribute(:updated_at) { |workout| Http::Json.instant(workout.updated_at) }
-      attribute(:updated_by) { |workout| workout.updated_by&.name }
+
+      # @return [Hash]
+      def to_h
+        @workout.attributes.slice("id", "title", "ready", "total_s", "lock_version", "tags").merge(
+          "stations" => @workout.stations_count, "slot_minutes" => @workout.document["slot_minutes"], "formats" => formats,
+          "updated_at" => Http::Json.instant(@workout.updated_at), "updated_by" => @workout.updated_by&.name
+        )
+      end
+
+      private
+
+      # Of what is trained: a warm-up by the clock says nothing about a circuit.
+      def formats
+        (@workout.document["blocks"] || []).select { |block| %w[main finisher].include?(block["role"]) }.map { |block| block["format"] }.uniq
+      end
     end
   end
 end

@@ -4,12 +4,15 @@ module Server
   module Workouts
     # A saved version in a list.
     class RevisionLine
-      include Alba::Resource
+      # @param revision [Records::WorkoutRevision]
+      def initialize(revision)
+        @revision = revision
+      end
 
-      attributes :number
-      attribute(:title) { |revision| revision.document["title"] }
-      attribute(:saved_at) { |revision| Http::Json.instant(revision.created_at) }
-      attribute(:saved_by) { |revision| revision.instructor&.name }
+      # @return [Hash]
+      def to_h
+        {"number" => @revision.number, "title" => @revision.document["title"], "saved_at" => Http::Json.instant(@revision.created_at), "saved_by" => @revision.instructor&.name}
+      end
     end
   end
 end

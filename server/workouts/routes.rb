@@ -63,7 +63,7 @@ module Server
           words = params["q"].to_s.strip
           listed = listed.where("title ILIKE ?", "%#{listed.klass.sanitize_sql_like(words)}%") unless words.empty?
           listed, paging = paged(listed)
-          render_json({"workouts" => Workouts::Line.new(listed).to_h, **paging})
+          render_json({"workouts" => listed.map { |workout| Workouts::Line.new(workout).to_h }, **paging})
         end
 
         app.post("/api/workouts", heavy: true) do
@@ -99,7 +99,7 @@ module Server
 
         app.get("/api/workouts/:id/revisions") do |id|
           revisions = workout(id).revisions.includes(:instructor).order(number: :desc).limit(200)
-          render_json({"revisions" => Workouts::RevisionLine.new(revisions.to_a).to_h})
+          render_json({"revisions" => revisions.map { |revision| Workouts::RevisionLine.new(revision).to_h }})
         end
 
         app.get("/api/workouts/:id/revisions/:number") do |id, number|

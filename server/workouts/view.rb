@@ -4,7 +4,9 @@ module Server
   module Workouts
     # A workout with its document.
     class View < Line
-      attributes :document
+      def to_h
+        super.merge("document" => @workout.document)
+      end
     end
   end
 end
