@@ -16,21 +16,11 @@ module Server
       }.freeze
       NEW = S::Record.new(FIELDS, required: %w[name lane])
       CHANGE = S::Record.new(FIELDS.merge("version" => VERSION), required: %w[name lane version])
-      # Nobody is younger here; who is has a group of their own.
-      YOUNGEST = 10
-      OLDEST = 110
-
       # What the forms cannot say of a person.
       # @param today [Date] where the studio is
       # @return [Array<Sparrow::Problem>]
       def self.problems(given, today:)
-        year = given["birth_year"]
-        years = (today.year - OLDEST)..(today.year - YOUNGEST)
-        problems = []
-        problems << ["/birth_year", Sparrow.say("server.people.must_be_from_begin_to_end", begin: years.begin, end: years.end)] if year && !years.cover?(year)
-        problems << ["/since", Sparrow.say("server.people.is_not_here_yet")] if given["since"] && given["since"] > (today + 1).iso8601
-        problems << ["/since", Sparrow.say("server.people.is_before_they_were_born")] if given["since"] && year && given["since"].to_i < year
-        problems.map { |pointer, message| Sparrow::Problem.new(pointer: pointer, message: message) }
+        Sparrow::People::Membership.validation_errors(given["birth_year"], given["since"], today: today)
       end
     end
   end

@@ -17,9 +17,6 @@ module Server
       serialize :health, coder: JSON
       encrypts :contact, :health
 
-      # New for so many days, and again after a break that is as long as this.
-      NEW_DAYS = 28
-
       # @return [Array<Sparrow::People::Limits::Limit>] those that hold on a day
       def limits_on(date)
         Sparrow::People::Limits::Form.limits_of(health || {}).select { |limit| limit.on?(date) }
@@ -31,7 +28,7 @@ module Server
       end
 
       def new_on?(date)
-        !since.nil? && since > date - NEW_DAYS
+        Sparrow::People::Membership.new?(since, on: date)
       end
 
       # @param today [Date]

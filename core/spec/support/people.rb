@@ -17,7 +17,7 @@ module People
   def evidence(measured, on, source: "measured")
     measured.map do |id, amount|
       rung = Sparrow::Catalogue.house.variation(id)
-      Sparrow::Capacity::Estimate::Evidence.new(pattern: rung.pattern, rung: rung, yields: (rung.measure == "reps") ? "reps" : "hold", amount: amount, on: on, source: source)
+      Sparrow::Capacity::Evidence.new(pattern: rung.pattern, rung: rung, yields: (rung.measure == "reps") ? "reps" : "hold", amount: amount, on: on, source: source)
     end
   end
 

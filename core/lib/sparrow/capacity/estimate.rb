@@ -16,9 +16,6 @@ module Sparrow
       # A number beyond this says less about strength.
       ROUGH_FROM = 15
 
-      # One test taken, or one result with its reserve noted.
-      Evidence = Value.of(:pattern, :rung, :yields, :amount, :on, :source)
-
       # @return [String] "measured 3 weeks ago", for a sentence
       def words(today)
         return Sparrow.say("capacity.a_guess_from_the_level_level", level: Level.words(level)) if source == "guess"

@@ -9,7 +9,7 @@ module Sparrow
 
       # @param levels [Hash{String => String}] pattern to the level chosen
       # @param lane [String] the level where none is chosen for a pattern
-      # @param evidence [Array<Estimate::Evidence>]
+      # @param evidence [Array<Evidence>]
       # @param today [Date]
       def initialize(levels:, lane:, evidence:, today:)
         @levels = levels
@@ -57,7 +57,7 @@ module Sparrow
         days.any? ? known(pattern, days) : guess(pattern)
       end
 
-      # @param days [Array<Array<Estimate::Evidence>>] the latest first
+      # @param days [Array<Array<Evidence>>] the latest first
       def known(pattern, days)
         on = days.first.first.on
         stale = (@today - on).to_i > Estimate::STALE_AFTER_DAYS
