@@ -116,7 +116,7 @@ module Sparrow
       shown["offer"] = number if number
       shown["tempo"] = prescription.tempo.to_s if prescription.tempo
       shown["load_kg"] = prescription.load_kg if prescription.load_kg
-      shown.merge!("filled" => prescription.filled, "filled_as" => Planning::Wording.number(prescription)) if prescription.filled.any?
+      shown["filled"], shown["filled_as"] = prescription.filled, Planning::Wording.number(prescription) if prescription.filled.any?
       shown["per_round"] = station.counts.fetch(prescription.level).values if station.counts
       point = @capacity.worst(prescription)
       shown["reserve"] = reserve(point) if point

@@ -29,6 +29,13 @@ RSpec.describe Sparrow::Capacity::Evidence do
     expect([told("plank.forearm", nil, 20, 30, nil), told("plank.forearm", nil, 30, 30, nil)]).to eq([["hold", 20], nil])
   end
 
+  it "takes a test for what it stands for: reps, or seconds where a rate was counted" do
+    tests = Sparrow::Capacity::Benchmarks.all.map { |test| described_class.of_test(test.id, rung(test.rungs.first), 20, on: on) }
+    expect(tests.map(&:yields).uniq).to match_array(%w[reps hold])
+    expect(tests.map(&:amount)).to all(be_positive)
+    expect(tests.map(&:source).uniq).to eq(%w[measured])
+  end
+
   it "knows nothing of a version or a test that is there no more" do
     expect([described_class.of_result(nil, done.new(5), on: on), described_class.of_test("gone", rung("push_up.floor"), 5, on: on), described_class.of_test("push", nil, 5, on: on)]).to eq([nil, nil, nil])
   end

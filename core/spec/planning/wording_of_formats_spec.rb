@@ -22,6 +22,15 @@ RSpec.describe Sparrow::Planning::Wording do
     expect(target("quota", quota: {"min" => 30, "max" => 30})).to eq("30 in the day")
   end
 
+  it "gives the number alone as it would be typed" do
+    numbers = [["squat", {"reps" => {"min" => 8, "max" => 12}}], ["plank", {"hold_s" => 30}], ["high_knees", {"work_s" => 40}]].map do |movement, keys|
+      levels = Sparrow::Catalogue.house.movement(movement).opening_prescriptions.transform_values { |given| given.except("reps", "hold_s").merge(keys) }
+      block = {"id" => "b", "role" => "main", "format" => "intervals", "work_s" => 40, "rest_s" => 20, "rounds" => 1, "stations" => [{"id" => "s", "movement" => movement, "levels" => levels}]}
+      described_class.number(Sparrow::Plan.read(workout_document(block)).blocks.first.stations.first.at("advanced"))
+    end
+    expect(numbers).to eq(%w[8–12 30 40])
+  end
+
   it "names a band of a hold" do
     expect(target("rounds", movement: "plank", hold_s: {"min" => 30, "max" => 45})).to eq("hold 30–45 s")
     expect(target("rounds", movement: "plank", hold_s: 30)).to eq("hold 30 s")
