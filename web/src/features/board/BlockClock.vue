@@ -21,7 +21,7 @@ const format = computed(() => board.format(props.block))
 const clock = computed(() => fieldsAt(format.value, 'clock'))
 const more = computed(() => fieldsAt(format.value, 'more'))
 const isNumber = (field: FormatField) => field.kind === 'seconds' || field.kind === 'count'
-const unit = (field: FormatField) => (field.kind === 'seconds' ? 's' : undefined)
+const unit = (field: FormatField) => (field.kind === 'seconds' ? t('common.s') : undefined)
 const held = (key: string) => (props.block as Record<string, unknown>)[key]
 const asked = ref(false)
 const used = computed(() => more.value.some((field) => Boolean(held(field.key))))

@@ -32,8 +32,8 @@ const OWN = [
   { key: 'rest_s', label: t('board.own_rest') },
 ] as const
 const OF_LEVEL = [
-  { key: 'work_s', label: t('board.own_stop'), unit: 's', hint: t('board.hint_none'), width: '3.6rem' },
-  { key: 'rest_s', label: t('common.rest'), unit: 's', hint: t('board.hint_block'), width: '3.6rem' },
+  { key: 'work_s', label: t('board.own_stop'), unit: t('common.s'), hint: t('board.hint_none'), width: '3.6rem' },
+  { key: 'rest_s', label: t('common.rest'), unit: t('common.s'), hint: t('board.hint_block'), width: '3.6rem' },
   { key: 'tempo', label: t('board.tempo'), unit: undefined, hint: t('board.hint_default'), width: '5.2rem' },
   { key: 'load_kg', label: t('board.load'), unit: weightUnit(), hint: t('board.hint_none'), width: '3.6rem' },
 ] as const

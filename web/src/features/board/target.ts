@@ -21,7 +21,8 @@ export function targetText(prescription: Prescription, rung: Variation | undefin
   if (prescription.hold_s !== undefined) {
     const hold = prescription.hold_s as unknown
     const text = hold && typeof hold === 'object' ? `${(hold as Band).min}–${(hold as Band).max}` : String(hold)
-    return rung?.measure === 'hold' ? text : t('board.hold_text', { text })
+    // What writeTarget reads again: a way of typing, in every language the same.
+    return rung?.measure === 'hold' ? text : `hold ${text}`
   }
   if (typeof reps === 'number' || typeof reps === 'string') return String(reps)
   if (reps && typeof reps === 'object') {
@@ -61,6 +62,6 @@ export function writeTarget(prescription: Prescription, text: string, rung: Vari
 
 /** The hint in an empty field. */
 export function targetHint(rung: Variation | undefined): string {
-  if (rung?.measure === 'hold') return 'hold'
-  return rung?.measure === 'time' ? 'time' : 'most'
+  if (rung?.measure === 'hold') return t('board.hint_hold')
+  return rung?.measure === 'time' ? t('board.hint_time') : t('board.hint_most')
 }

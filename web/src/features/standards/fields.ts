@@ -26,16 +26,21 @@ export const SINGLES: SingleField[] = [
   {
     key: 'transition_s',
     label: t('standards.transition'),
-    unit: 's',
+    unit: t('common.s'),
     says: t('standards.from_one_self_paced_station_to'),
   },
   {
     key: 'position_change_s',
     label: t('standards.change_of_position'),
-    unit: 's',
+    unit: t('common.s'),
     says: t('standards.the_same_where_the_body_goes'),
   },
-  { key: 'reserve', label: t('standards.reserve'), unit: 'moves', says: t('standards.clean_reps_to_be_left_undone') },
+  {
+    key: 'reserve',
+    label: t('standards.reserve'),
+    unit: t('board.moves'),
+    says: t('standards.clean_reps_to_be_left_undone'),
+  },
   {
     key: 'fill',
     label: t('standards.fill_of_the_work_time'),
@@ -45,7 +50,7 @@ export const SINGLES: SingleField[] = [
   {
     key: 'set_rest_s',
     label: t('standards.rest_between_sets'),
-    unit: 's',
+    unit: t('common.s'),
     says: t('standards.the_short_rest_inside_a_long'),
   },
   {
@@ -74,13 +79,18 @@ export const BY_LEVEL: LevelField[] = [
   {
     key: 'lowering_s',
     label: t('standards.slower_lowering'),
-    unit: 's',
+    unit: t('common.s'),
     says: t('standards.seconds_more_on_the_way_down'),
   },
 ]
 export const BANDS: BandField[] = [
   { key: 'ranges', label: t('standards.bands_of_reps'), says: t('standards.from_the_bottom_to_the_top') },
-  { key: 'hold_ranges', label: t('standards.bands_of_holds'), unit: 's', says: t('standards.the_same_in_seconds') },
+  {
+    key: 'hold_ranges',
+    label: t('standards.bands_of_holds'),
+    unit: t('common.s'),
+    says: t('standards.the_same_in_seconds'),
+  },
 ]
 
 /** Only what differs from the defaults is kept. */

@@ -15,7 +15,7 @@ module Sparrow
             id: "chipper", label: Sparrow.say("formats.one_exercise_after_the_other"), says: Sparrow.say("formats.all_of_one_station_before_the"), clock: "own_pace",
             layout: Layout, calls: [Plan::Cues::PacedCalls], tally: "total",
             fields: [
-              F::CAP, F::AIM, Plan::Format::Field.new(key: "set_rest_s", shape: F::SHORT, kind: "seconds", label: Sparrow.say("formats.rest_between_sets"), place: "clock", hint: "standard"),
+              F::CAP, F::AIM, Plan::Format::Field.new(key: "set_rest_s", shape: F::SHORT, kind: "seconds", label: Sparrow.say("formats.rest_between_sets"), place: "clock", hint: Sparrow.say("plan.hint_standard")),
               F::READY, F::GATE.with(shape: Schema::OneOf.new(*GATES.map(&:first)), options: GATES, default: "free")
             ],
             level_fields: {"splits" => SPLITS}

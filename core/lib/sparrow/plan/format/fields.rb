@@ -24,9 +24,9 @@ module Sparrow
           label: Sparrow.say("plan.rounds_by_level"), place: "more")
         ESCALATE = Field.new(key: "escalate", shape: S::BooleanType.new, kind: "flag", label: Sparrow.say("plan.each_round_a_level_harder"), place: "more")
         REST_BETWEEN = Field.new(key: "rest_s", shape: REST, kind: "seconds", label: Sparrow.say("plan.rest"), place: "clock", hint: "0")
-        ROUND_REST = Field.new(key: "round_rest_s", shape: REST, kind: "seconds", label: Sparrow.say("plan.round_rest"), place: "clock", hint: "rest")
-        CAP = Field.new(key: "cap_s", shape: LONG, kind: "seconds", label: Sparrow.say("plan.cap"), place: "clock", hint: "none")
-        AIM = Field.new(key: "target_s", shape: LONG, kind: "seconds", label: Sparrow.say("plan.aim_at"), place: "clock", hint: "none")
+        ROUND_REST = Field.new(key: "round_rest_s", shape: REST, kind: "seconds", label: Sparrow.say("plan.round_rest"), place: "clock", hint: Sparrow.say("plan.hint_rest"))
+        CAP = Field.new(key: "cap_s", shape: LONG, kind: "seconds", label: Sparrow.say("plan.cap"), place: "clock", hint: Sparrow.say("plan.hint_none"))
+        AIM = Field.new(key: "target_s", shape: LONG, kind: "seconds", label: Sparrow.say("plan.aim_at"), place: "clock", hint: Sparrow.say("plan.hint_none"))
         GATES = [["round", Sparrow.say("plan.all_wait_at_each_round")], ["station", Sparrow.say("plan.all_wait_at_each_station")], ["free", Sparrow.say("plan.nobody_waits")]].freeze
         GATE = Field.new(key: "gate", shape: S::OneOf.new(*GATES.map(&:first)), kind: "choice", label: Sparrow.say("plan.where_all_wait_for_all"), place: "clock",
           default: "round", options: GATES)
