@@ -24,7 +24,7 @@ module Server
 
       # Tells every open page of a studio. The database counts the changes by its clock.
       # @param origin [String, nil] the tab that made the change, which knows of it
-      def announce(studio_id, kind, id, origin)
+      def announce(studio_id, kind, id, origin:)
         connection = ActiveRecord::Base.connection
         told = {studio: studio_id, kind: kind, record: id, origin: origin}.compact.map { |key, value| "'#{key}', #{connection.quote(value)}" }.join(", ")
         connection.execute("SELECT pg_notify('#{CHANNEL}', json_build_object('id', (extract(epoch FROM clock_timestamp()) * 1000000)::bigint, #{told})::text)")

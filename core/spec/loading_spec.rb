@@ -26,4 +26,15 @@ RSpec.describe "The core" do
     expect { movement.ladder << 1 }.to raise_error(FrozenError)
     expect { movement.name.upcase! }.to raise_error(FrozenError)
   end
+
+  # Who reads a call knows what its arguments are: from the fourth on they are named. Rows, of which
+  # thousands are made, take theirs in the order of their columns.
+  it "takes no more than three positional arguments anywhere" do
+    Sparrow.eager_load
+    parts = ObjectSpace.each_object(Module).select { |part| part.name.to_s.start_with?("Sparrow::") }
+    methods = parts.flat_map { |part| (part.instance_methods(false) + part.private_instance_methods(false)).map { |name| part.instance_method(name) } + part.singleton_methods(false).map { |name| part.method(name) } }
+    long = methods.select { |method| method.source_location&.first.to_s.start_with?(lib) && !method.source_location.first.end_with?("/value.rb") && method.parameters.count { |kind, _| %i[req opt].include?(kind) } > 3 }
+    expect(methods.size).to be > 1000
+    expect(long.map { |method| "#{method.owner}##{method.name}" }).to eq([])
+  end
 end

@@ -21,7 +21,7 @@ module Server
         app.after do
           kind, id = Events.change_of(request.request_method, request.path_info)
           next unless kind && response.successful? && @instructor
-          Events.announce(@instructor.studio_id, kind, id, request.get_header("HTTP_X_TAB").to_s[/\A[\w-]{1,64}\z/])
+          Events.announce(@instructor.studio_id, kind, id, origin: request.get_header("HTTP_X_TAB").to_s[/\A[\w-]{1,64}\z/])
         end
       end
 

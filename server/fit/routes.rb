@@ -29,7 +29,7 @@ module Server
         end
 
         # @raise [Sparrow::Refused] a limit is never trained through, by choice neither
-        def check_choice(group_class, person, station, given)
+        def check_choice(group_class, person, station, given:)
           rung = given["variation"] && studio.catalogue.variation(given["variation"])
           problem = if station.movement && rung.nil? then ["/variation", Sparrow.say("server.fit.is_not_a_version_in_the")]
           elsif station.movement.nil? && given["variation"] then ["/variation", Sparrow.say("server.fit.cannot_be_set_the_station_is")]
@@ -47,7 +47,7 @@ module Server
         end
 
         # Choices of one class are changed one after the other; each names what it was made over.
-        def change_choice(group_class, person, cell, version)
+        def change_choice(group_class, person, cell, version:)
           group_class.with_lock do
             stored = group_class.choices.find_or_initialize_by(person_id: person.id, block: cell.first, station: cell.last)
             seen = stored.new_record? ? 0 : stored.version
@@ -99,8 +99,8 @@ module Server
           somebody = somebody_coming(stored, person_id)
           station = station_of(stored, block, station_id)
           given = body_as(CHOICE)
-          check_choice(stored, somebody, station, given)
-          change_choice(stored, somebody, [block, station_id], given["version"]) do |choice|
+          check_choice(stored, somebody, station, given: given)
+          change_choice(stored, somebody, [block, station_id], version: given["version"]) do |choice|
             choice.update!(studio_id: studio.id, instructor: instructor, movement: station.movement&.id, variation: given["variation"], number: given["number"], why: given["why"],
               version: given["version"] + 1)
           end
@@ -112,7 +112,7 @@ module Server
           somebody = stored.roster.find_by!(person_id: studio.people.fetch(person_id).id).person
           version = Integer(params["version"].to_s, 10, exception: false)
           raise Http::Problems::Error.new(400, Sparrow.say("server.common.bad_request"), Sparrow.say("server.fit.version_must_name_the_version_of")) unless version
-          change_choice(stored, somebody, [block, station_id], version) { |choice| choice.destroy! unless choice.new_record? }
+          change_choice(stored, somebody, [block, station_id], version: version) { |choice| choice.destroy! unless choice.new_record? }
           render_json((stored.coming.any? { |entry| entry.person_id == somebody.id }) ? row_view(stored, somebody.id) : {"person" => nil})
         end
 

@@ -14,7 +14,7 @@ module Server
       end
 
       def call(env)
-        return problem(env, 400, "Bad request", "The length of the body is not a number.") unless env["CONTENT_LENGTH"].to_s.match?(/\A\d{0,12}\z/)
+        return problem(env, 400, "Bad request", detail: "The length of the body is not a number.") unless env["CONTENT_LENGTH"].to_s.match?(/\A\d{0,12}\z/)
         return too_large(env) if env["CONTENT_LENGTH"].to_i > LIMIT
         return too_large(env) unless pieces_fit?(env)
         return @app.call(env) if json?(env)
@@ -39,14 +39,14 @@ module Server
       end
 
       def too_large(env)
-        problem(env, 413, "Too large", "The request is larger than a megabyte.")
+        problem(env, 413, "Too large", detail: "The request is larger than a megabyte.")
       end
 
       def not_json(env)
-        problem(env, 415, "Not JSON", "Send JSON, with the content type application/json.")
+        problem(env, 415, "Not JSON", detail: "Send JSON, with the content type application/json.")
       end
 
-      def problem(env, status, title, detail)
+      def problem(env, status, title, detail:)
         Http::Problems.response(status, title, detail, request_id: env[RequestLog::ID])
       end
     end

@@ -22,7 +22,7 @@ module Server
         id = env[ID] = FORM.match?(given) ? given : SecureRandom.uuid
         status, headers, body = answer(env, id)
         headers["x-request-id"] = id
-        write(env, id, status, started)
+        write(env, id, status, started: started)
         [status, headers, body]
       end
 
@@ -42,7 +42,7 @@ module Server
         Http::Problems.rack(Database.away?(error) ? Http::Problems.database_away : Http::Problems.our_fault, request_id: id)
       end
 
-      def write(env, id, status, started)
+      def write(env, id, status, started:)
         return unless @output
         took_ms = ((Process.clock_gettime(Process::CLOCK_MONOTONIC) - started) * 1000).round(1)
         line = {"at" => Time.now.utc.iso8601(3), "id" => id, "method" => env["REQUEST_METHOD"].to_s[/\A[A-Z]{1,10}\z/] || "?", "route" => RequestLog.route(env),

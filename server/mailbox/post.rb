@@ -12,11 +12,11 @@ module Server
       def self.send(to:, subject:, body:, settings: Settings.current)
         subject, body = subject.to_s, body.to_s
         return Records::KeptMail.keep(to, subject, body) unless settings.smtp
-        Thread.new { deliver(to, subject, body, settings) }
+        Thread.new { deliver(to, subject, body, settings: settings) }
       end
 
       # In a thread of its own: how long a mail server takes tells nobody whether there was something to send.
-      def self.deliver(to, subject, body, settings)
+      def self.deliver(to, subject, body, settings:)
         mail = ::Mail.new(from: settings.mail_from, to: to, subject: subject, body: body, charset: "UTF-8")
         mail.delivery_method(:smtp, settings.smtp)
         mail.deliver!

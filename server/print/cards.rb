@@ -51,12 +51,12 @@ module Server
       def put(line)
         @pdf.move_down(line.above)
         broken = wrap(line)
-        type.draw(broken, 0, @pdf.cursor, line.size, style: line.style, color: line.color)
+        type.draw(broken, 0, @pdf.cursor, size: line.size, style: line.style, color: line.color)
         @pdf.move_down(type.height(broken.size, line.size))
       end
 
       def wrap(line)
-        type.wrap(line.text, @pdf.bounds.width, line.size, line.style)
+        type.wrap(line.text, @pdf.bounds.width, line.size, style: line.style)
       end
 
       def type

@@ -42,7 +42,7 @@ module Server
       private
 
       def row_height(row, size)
-        lines = row.each_with_index.map { |text, index| @type.wrap(text, width(index) - 2 * PADDING, size, style(index, row)).size }.max
+        lines = row.each_with_index.map { |text, index| @type.wrap(text, width(index) - 2 * PADDING, size, style: style(index, row)).size }.max
         @type.height(lines, size) + padding(size) * 2
       end
 
@@ -63,7 +63,7 @@ module Server
         height = row_height(row, size)
         row.each_with_index do |text, index|
           left = index.zero? ? 0 : @names + (index - 1) * @column
-          @type.draw(@type.wrap(text, width(index) - 2 * PADDING, size, style(index, row)), left + PADDING, top - padding(size), size, style: style(index, row))
+          @type.draw(@type.wrap(text, width(index) - 2 * PADDING, size, style: style(index, row)), left + PADDING, top - padding(size), size: size, style: style(index, row))
         end
         @pdf.line_width(head ? 1 : 0.4)
         @pdf.stroke_horizontal_line(0, @pdf.bounds.width, at: top - height)

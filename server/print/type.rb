@@ -20,8 +20,8 @@ module Server
 
       # @param width [Numeric] in points
       # @return [Array<String>] at least one line; a word that is too long is cut
-      def wrap(text, width, size, style = :normal)
-        @lines[[text, width, size, style]] ||= broken(Page.safe(text), width, size, style)
+      def wrap(text, width, size, style: :normal)
+        @lines[[text, width, size, style]] ||= broken(Page.safe(text), width, size, style: style)
       end
 
       # @return [Float] in points
@@ -30,7 +30,7 @@ module Server
       end
 
       # @param top [Numeric] of the first line, in points from the foot of the page's bounds
-      def draw(lines, left, top, size, style: :normal, color: Page::INK)
+      def draw(lines, left, top, size:, style: :normal, color: Page::INK)
         @pdf.fill_color(color)
         @pdf.font("Libre Franklin", style: style)
         lines.each_with_index do |line, index|
@@ -40,17 +40,17 @@ module Server
 
       private
 
-      def broken(text, width, size, style)
+      def broken(text, width, size, style:)
         lines = [+""]
         text.split(" ").each do |word|
-          word = cut(word, width, size, style)
+          word = cut(word, width, size, style: style)
           longer = lines.last.empty? ? word : "#{lines.last} #{word}"
           (wide(longer, size, style) <= width) ? lines[-1] = longer : lines << word
         end
         lines
       end
 
-      def cut(word, width, size, style)
+      def cut(word, width, size, style:)
         return word if wide(word, size, style) <= width
         kept = (1..word.length).bsearch { |length| wide("#{word[0, length]}.", size, style) > width } || word.length
         "#{word[0, [kept - 1, 1].max]}."

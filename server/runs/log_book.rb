@@ -108,7 +108,7 @@ module Server
           problems << Sparrow::Problem.new(pointer: "#{at}/person_id", message: @run.group_class ? Sparrow.say("server.runs.is_not_on_this_classs_roster") : Sparrow.say("server.common.is_nobody_in_this_studio")) unless person
           problems << Sparrow::Problem.new(pointer: "#{at}/person_id", message: Sparrow.say("server.runs.is_listed_twice")) if seen[line["person_id"]]
           seen[line["person_id"]] = true
-          [line, person, person ? results(line, person, at, problems) : []]
+          [line, person, person ? results(line, person, at, problems: problems) : []]
         end
         Sparrow::Refused.where(problems)
         rows
@@ -121,7 +121,7 @@ module Server
         people.index_by(&:id)
       end
 
-      def results(line, person, at, problems)
+      def results(line, person, at, problems:)
         return [] unless line["present"]
         @run.sheet.results(line.fetch("lane", person.lane), line.fetch("exceptions", []), given: @planned.fetch(person.id, {}),
           counted: @counted.fetch(person.id, {}), at: "#{at}/exceptions")

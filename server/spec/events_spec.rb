@@ -36,7 +36,7 @@ RSpec.describe Server::Events do
   end
 
   def announce(kind, record, studio_id: studio, origin: nil)
-    described_class.announce(studio_id, kind, record, origin)
+    described_class.announce(studio_id, kind, record, origin: origin)
   end
 
   it "tells every page of a studio of a change, with ids alone, and no other studio's" do

@@ -103,15 +103,15 @@ module Sparrow
       counted = station.counts ? station.counts.fetch(level).values.sum : prescription.reps_counted
       shown = {
         "target" => Planning::Wording.at(station, level).to_s, "reps_counted" => counted, "moves" => prescription.counting.moves(counted),
-        "window_s" => fit.window_s, "set_s" => set_s(block, station, prescription, fit), "fits" => fit.fits,
+        "window_s" => fit.window_s, "set_s" => set_s(block, station, prescription, fit: fit), "fits" => fit.fits,
         "seconds_per_move" => prescription.seconds_per_move&.to_f
       }
-      beside(shown, block, station, fit)
+      beside(shown, block, station, fit: fit)
     end
 
-    def beside(shown, block, station, fit)
+    def beside(shown, block, station, fit:)
       prescription = fit.prescription
-      number = offer(block, station, prescription, fit)
+      number = offer(block, station, prescription, fit: fit)
       shown["left_s"] = fit.left_s if fit.left_s
       shown["offer"] = number if number
       shown["tempo"] = prescription.tempo.to_s if prescription.tempo
@@ -123,13 +123,13 @@ module Sparrow
       shown
     end
 
-    def set_s(block, station, prescription, fit)
+    def set_s(block, station, prescription, fit:)
       return fit.set_s unless block.paced?
       prescription.set_s(station.counts ? (station.counts.fetch(prescription.level).values.max || 0) : prescription.reps_counted)
     end
 
     # The number that fits the window as numbers are called, for one keystroke.
-    def offer(block, station, prescription, fit)
+    def offer(block, station, prescription, fit:)
       return unless fit.fits&.positive?
       number = Planning::Solve::Cell.new(block, station, prescription).rounded_to_call(fit.fits)
       number if number.positive? && number != prescription.reps_counted

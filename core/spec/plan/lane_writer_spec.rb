@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 RSpec.describe Sparrow::Plan::LaneWriter do
-  let(:lane) { described_class.new(100).write("ready", 10).write("work", 30, :station, 1).write("rest", 20) }
+  let(:lane) { described_class.new(100).write("ready", 10).write("work", 30, :station, round: 1).write("rest", 20) }
 
   def kinds
     lane.segments.map { |segment| [segment.kind, segment.start_s, segment.seconds] }

@@ -101,7 +101,7 @@ module Sparrow
       # @param watched [Array<Boolean>, nil] turns to answer for; nil for all
       # @return [Array<Float>] what is left before each set of the pattern of which something is known, in
       #   order of time: moves per working side, or seconds; below 0 for who is tired beyond doing any
-      def self.left(turns, loads, pattern, watched = nil)
+      def self.left(turns, loads, pattern, watched: nil)
         shares = SHARES[pattern]
         fast = slow = 0.0
         found = []

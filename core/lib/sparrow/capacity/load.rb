@@ -10,7 +10,7 @@ module Sparrow
       # @return [Array<Load>] one for each part of a compound
       def self.of(prescription, counted, work_s)
         return parts(prescription, counted) unless prescription.variation
-        [rung_load(prescription, prescription.variation, kind(prescription.variation), counted, work_s)]
+        [rung_load(prescription, prescription.variation, kind(prescription.variation), counted: counted, work_s: work_s)]
       end
 
       # A jump without impact is stepped: it tires as a march does.
@@ -19,7 +19,7 @@ module Sparrow
         (rung.pattern == "jump" && rung.no_impact?) ? "gait" : rung.pattern
       end
 
-      def self.rung_load(prescription, rung, pattern, counted, work_s)
+      def self.rung_load(prescription, rung, pattern, counted:, work_s:)
         moves = prescription.counting.moves(counted)
         moves = Rational(moves, 2) if rung.sides != "two_sided"
         return new(pattern, rung.demand_value, moves, false) if counted.positive? && !BY_TIME.include?(pattern)

@@ -104,14 +104,14 @@ module Sparrow
       end
 
       def sets(block, visit, wait_s)
-        return set(block, visit, visit.counted, visit.work_s, wait_s) unless visit.sets
+        return set(block, visit, visit.counted, work_s: visit.work_s, wait_s: wait_s) unless visit.sets
         visit.sets.each_with_index do |count, index|
-          set(block, visit, count, visit.prescription.set_s(count), index.zero? ? wait_s : block.set_rest_s)
+          set(block, visit, count, work_s: visit.prescription.set_s(count), wait_s: index.zero? ? wait_s : block.set_rest_s)
         end
       end
 
       # A station's set is the same set in every round.
-      def set(block, visit, counted, work_s, wait_s)
+      def set(block, visit, counted, work_s:, wait_s:)
         @places << Place.new(block, visit)
         @turns << FatigueSimulation::Turn.of(@recovery[wait_s], @recovery[work_s])
         @seconds << [wait_s, work_s]

@@ -18,7 +18,7 @@ module Sparrow
       # @return [Array<Integer>] reps of each set, the larger ones first
       def self.even(prescription, total, rest_s:, reserve:)
         most = [MOST_SETS, total].min
-        count = (1..most).find { |sets| keeps?(prescription, split(total, sets), rest_s, reserve) } || fallback(total, most)
+        count = (1..most).find { |sets| keeps?(prescription, split(total, sets), rest_s, reserve: reserve) } || fallback(total, most)
         split(total, count)
       end
 
@@ -38,7 +38,7 @@ module Sparrow
         Array.new(sets) { |index| each + ((index < more) ? 1 : 0) }
       end
 
-      def self.keeps?(prescription, sets, rest_s, reserve)
+      def self.keeps?(prescription, sets, rest_s, reserve:)
         loads = sets.map { |count| [set_load(prescription, count)].compact }
         return sets.first <= PLAIN * 2 unless loads.all? { |set| set.first&.most }
         turns = sets.each_index.map { |index| FatigueSimulation::Turn.of(FatigueSimulation.recovery(index.zero? ? 0 : rest_s), FatigueSimulation.recovery(0)) }

@@ -7,7 +7,7 @@ module Sparrow
       attr_reader :place, :given
 
       # @param moved [Sheet::Moved, nil]
-      def initialize(settle, place, course, moved = nil)
+      def initialize(settle, place, course, moved: nil)
         @settle = settle
         @place = place
         @course = course

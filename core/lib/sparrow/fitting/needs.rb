@@ -45,7 +45,7 @@ module Sparrow
         return Sparrow.say("fitting.names_a_version_that_n_does", n: place.station.movement&.name || Sparrow.say("fitting.a_set_of_parts")) if target.variation && rung.nil?
         from = @sheet.course.option(place.index, place.station.at(target.level).variation, target.level)
         option = @sheet.course.option(place.index, rung || from.rung, target.level)
-        patch(place, target.level, from, (target.number && option.number) ? option.asking(target.number) : option)
+        patch(place, target.level, from, to: (target.number && option.number) ? option.asking(target.number) : option)
       end
 
       def row(place, level)
@@ -54,7 +54,7 @@ module Sparrow
         standard = @sheet.course.option(place.index, place.station.at(level).variation, level)
         to = wanted(place, level, lane)
         planned = lane.count { |settle| settle.given[place.index].option.then { |option| option.rungs == standard.rungs && option.number == standard.number } }
-        Row.new(place, level, lane.size, planned, standard, to, patch(place, level, standard, to))
+        Row.new(place, level, lane.size, planned, standard, to, patch(place, level, standard, to: to))
       end
 
       def wanted(place, level, lane)
@@ -75,11 +75,11 @@ module Sparrow
       def number(place, option, people)
         return if option.number.nil? || option.unit == "work" || place.station.counts || option.prescription.quota
         top = [option.number * most_times(option), fits(place, option)].compact.min
-        called(place, option, lowest_highest(place.index, option, people, top))
+        called(place, option, lowest_highest(place.index, option, people, top: top))
       end
 
       # Each looks only below what the others have left; who cannot do even one does not decide.
-      def lowest_highest(index, option, people, top)
+      def lowest_highest(index, option, people, top:)
         asked = Hash.new { |hash, number| hash[number] = option.asking(number) }
         people.reduce(top) { |most, settle| settle.highest(index, asked, most) || most }
       end
@@ -100,7 +100,7 @@ module Sparrow
         rounded.positive? ? rounded : highest
       end
 
-      def patch(place, level, from, to)
+      def patch(place, level, from, to:)
         pointer = place.station.at(level).pointer
         steps = []
         steps << ["#{pointer}/variation", to.rung.id] unless to.rung == from.rung

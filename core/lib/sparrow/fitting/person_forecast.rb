@@ -99,7 +99,7 @@ module Sparrow
         return if asked.sets.empty?
         before = at(index).map { |at| @loads[at] }
         put(index, asked.loads)
-        asked.sets.each { |pattern, sets| yield sets, Capacity::FatigueSimulation.left(@turns, @loads, pattern, watched(index)) }
+        asked.sets.each { |pattern, sets| yield sets, Capacity::FatigueSimulation.left(@turns, @loads, pattern, watched: watched(index)) }
         put(index, before)
       end
 

@@ -67,13 +67,13 @@ module Sparrow
         weights = bases.each_index.map { |index| bases.first(index).reduce(1, :*) }
         known = {}
         steps = wishes.map do |choices|
-          known[choices] ||= choices.map { |choice, needs| step(choice, needs.map { |piece| pieces.index(piece) }, bases, weights) } << Step.new(nil, MOVED + NOTHING, nil, 0)
+          known[choices] ||= choices.map { |choice, needs| step(choice, needs.map { |piece| pieces.index(piece) }, bases, weights: weights) } << Step.new(nil, MOVED + NOTHING, nil, 0)
         end
         cheapest(steps, states)
       end
 
       # To move somebody costs more than any number of rungs.
-      def self.step(choice, places, bases, weights)
+      def self.step(choice, places, bases, weights:)
         possible = Array.new(bases.reduce(1, :*)) { |state| places.all? { |place| (state / weights[place] % bases[place]).positive? } }
         Step.new(choice, choice + (choice.zero? ? 0 : MOVED), possible, weights.values_at(*places).sum)
       end

@@ -26,7 +26,7 @@ module Sparrow
       def cells(participant_id)
         settle = by_person.fetch(participant_id)
         moved = moved_of.fetch(participant_id, [])
-        @course.places.map { |place| Cell.new(settle, place, @course, moved.find { |move| move.place.equal?(place) }) }
+        @course.places.map { |place| Cell.new(settle, place, @course, moved: moved.find { |move| move.place.equal?(place) }) }
       end
 
       # @return [Array<Assignment>]
@@ -77,7 +77,7 @@ module Sparrow
         SharedKit.arrange(choices.map { |options| options.map(&:equipment) }, countable).each_with_index do |chosen, index|
           settle, place = moment[index]
           next if chosen&.zero? || settle.given[place.index].option.nil?
-          move(settle, place, chosen && choices[index][chosen], short)
+          move(settle, place, chosen && choices[index][chosen], short: short)
         end
       end
 
@@ -101,7 +101,7 @@ module Sparrow
         [given.option, *others, (settle.elsewhere(place.index, without: short) unless free)].compact
       end
 
-      def move(settle, place, option, short)
+      def move(settle, place, option, short:)
         before = settle.given[place.index]
         piece = ((before.option.equipment - (option&.equipment || [])) & short).first
         @moved << Moved.new(settle.participant, place, piece, before.option, option)

@@ -35,7 +35,7 @@ module Sparrow
         typed = exceptions.to_h { |exception| [exception.values_at("block", "station"), exception] }
         met(lane, typed).map do |block, station|
           place = [block.id, station.id]
-          result(place, station, given[place] || Given.of_level(station, lane), typed[place], counted[place])
+          result(place, station, given[place] || Given.of_level(station, lane), exception: typed[place], count: counted[place])
         end
       end
 
@@ -71,7 +71,7 @@ module Sparrow
       end
 
       # What was typed goes before what was counted, and that before what was given.
-      def result(place, station, given, exception, count)
+      def result(place, station, given, exception:, count:)
         typed = exception || {}
         done = (exception || count) ? instead(station, given, typed) : given
         skipped = exception ? typed["skipped"] || false : done.out?

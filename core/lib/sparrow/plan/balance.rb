@@ -22,7 +22,7 @@ module Sparrow
 
       def of(level)
         sums = BY.to_h { |by| [by, Hash.new { |hash, value| hash[value] = {"work_s" => 0, "moves" => 0} }] }
-        totals(level).each { |prescription, (station, work_s, counted)| add(sums, station, prescription, work_s, counted) }
+        totals(level).each { |prescription, (station, work_s, counted)| add(sums, station, prescription, work_s: work_s, counted: counted) }
         sums.transform_values { |held| held.sort_by { |value, sum| [-sum["work_s"], value] }.to_h }
       end
 
@@ -40,8 +40,8 @@ module Sparrow
         totals
       end
 
-      def add(sums, station, prescription, work_s, counted)
-        pieces(station, prescription, work_s, counted).each do |movement, rung, seconds, moves|
+      def add(sums, station, prescription, work_s:, counted:)
+        pieces(station, prescription, work_s, counted: counted).each do |movement, rung, seconds, moves|
           values = {"pattern" => movement.pattern, "plane" => movement.plane, "position" => rung.position, "impact" => rung.impact}
           values.each do |by, value|
             sum = sums[by][value]
@@ -52,7 +52,7 @@ module Sparrow
       end
 
       # A compound's seconds go to its parts by their moves; the last takes what is left.
-      def pieces(station, prescription, work_s, counted)
+      def pieces(station, prescription, work_s, counted:)
         return [[station.movement, prescription.variation, work_s, prescription.counting.moves(counted)]] if prescription.variation
         whole = prescription.parts.sum { |part| part["reps"] }
         left_s = work_s

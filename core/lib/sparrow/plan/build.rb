@@ -62,23 +62,23 @@ module Sparrow
         filled = Standards::Fill.new(school, @house, movement, shares: given["shares"] || block["shares"],
           rest_s: given["rest_s"] || block["rest_s"]).call(given.fetch("levels"))
         levels = Level::ALL.to_h do |level|
-          [level, prescription(level, filled.fetch(level), given, block, movement, parts, pointer)]
+          [level, prescription(level, filled.fetch(level), given, block: block, movement: movement, parts: parts, pointer: pointer)]
         end
         Station.new(
           id: given.fetch("id"), pointer: pointer, movement: movement, parts: parts,
           name: movement ? movement.name : parts.map { |part| part["movement"].name }.join(" + "),
           in_rounds: given["in_rounds"], note: given["note"], levels: levels.freeze, scaling: school,
-          counts: counts(given, block, levels, pointer)
+          counts: counts(given, block, levels, pointer: pointer)
         )
       end
 
-      def counts(given, block, levels, pointer)
-        Format.named(block["format"]).counts(given, block, @house, levels)
+      def counts(given, block, levels, pointer:)
+        Format.named(block["format"]).counts(given, block, @house, levels: levels)
       rescue Standards::Distribution::Impossible => impossible
         raise Refused.at("#{pointer}/ladder/total", Sparrow.say("plan.cannot_be_split_for_every_level", message: impossible.message))
       end
 
-      def prescription(level, given, station, block, movement, parts, pointer)
+      def prescription(level, given, station, block:, movement:, parts:, pointer:)
         variation = movement&.variation(given["variation"])
         tempo = given["tempo"] && Tempo.parse(given["tempo"])
         counting = given["counting"] || station["counting"] || variation.counting
@@ -92,7 +92,7 @@ module Sparrow
           rest_s: given["rest_s"] || station["rest_s"] || block["rest_s"] || 0,
           sides: given["sides"] || station["sides"] || "both",
           counting: Counting.of(counting, parts: parts ? parts.map { |part| part["reps"] } : []),
-          tempo: tempo, seconds_per_move: seconds_per_move(level, variation, tempo, own_parts),
+          tempo: tempo, seconds_per_move: seconds_per_move(level, variation, tempo, parts: own_parts),
           parts: own_parts, load_kg: given["load_kg"], splits: given["splits"], quota: range(given["quota"]),
           filled: given["filled"] || [].freeze, note: given["note"]
         )
@@ -109,7 +109,7 @@ module Sparrow
 
       # A typed tempo is taken as typed; the house pace stretches a default one only.
       # @return [Rational, nil] nil for a rung that is not counted
-      def seconds_per_move(level, variation, tempo, parts)
+      def seconds_per_move(level, variation, tempo, parts:)
         return Rational(tempo.seconds) if tempo
         return variation.tempo && (variation.tempo.seconds * @house.pace.fetch(level)) if variation
         parts.sum { |part| (part["rung"].tempo&.seconds || STEP_S) * part["reps"] } * @house.pace.fetch(level) / parts.sum { |part| part["reps"] }

@@ -183,7 +183,7 @@ module Sparrow
 
       # The reps of each round, where they are not the same in every one.
       # @return [Hash{String => Hash{Integer => Integer}}, nil] level to round to reps
-      def counts(_station, _block, _house, _levels)
+      def counts(_station, _block, _house, levels:) # rubocop:disable Lint/UnusedMethodArgument
         nil
       end
 

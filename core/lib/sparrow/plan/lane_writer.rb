@@ -12,7 +12,7 @@ module Sparrow
       end
 
       # @return [self]
-      def write(kind, seconds, station = nil, round = nil, side = nil, level = nil)
+      def write(kind, seconds, station = nil, round: nil, side: nil, level: nil)
         return self unless seconds.positive?
         @segments << Segment.new(kind, @now_s, seconds, station, round, side, level)
         @now_s += seconds
@@ -25,7 +25,7 @@ module Sparrow
         while @now_s > end_s
           last = @segments.pop
           @now_s = last.start_s
-          return write(last.kind, end_s - last.start_s, last.station, last.round, last.side, last.level) if last.start_s < end_s
+          return write(last.kind, end_s - last.start_s, last.station, round: last.round, side: last.side, level: last.level) if last.start_s < end_s
         end
         self
       end

@@ -61,7 +61,7 @@ module Sparrow
         Level::ALL.each do |level|
           given = station.fetch("levels")[level]
           next refuse("#{at}/levels/#{level}", Sparrow.say("plan.is_missing_every_station_has_all")) unless given
-          prescription(given, movement, station, block, "#{at}/levels/#{level}")
+          prescription(given, movement, station, block: block, at: "#{at}/levels/#{level}")
         end
         Format.named(block["format"]).check_station(station, block) { |pointer, message| refuse("#{at}#{pointer}", message) }
       end
@@ -92,7 +92,7 @@ module Sparrow
         refuse("#{at}/sides", Sparrow.say("plan.mixes_split_and_each_one_station"))
       end
 
-      def prescription(given, movement, station, block, at)
+      def prescription(given, movement, station, block:, at:)
         variation(given, movement, at)
         %w[reps hold_s quota].each do |key|
           held = given[key]

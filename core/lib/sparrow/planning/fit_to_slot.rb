@@ -54,11 +54,11 @@ module Sparrow
         @workout.document.fetch("blocks").each_with_index.flat_map do |given, position|
           next [] unless %w[main finisher].include?(given["role"]) && given.fetch("stations", []).any?
           own_s = block_s(given, position)
-          changes(given).map { |change| option(given, position, change, own_s) }
+          changes(given).map { |change| option(given, position, change, own_s: own_s) }
         end
       end
 
-      def option(given, position, change, own_s)
+      def option(given, position, change, own_s:)
         total_s = @total_s - own_s + block_s(given.merge(change), position)
         Option.new(pairs: change.map { |key, value| ["/blocks/#{position}/#{key}", value] }, total_s: total_s, kind: change.keys,
           label: Sparrow.say("planning.changes_in_block", changes: change.map { |key, value| words(key, value) }.join(", "), block: @workout.blocks[position].name))

@@ -59,11 +59,11 @@ module Sparrow
         return [] if kept(line)
         return WorkTimes.new(line, @station).changes if @work
         return shares(line).changes if line.block.format.totals?
-        line.block.timed? ? ByWindow.new(line, @capacity, @station, @window_s).changes : ByPace.new(line, @capacity, @station, @window_s).changes
+        line.block.timed? ? ByWindow.new(line, @capacity, @station, window_s: @window_s).changes : ByPace.new(line, @capacity, @station, window_s: @window_s).changes
       end
 
       def shares(line)
-        (@shares ||= {})[line.block.id] ||= ByShares.new(line, @workout, @window_s, @catalogue)
+        (@shares ||= {})[line.block.id] ||= ByShares.new(line, @workout, window_s: @window_s, catalogue: @catalogue)
       end
 
       ONE_STATION = Sparrow.say("planning.its_totals_follow_from_the_blocks")

@@ -24,7 +24,7 @@ module Sparrow
 
       private
 
-      def finding(severity, place, what, why, fix = nil)
+      def finding(severity, place, what, why:, fix: nil)
         Finding.new(rule: self.class.slug, severity: severity, place: place, what: what, why: why, fix: fix)
       end
 

@@ -43,7 +43,7 @@ module Sparrow
             work_s = [prescription.set_s, @block.interval_s].min
             stops[level] = start_s + work_s
             @done.fetch(level) << Plan::Visit.new(station, round, prescription, prescription.reps_counted, start_s, work_s)
-            lane.write("work", work_s, station, round, nil, prescription.level).write("rest", @block.interval_s - work_s, station, round)
+            lane.write("work", work_s, station, round: round, level: prescription.level).write("rest", @block.interval_s - work_s, station, round: round)
           end
           @windows << Plan::Window.new(@block, station, round, "whole", start_s, @block.interval_s, stops, nil, prescriptions).freeze
         end

@@ -58,9 +58,9 @@ module Sparrow
           start_s = now_s
           prescriptions.each { |lane, prescription| visited(lane, visit, prescription) }
           if prescriptions.each_value.any? { |prescription| prescription.sides == "each" } # never where groups rotate
-            a_window_a_side(visit, prescriptions, window_s, start_s)
+            a_window_a_side(visit, prescriptions, window_s, start_s: start_s)
           else
-            one_window(visit, prescriptions, window_s, start_s)
+            one_window(visit, prescriptions, window_s, start_s: start_s)
           end
           @lanes.each { |level, lane| lane.write("done", now_of(prescriptions) - start_s) unless prescriptions.key?(level) }
         end
@@ -88,40 +88,40 @@ module Sparrow
           @lanes.fetch(prescriptions.each_key.first).now_s
         end
 
-        def a_window_a_side(visit, prescriptions, window_s, start_s)
+        def a_window_a_side(visit, prescriptions, window_s, start_s:)
           second_s = start_s + window_s + @block.switch_s
           prescriptions.each do |level, prescription|
             lane = @lanes.fetch(level)
-            stretch(lane, visit, prescription, prescription.stop_s, window_s, "first")
-            lane.write("switch", @block.switch_s, visit.station, visit.round, nil, prescription.level)
-            stretch(lane, visit, prescription, prescription.stop_s, window_s, "second")
+            stretch(lane, visit, prescription, work_s: prescription.stop_s, window_s: window_s, side: "first")
+            lane.write("switch", @block.switch_s, visit.station, round: visit.round, level: prescription.level)
+            stretch(lane, visit, prescription, work_s: prescription.stop_s, window_s: window_s, side: "second")
           end
           {"first" => start_s, "second" => second_s}.each do |part, at_s|
-            window(visit, prescriptions, part, at_s, window_s, prescriptions.transform_values { |prescription| at_s + prescription.stop_s })
+            window(visit, prescriptions, part, start_s: at_s, seconds: window_s, stops: prescriptions.transform_values { |prescription| at_s + prescription.stop_s })
           end
         end
 
-        def one_window(visit, prescriptions, window_s, start_s)
+        def one_window(visit, prescriptions, window_s, start_s:)
           prescriptions.each do |level, prescription|
             lane = @lanes.fetch(level)
             if prescription.sides == "split"
-              halves(lane, visit, prescription, window_s)
+              halves(lane, visit, prescription, window_s: window_s)
             else
-              stretch(lane, visit, prescription, prescription.stop_s, window_s, nil)
+              stretch(lane, visit, prescription, work_s: prescription.stop_s, window_s: window_s)
             end
           end
           switched = prescriptions.each_value.any? { |prescription| prescription.sides == "split" }
-          window(visit, prescriptions, "whole", start_s, window_s, prescriptions.transform_values { |prescription| stop_of(prescription, start_s, window_s) },
+          window(visit, prescriptions, "whole", start_s: start_s, seconds: window_s, stops: prescriptions.transform_values { |prescription| stop_of(prescription, start_s, window_s) },
             switch_s: switched ? start_s + first_half(window_s) : nil)
         end
 
         # Half the window a side, an odd second to the first; the switch comes out
         # of the second half, for a lane that stops early too.
-        def halves(lane, visit, prescription, window_s)
+        def halves(lane, visit, prescription, window_s:)
           first, second = prescription.stretches(two_windows: false, switch_s: @block.switch_s)
-          stretch(lane, visit, prescription, first, first_half(window_s), "first")
-          lane.write("switch", @block.switch_s, visit.station, visit.round, nil, prescription.level)
-          stretch(lane, visit, prescription, second, (window_s / 2) - @block.switch_s, "second")
+          stretch(lane, visit, prescription, work_s: first, window_s: first_half(window_s), side: "first")
+          lane.write("switch", @block.switch_s, visit.station, round: visit.round, level: prescription.level)
+          stretch(lane, visit, prescription, work_s: second, window_s: (window_s / 2) - @block.switch_s, side: "second")
         end
 
         def stop_of(prescription, start_s, window_s)
@@ -133,12 +133,12 @@ module Sparrow
           (window_s + 1) / 2
         end
 
-        def stretch(lane, visit, prescription, work_s, window_s, side)
-          lane.write("work", work_s, visit.station, visit.round, side, prescription.level)
-            .write("waiting", window_s - work_s, visit.station, visit.round, side, prescription.level)
+        def stretch(lane, visit, prescription, work_s:, window_s:, side:)
+          lane.write("work", work_s, visit.station, round: visit.round, side: side, level: prescription.level)
+            .write("waiting", window_s - work_s, visit.station, round: visit.round, side: side, level: prescription.level)
         end
 
-        def window(visit, prescriptions, part, start_s, seconds, stops, switch_s: nil)
+        def window(visit, prescriptions, part, start_s:, seconds:, stops:, switch_s: nil)
           @windows << Plan::Window.new(
             @block, visit.station, visit.round, part, start_s, seconds, stops, switch_s, prescriptions
           ).freeze
@@ -156,8 +156,8 @@ module Sparrow
           gap_s = rests.values.max
           @lanes.each do |level, lane|
             next lane.write("done", gap_s) unless rests.key?(level)
-            lane.write("rest", rests.fetch(level), visit.station, visit.round)
-              .write("waiting", gap_s - rests.fetch(level), visit.station, visit.round)
+            lane.write("rest", rests.fetch(level), visit.station, round: visit.round)
+              .write("waiting", gap_s - rests.fetch(level), visit.station, round: visit.round)
           end
         end
 

@@ -10,7 +10,7 @@ module Sparrow
         # @param block [Hash] of the document
         # @param house [Standards::House]
         # @param levels [Hash{String => Prescription}]
-        def initialize(station, block, house, levels)
+        def initialize(station, block, house, levels:)
           @ladder = station.fetch("ladder")
           @station = station
           @block = block

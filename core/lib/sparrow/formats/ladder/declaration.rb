@@ -33,8 +33,8 @@ module Sparrow
           true
         end
 
-        def counts(station, block, house, levels)
-          Counts.new(station, block, house, levels).by_level if station["ladder"]
+        def counts(station, block, house, levels:)
+          Counts.new(station, block, house, levels: levels).by_level if station["ladder"]
         end
 
         # The numbers add up to the total, or it says why they cannot.

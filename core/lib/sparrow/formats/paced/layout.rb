@@ -41,7 +41,7 @@ module Sparrow
           raise NotImplementedError, "#{self.class} has no steps"
         end
 
-        def step(gate, station, round, level, sets: nil)
+        def step(gate, station, round, level:, sets: nil)
           prescription = station.at(level)
           counted = station.counted(level, round)
           Step.new(gate, station, round, prescription, counted, seconds(prescription, counted, sets), sets)
@@ -76,18 +76,18 @@ module Sparrow
         def work(level, step)
           lane = @lanes.fetch(level)
           @visits.fetch(level) << Plan::Visit.new(step.station, step.round, step.prescription, step.counted, lane.now_s, step.seconds, step.sets)
-          return lane.write("work", step.seconds, step.station, step.round, nil, step.prescription.level) unless step.sets
+          return lane.write("work", step.seconds, step.station, round: step.round, level: step.prescription.level) unless step.sets
           step.sets.each_with_index do |count, index|
-            lane.write("rest", @block.set_rest_s, step.station, step.round) if index.positive?
-            lane.write("work", step.prescription.set_s(count), step.station, step.round, nil, step.prescription.level)
+            lane.write("rest", @block.set_rest_s, step.station, round: step.round) if index.positive?
+            lane.write("work", step.prescription.set_s(count), step.station, round: step.round, level: step.prescription.level)
           end
         end
 
         # From one set to the next: the rest, with the walk inside it.
         def way(level, from, to)
           rest_s = rest_between(from, to)
-          @lanes.fetch(level).write("rest", rest_s, from.station, from.round)
-            .write("transition", [walk_s(from, to) - rest_s, 0].max, to.station, to.round)
+          @lanes.fetch(level).write("rest", rest_s, from.station, round: from.round)
+            .write("transition", [walk_s(from, to) - rest_s, 0].max, to.station, round: to.round)
         end
 
         def rest_between(from, to)
@@ -110,7 +110,7 @@ module Sparrow
 
         def wait_until(level, second, step)
           lane = @lanes.fetch(level)
-          lane.write("waiting", second - lane.now_s, step.station, step.round)
+          lane.write("waiting", second - lane.now_s, step.station, round: step.round)
         end
 
         def go_on(by_gate, gate, following)

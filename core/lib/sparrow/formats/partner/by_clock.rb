@@ -40,27 +40,27 @@ module Sparrow
           prescriptions = Level::ALL.to_h { |level| [level, station.at(level)] }
           turn_s = prescriptions.each_value.map(&:stop_s).max
           (@block.own.fetch("turns") * LABELS.size).times do |turn|
-            @lanes.each_value { |lane| lane.write("transition", @block.switch_s, station, round) } if turn.positive?
-            window(prescriptions, station, round, turn, turn_s)
-            prescriptions.each { |level, prescription| turn.even? ? work(level, prescription, station, round, turn_s) : @lanes.fetch(level).write("rest", turn_s, station, round) }
+            @lanes.each_value { |lane| lane.write("transition", @block.switch_s, station, round: round) } if turn.positive?
+            window(prescriptions, station, round, turn: turn, turn_s: turn_s)
+            prescriptions.each { |level, prescription| turn.even? ? work(level, prescription, station, round: round, turn_s: turn_s) : @lanes.fetch(level).write("rest", turn_s, station, round: round) }
           end
         end
 
-        def window(prescriptions, station, round, turn, turn_s)
+        def window(prescriptions, station, round, turn:, turn_s:)
           stops = prescriptions.transform_values { |prescription| now_s + prescription.stop_s }
           @windows << Plan::Window.new(@block, station, round, LABELS[turn % LABELS.size], now_s, turn_s, stops, nil, prescriptions).freeze
         end
 
-        def work(level, prescription, station, round, turn_s)
+        def work(level, prescription, station, round:, turn_s:)
           lane = @lanes.fetch(level)
           @visits.fetch(level) << Plan::Visit.new(station, round, prescription, prescription.reps_counted, lane.now_s, prescription.stop_s)
-          lane.write("work", prescription.stop_s, station, round, nil, level).write("waiting", turn_s - prescription.stop_s, station, round)
+          lane.write("work", prescription.stop_s, station, round: round, level: level).write("waiting", turn_s - prescription.stop_s, station, round: round)
         end
 
         def way_on(station, round, following)
           return unless following
           rest_s = (following.last != round && @block.round_rest_s) || Level::ALL.map { |level| station.at(level).rest_s }.max
-          @lanes.each_value { |lane| lane.write("rest", rest_s, station, round) }
+          @lanes.each_value { |lane| lane.write("rest", rest_s, station, round: round) }
         end
 
         # @return [Array<Plan::Group>] the two of a pair, with the turns of each

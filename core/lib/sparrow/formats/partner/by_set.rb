@@ -23,10 +23,10 @@ module Sparrow
           lane = @lanes.fetch(level)
           set_s = step.prescription.set_s(step.counted)
           (@block.own.fetch("turns") * 2).times do |turn|
-            lane.write("transition", @block.switch_s, step.station, step.round) if turn.positive?
-            next lane.write("rest", set_s, step.station, step.round) if turn.odd?
+            lane.write("transition", @block.switch_s, step.station, round: step.round) if turn.positive?
+            next lane.write("rest", set_s, step.station, round: step.round) if turn.odd?
             @visits.fetch(level) << Plan::Visit.new(step.station, step.round, step.prescription, step.counted, lane.now_s, set_s)
-            lane.write("work", set_s, step.station, step.round, nil, step.prescription.level)
+            lane.write("work", set_s, step.station, round: step.round, level: step.prescription.level)
           end
         end
       end

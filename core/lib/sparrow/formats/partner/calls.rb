@@ -22,9 +22,9 @@ module Sparrow
           from_s = before ? before.end_s : @line.start_s
           count = [Plan::Cues::Approach::COUNT_FROM, window.start_s - from_s].min
           [
-            (call(window, from_s, "next", Sparrow.say("formats.next_name", name: window.station.name)) if fresh),
-            (call(window, window.start_s - count, "countdown", Plan::Cues::Approach::COUNTS.fetch(count)) if count.positive?),
-            call(window, window.start_s, "go", Sparrow.say("formats.part_go", part: window.part)),
+            (call(window, from_s, "next", text: Sparrow.say("formats.next_name", name: window.station.name)) if fresh),
+            (call(window, window.start_s - count, "countdown", text: Plan::Cues::Approach::COUNTS.fetch(count)) if count.positive?),
+            call(window, window.start_s, "go", text: Sparrow.say("formats.part_go", part: window.part)),
             *ending(window)
           ].compact
         end
@@ -35,12 +35,12 @@ module Sparrow
           following = @line.windows[@line.windows.index(window) + 1]
           change = following && [following.station, following.round] == [window.station, window.round]
           count = [Plan::Cues::Approach::COUNT_FROM, window.seconds - 1].min
-          early.map { |at_s, levels| call(window, at_s, "stop", Level.stop(levels.map(&:first)), levels.map(&:first)) } +
-            [(call(window, window.end_s - count, "countdown", Plan::Cues::Approach::COUNTS.fetch(count)) if count.positive?),
-              change ? call(window, window.end_s, "switch", Sparrow.say("formats.change")) : call(window, window.end_s, "stop", Sparrow.say("formats.stop"))].compact
+          early.map { |at_s, levels| call(window, at_s, "stop", text: Level.stop(levels.map(&:first)), levels: levels.map(&:first)) } +
+            [(call(window, window.end_s - count, "countdown", text: Plan::Cues::Approach::COUNTS.fetch(count)) if count.positive?),
+              change ? call(window, window.end_s, "switch", text: Sparrow.say("formats.change")) : call(window, window.end_s, "stop", text: Sparrow.say("formats.stop"))].compact
         end
 
-        def call(window, at_s, kind, text, levels = nil)
+        def call(window, at_s, kind, text:, levels: nil)
           Plan::Cues::Cue.new(at_s, kind, text, levels, @line.block.id, window.station.id, window.round)
         end
       end

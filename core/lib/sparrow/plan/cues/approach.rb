@@ -21,8 +21,8 @@ module Sparrow
             announce(window, before_s, calls) unless window.part == "second"
             # As much of 3-2-1 as the gap has room for.
             count = [COUNT_FROM, window.start_s - before_s].min
-            calls << call(window, window.start_s - count, "countdown", COUNTS.fetch(count)) if count.positive?
-            calls << call(window, window.start_s, "go", go(window))
+            calls << call(window, window.start_s - count, "countdown", text: COUNTS.fetch(count)) if count.positive?
+            calls << call(window, window.start_s, "go", text: go(window))
             before_s = window.end_s
           end
         end
@@ -31,8 +31,8 @@ module Sparrow
 
         def announce(window, at_s, calls)
           calls << round(window, at_s) if first_of_round?(window) && @line.block.round_count > 1
-          calls << call(window, at_s, "last_station", Sparrow.say("plan.last_station")) if window.equal?(last_window) && @line.windows.size > 1
-          calls << call(window, at_s, "next", versions(window))
+          calls << call(window, at_s, "last_station", text: Sparrow.say("plan.last_station")) if window.equal?(last_window) && @line.windows.size > 1
+          calls << call(window, at_s, "next", text: versions(window))
         end
 
         def go(window)
@@ -52,8 +52,8 @@ module Sparrow
 
         def round(window, at_s)
           rounds = @line.block.round_count
-          return call(window, at_s, "last_round", Sparrow.say("plan.last_round")) if window.round == rounds
-          call(window, at_s, "round", Sparrow.say("plan.round_window_of_rounds", window: window.round, rounds: rounds))
+          return call(window, at_s, "last_round", text: Sparrow.say("plan.last_round")) if window.round == rounds
+          call(window, at_s, "round", text: Sparrow.say("plan.round_window_of_rounds", window: window.round, rounds: rounds))
         end
 
         def first_of_round?(window)
@@ -68,7 +68,7 @@ module Sparrow
           @last_window ||= @line.windows.reverse_each.find { |window| window.part != "second" }
         end
 
-        def call(window, at_s, kind, text)
+        def call(window, at_s, kind, text:)
           Cue.new(at_s, kind, text, nil, window.block.id, window.station.id, window.round)
         end
       end

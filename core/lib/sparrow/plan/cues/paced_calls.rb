@@ -21,7 +21,7 @@ module Sparrow
           before_s = @line.start_s
           calls = gates.flat_map do |gate|
             next [] if gate.start_s >= @line.end_s
-            approach = [round(gate, before_s), call(before_s, "next", task(gate), gate), countdown(gate, before_s), call(gate.start_s, "go", Sparrow.say("plan.go"), gate)]
+            approach = [round(gate, before_s), call(before_s, "next", task(gate), gate: gate), countdown(gate, before_s), call(gate.start_s, "go", Sparrow.say("plan.go"), gate: gate)]
             drink = drink(gate)
             before_s = [gate.end_s, @line.end_s].min
             [*approach, drink].compact
@@ -41,8 +41,8 @@ module Sparrow
         def round(gate, at_s)
           rounds = @block.round_count
           return if rounds == 1 || @block.format.counts_rounds? || @block.gate == "free" || !first_of_round?(gate)
-          return call(at_s, "last_round", Sparrow.say("plan.last_round"), gate) if gate.round == rounds
-          call(at_s, "round", Sparrow.say("plan.round_gate_of_rounds", gate: gate.round, rounds: rounds), gate)
+          return call(at_s, "last_round", Sparrow.say("plan.last_round"), gate: gate) if gate.round == rounds
+          call(at_s, "round", Sparrow.say("plan.round_gate_of_rounds", gate: gate.round, rounds: rounds), gate: gate)
         end
 
         def first_of_round?(gate)
@@ -51,13 +51,13 @@ module Sparrow
 
         def countdown(gate, before_s)
           count = [Approach::COUNT_FROM, gate.start_s - before_s].min
-          call(gate.start_s - count, "countdown", Approach::COUNTS.fetch(count), gate) if count.positive?
+          call(gate.start_s - count, "countdown", Approach::COUNTS.fetch(count), gate: gate) if count.positive?
         end
 
         def drink(gate)
           following = @line.gates[@line.gates.index(gate) + 1]
           return unless following && following.start_s - gate.end_s >= Breaks::FROM_S && gate.end_s < @line.end_s
-          call(gate.end_s, "drink", Sparrow.say("plan.drink"), gate)
+          call(gate.end_s, "drink", Sparrow.say("plan.drink"), gate: gate)
         end
 
         # Only a cap ends a block by the clock.
@@ -70,7 +70,7 @@ module Sparrow
           calls.reject { |cue| cue.at_s < begins_s }
         end
 
-        def call(at_s, kind, text, gate = nil)
+        def call(at_s, kind, text, gate: nil)
           Cue.new(at_s, kind, text, nil, @block.id, gate&.station&.id, gate&.round)
         end
       end

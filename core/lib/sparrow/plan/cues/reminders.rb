@@ -25,15 +25,15 @@ module Sparrow
           @line.windows.select { |window| window.seconds >= FROM_S }.flat_map.with_index do |window, index|
             prescription = window.prescriptions.values[(window.round + index) % window.prescriptions.size]
             next [] unless prescription.variation
-            [remind(window, prescription, 4, "form", prescription.variation.cues[(window.round - 1) % prescription.variation.cues.size]),
-              remind(window, prescription, 12, "breathing", prescription.variation.breathing)].compact
+            [remind(window, prescription, 4, kind: "form", text: prescription.variation.cues[(window.round - 1) % prescription.variation.cues.size]),
+              remind(window, prescription, 12, kind: "breathing", text: prescription.variation.breathing)].compact
           end
         end
 
         private
 
         # @param sixteenths [Integer] how far into the window to begin looking for a silence
-        def remind(window, prescription, sixteenths, kind, text)
+        def remind(window, prescription, sixteenths, kind:, text:)
           from_s = window.start_s + (window.seconds * sixteenths / 16)
           at_s = (from_s...[from_s + 8, window.end_s].min).find { |second| silent?(second) }
           return unless at_s

@@ -25,17 +25,17 @@ module Sparrow
 
         def halfway(window)
           return if window.seconds < HALFWAY_FROM_S || window.switch_s
-          call(window, window.start_s + (window.seconds / 2), "halfway", Sparrow.say("plan.halfway"))
+          call(window, window.start_s + (window.seconds / 2), "halfway", text: Sparrow.say("plan.halfway"))
         end
 
         def switch(window)
           at_s = window.switch_s || (window.end_s if window.part == "first")
-          call(window, at_s, "switch", Sparrow.say("plan.switch_sides")) if at_s
+          call(window, at_s, "switch", text: Sparrow.say("plan.switch_sides")) if at_s
         end
 
         def ten_seconds(window)
           return if window.seconds < TEN_SECONDS_FROM_S
-          call(window, window.end_s - 10, "ten_seconds", Sparrow.say("plan.ten_seconds"))
+          call(window, window.end_s - 10, "ten_seconds", text: Sparrow.say("plan.ten_seconds"))
         end
 
         def stops(window, calls)
@@ -64,15 +64,15 @@ module Sparrow
         end
 
         def stop(window, at_s, levels)
-          call(window, at_s, "stop", levels ? Level.stop(levels) : Sparrow.say("plan.stop"), levels)
+          call(window, at_s, "stop", text: levels ? Level.stop(levels) : Sparrow.say("plan.stop"), levels: levels)
         end
 
         def countdown(window, stop_s, levels)
           count = [Approach::COUNT_FROM, stop_s - window.start_s - 1].min
-          call(window, stop_s - count, "countdown", Approach::COUNTS.fetch(count), levels) if count.positive?
+          call(window, stop_s - count, "countdown", text: Approach::COUNTS.fetch(count), levels: levels) if count.positive?
         end
 
-        def call(window, at_s, kind, text, levels = nil)
+        def call(window, at_s, kind, text:, levels: nil)
           Cue.new(at_s, kind, text, levels, window.block.id, window.station.id, window.round)
         end
       end

@@ -6,7 +6,7 @@ module Sparrow
       # Paced blocks: the lanes' times are what they are; numbers are turned until
       # each lane comes as near as it can to the common time.
       class ByPace
-        def initialize(line, capacity, station, window_s)
+        def initialize(line, capacity, station, window_s:)
           @line = line
           @block = line.block
           @capacity = capacity
@@ -55,11 +55,11 @@ module Sparrow
           visits = open.to_h { |cell| [cell, (1..turns(level)).count { |round| cell.station.in_round?(round) }] }
           work_s = open.sum { |cell| cell.number * cell.unit_s * visits[cell] }
           amounts = {}.compare_by_identity
-          numbers = scaled(open, visits, common_s - (LaneTime.waitless(@line, level) - work_s), work_s)
+          numbers = scaled(open, visits, common_s - (LaneTime.waitless(@line, level) - work_s), work_s: work_s)
           cells.to_h { |cell| [cell.station.id, [cell, numbers[cell] && kept(cell, numbers[cell], amounts)]] }
         end
 
-        def scaled(cells, visits, budget_s, work_s)
+        def scaled(cells, visits, budget_s, work_s:)
           return {} if cells.empty? || work_s.zero? || budget_s <= 0
           numbers = cells.to_h { |cell| [cell, [cell.rounded((cell.number * budget_s / work_s).floor), 1].max] }
           left_s = budget_s - numbers.sum { |cell, number| number * cell.unit_s * visits[cell] }
@@ -74,7 +74,7 @@ module Sparrow
         end
 
         def kept(cell, number, amounts)
-          Reserve.within(@capacity, cell, number, amounts, @block.house.reserve)
+          Reserve.within(@capacity, cell, number, amounts: amounts, reserve: @block.house.reserve)
         end
       end
     end

@@ -12,7 +12,7 @@ module Sparrow
         Seen = Value.row(:time_s, :keeps)
 
         # @param workout [Plan::Workout]
-        def initialize(line, workout, window_s, catalogue)
+        def initialize(line, workout, window_s:, catalogue:)
           @line = line
           @block = line.block
           @workout = workout
@@ -77,7 +77,7 @@ module Sparrow
         def candidates(level)
           (@candidates ||= {})[level] ||= STEP.step(100, STEP).select do |share|
             shared = @given.merge("shares" => {level => share})
-            turning.all? { |station, given| Formats::Ladder::Counts.new(given, shared, @block.house, station.levels).spreads?(level) }
+            turning.all? { |station, given| Formats::Ladder::Counts.new(given, shared, @block.house, levels: station.levels).spreads?(level) }
           end
         end
 

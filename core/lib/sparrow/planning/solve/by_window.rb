@@ -5,7 +5,7 @@ module Sparrow
     class Solve
       # Timed blocks: each station has its window, and each level works to its own stop.
       class ByWindow
-        def initialize(line, capacity, station, window_s)
+        def initialize(line, capacity, station, window_s:)
           @block = line.block
           @capacity = capacity
           @station = station
@@ -32,7 +32,7 @@ module Sparrow
         def number(cell)
           return unless cell.counted?
           window_s = @window_s || WindowFit.of(@block, cell.station, cell.prescription.level).window_s
-          Reserve.within(@capacity, cell, cell.most(window_s * @fill), @amounts[cell.prescription.level], @block.house.reserve)
+          Reserve.within(@capacity, cell, cell.most(window_s * @fill), amounts: @amounts[cell.prescription.level], reserve: @block.house.reserve)
         end
       end
     end

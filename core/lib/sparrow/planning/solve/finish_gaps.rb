@@ -14,21 +14,21 @@ module Sparrow
         def self.of(line, after, only, work: false)
           format = line.block.format
           return [] if line.block.stations.empty? || format.counts_day? || (work && !format.work_windows?)
-          return [row(line.block, nil, paced(line), paced(after))] unless only || line.block.timed?
+          return [row(line.block, nil, paced(line), after: paced(after))] unless only || line.block.timed?
           line.block.stations.zip(after.block.stations).filter_map do |before_station, after_station|
             next if only && before_station.id != only
-            next work_row(line.block, before_station, after.block, after_station) if work
-            row(line.block, before_station.id, sets(before_station), sets(after_station))
+            next work_row(line.block, before_station, after.block, after: after_station) if work
+            row(line.block, before_station.id, sets(before_station), after: sets(after_station))
           end
         end
 
-        def self.row(block, station, before, after, spread_before: spread(before), spread_after: spread(after))
+        def self.row(block, station, before, after:, spread_before: spread(before), spread_after: spread(after))
           {"block" => block.id, "station" => station, "before" => before, "after" => after, "spread_before_s" => spread_before,
            "spread_after_s" => spread_after}
         end
 
-        def self.work_row(block, station, block_after, after)
-          row(block, station.id, times(block, station), times(block_after, after), spread_before: left(block, station), spread_after: left(block_after, after))
+        def self.work_row(block, station, block_after, after:)
+          row(block, station.id, times(block, station), after: times(block_after, after), spread_before: left(block, station), spread_after: left(block_after, after))
         end
 
         def self.times(block, station)

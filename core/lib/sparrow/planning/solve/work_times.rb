@@ -27,8 +27,8 @@ module Sparrow
         def of(station)
           least = Level::ALL.filter_map { |level| (seconds = least_s(station, level)) && [station.at(level), seconds] }
           own, shared = least.partition { |prescription, _| prescription.own_work_s }
-          changes = own.map { |prescription, seconds| change("#{prescription.pointer}/work_s", station, prescription.level, prescription.work_s, seconds) }
-          changes << change("#{station.pointer}/work_s", station, nil, shared.first.first.work_s, shared.map(&:last).max) if shared.any?
+          changes = own.map { |prescription, seconds| change("#{prescription.pointer}/work_s", station, prescription.level, from: prescription.work_s, to: seconds) }
+          changes << change("#{station.pointer}/work_s", station, nil, from: shared.first.first.work_s, to: shared.map(&:last).max) if shared.any?
           changes.compact
         end
 
@@ -42,7 +42,7 @@ module Sparrow
           end
         end
 
-        def change(pointer, station, level, from, to)
+        def change(pointer, station, level, from:, to:)
           Change.new(pointer: pointer, block: @block.id, station: station.id, level: level, key: "work_s", from: from, to: to) unless from == to
         end
       end

@@ -9,17 +9,17 @@ module Sparrow
         def findings
           each_cell.filter_map do |block, station, prescription|
             point = @capacity.worst(prescription)
-            breaks(block, station, prescription, point) if point && !point.keeps?(0)
+            breaks(block, station, prescription, point: point) if point && !point.keeps?(0)
           end
         end
 
         private
 
-        def breaks(block, station, prescription, point)
+        def breaks(block, station, prescription, point:)
           unit = Sparrow.word(point.by_time ? "seconds" : "reps")
           finding("warn", Place.station(block, station, prescription.level),
             Sparrow.say("review.somebody_would_not_complete_this_in", somebody: Level.somebody(prescription.level), point: point.round),
-            Sparrow.say("review.about_amount_unit_are_left_in", amount: format("%.1f", [point.available, 0].max), unit: unit, amount_2: format("%.4g", point.asked)), fix(block, station, prescription))
+            why: Sparrow.say("review.about_amount_unit_are_left_in", amount: format("%.1f", [point.available, 0].max), unit: unit, amount_2: format("%.4g", point.asked)), fix: fix(block, station, prescription))
         end
 
         # The highest that leaves the reserve; else the highest that is completed at all.

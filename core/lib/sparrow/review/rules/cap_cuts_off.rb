@@ -16,8 +16,8 @@ module Sparrow
 
         def cut_off(line, levels)
           finding("note", Place.block(line.block), Sparrow.say("review.before_the_cap_these_do_not", levels: levels.join(", ")),
-            Sparrow.say("review.the_block_ends_at_of_the", of: ClockText.of(line.block.cap_s), of_2: ClockText.of(slowest(line))),
-            Fix.set(Sparrow.say("review.cap_at_of", of: ClockText.of(rounded(line))), ["#{line.block.pointer}/cap_s", rounded(line)]))
+            why: Sparrow.say("review.the_block_ends_at_of_the", of: ClockText.of(line.block.cap_s), of_2: ClockText.of(slowest(line))),
+            fix: Fix.set(Sparrow.say("review.cap_at_of", of: ClockText.of(rounded(line))), ["#{line.block.pointer}/cap_s", rounded(line)]))
         end
 
         def slowest(line)

@@ -9,7 +9,7 @@ module Sparrow
           return [] unless @workout.each_station.any?
           @workout.blocks.select { |block| block.format.stations? && block.stations.empty? }.map do |block|
             finding("note", Place.block(block), Sparrow.say("review.this_block_has_no_station"),
-              Sparrow.say("review.it_is_announced_and_then_skipped"), Fix.remove(Sparrow.say("review.remove_the_empty_block"), block.pointer))
+              why: Sparrow.say("review.it_is_announced_and_then_skipped"), fix: Fix.remove(Sparrow.say("review.remove_the_empty_block"), block.pointer))
           end
         end
       end

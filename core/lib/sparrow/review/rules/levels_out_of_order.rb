@@ -10,7 +10,7 @@ module Sparrow
           @workout.each_station.flat_map do |block, station|
             station.levels.values.each_cons(2).filter_map do |lower, higher|
               reason = easier(lower, higher)
-              out_of_order(block, station, lower, higher, reason) if reason
+              out_of_order(block, station, lower, higher: higher, reason: reason) if reason
             end
           end
         end
@@ -33,11 +33,11 @@ module Sparrow
           Sparrow.say("review.higher_unit_of_the_same_version", higher: higher, unit: unit, lower: lower) if lower && higher && higher < lower
         end
 
-        def out_of_order(block, station, lower, higher, reason)
+        def out_of_order(block, station, lower, higher:, reason:)
           given = @workout.document.dig("blocks", block.position, "stations", block.stations.index(station), "levels")
           finding("warn", Place.station(block, station, higher.level),
-            Sparrow.say("review.level_is_easier_than_level_2", level: Level.name_of(higher.level), level_2: Level.words(lower.level)), reason,
-            Fix.set(Sparrow.say("review.swap_the_two"), [lower.pointer, given[higher.level]], [higher.pointer, given[lower.level]]))
+            Sparrow.say("review.level_is_easier_than_level_2", level: Level.name_of(higher.level), level_2: Level.words(lower.level)), why: reason,
+            fix: Fix.set(Sparrow.say("review.swap_the_two"), [lower.pointer, given[higher.level]], [higher.pointer, given[lower.level]]))
         end
       end
     end

@@ -9,7 +9,7 @@ module Sparrow
           @workout.each_station.filter_map do |block, station|
             next if station.movement.nil? || station.levels.each_value.any? { |prescription| prescription.variation.no_impact? }
             finding("warn", Place.station(block, station), Sparrow.say("review.no_version_without_impact"),
-              Sparrow.say("review.a_sore_knee_ankle_or_back"), fix(station))
+              why: Sparrow.say("review.a_sore_knee_ankle_or_back"), fix: fix(station))
           end
         end
 

@@ -8,7 +8,7 @@ module Sparrow
         def findings
           return [] if @workout.each_station.any?
           [finding("stop", Place.workout, Sparrow.say("review.there_is_no_station_yet"),
-            Sparrow.say("review.a_class_needs_something_to_do"), fix)]
+            why: Sparrow.say("review.a_class_needs_something_to_do"), fix: fix)]
         end
 
         private

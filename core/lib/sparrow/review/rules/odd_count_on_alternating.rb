@@ -10,16 +10,16 @@ module Sparrow
           each_cell.filter_map do |block, station, prescription|
             next unless prescription.reps && prescription.requires_even_count?
             odd = prescription.reps.minmax.find(&:odd?)
-            odd_count(block, station, prescription, odd) if odd
+            odd_count(block, station, prescription, odd: odd) if odd
           end
         end
 
         private
 
-        def odd_count(block, station, prescription, odd)
+        def odd_count(block, station, prescription, odd:)
           even = evened(block, station, prescription)
           finding("note", Place.station(block, station, prescription.level), Sparrow.say("review.odd_is_odd_and_the_sides", odd: odd),
-            Sparrow.say("review.one_side_gets_a_rep_more"), even ? fix(prescription, even) : uncounted(prescription))
+            why: Sparrow.say("review.one_side_gets_a_rep_more"), fix: even ? fix(prescription, even) : uncounted(prescription))
         end
 
         # Up where the window has time for it, else down.

@@ -9,7 +9,7 @@ module Sparrow
           each_cell.filter_map do |block, station, prescription|
             next unless prescription.variation&.sides == "one_sided" && one_side?(block, prescription)
             finding("warn", Place.station(block, station, prescription.level), Sparrow.say("review.only_one_side_is_worked"),
-              Sparrow.say("review.name_works_a_side_at_a", name: prescription.variation.name), fix(block, station))
+              why: Sparrow.say("review.name_works_a_side_at_a", name: prescription.variation.name), fix: fix(block, station))
           end
         end
 

@@ -9,7 +9,7 @@ module Sparrow
           over_s = @workout.slot_s ? @timeline.total_s - @workout.slot_s : 0
           return [] unless over_s.positive?
           [finding("warn", Place.workout, Sparrow.say("review.of_over_the_slot_of_slot_minutes", of: ClockText.of(over_s), slot_minutes: @workout.slot_minutes),
-            Sparrow.say("review.the_class_takes_of_the_end", of: ClockText.of(@timeline.total_s)), fix)]
+            why: Sparrow.say("review.the_class_takes_of_the_end", of: ClockText.of(@timeline.total_s)), fix: fix)]
         end
 
         private

@@ -20,7 +20,7 @@ module Sparrow
           prescription = fit.prescription
           finding("warn", Place.station(block, station, prescription.level),
             Sparrow.say("review.reps_counted_reps_do_not_fit_in", reps_counted: prescription.reps_counted, window_s: fit.window_s),
-            Sparrow.say("review.at_seconds_s_a_move_the", seconds: seconds(prescription), set_s: fit.set_s, fits: fit.fits), fix(prescription, fit))
+            why: Sparrow.say("review.at_seconds_s_a_move_the", seconds: seconds(prescription), set_s: fit.set_s, fits: fit.fits), fix: fix(prescription, fit))
         end
 
         def seconds(prescription)

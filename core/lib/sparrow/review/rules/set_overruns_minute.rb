@@ -10,7 +10,7 @@ module Sparrow
           each_cell.filter_map do |block, station, prescription|
             next unless block.format.fixed_starts? && prescription.set_s > block.interval_s
             finding("warn", Place.station(block, station, prescription.level), Sparrow.say("review.the_set_takes_set_s_s_of", set_s: prescription.set_s, interval_s: block.interval_s),
-              Sparrow.say("review.the_next_start_comes_before_it"), fix(block, station, prescription))
+              why: Sparrow.say("review.the_next_start_comes_before_it"), fix: fix(block, station, prescription))
           end
         end
 

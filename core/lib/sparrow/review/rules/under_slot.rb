@@ -13,8 +13,8 @@ module Sparrow
           left_s = @workout.slot_s - @timeline.total_s
           return [] unless left_s > SLACK_S
           [finding("note", Place.workout, Sparrow.say("review.of_of_the_slot_are_left", of: ClockText.of(left_s)),
-            Sparrow.say("review.the_class_takes_of_of_slot_minutes", of: ClockText.of(@timeline.total_s), slot_minutes: @workout.slot_minutes),
-            RoundsToFit.new(@timeline).fix || shorter_slot)]
+            why: Sparrow.say("review.the_class_takes_of_of_slot_minutes", of: ClockText.of(@timeline.total_s), slot_minutes: @workout.slot_minutes),
+            fix: RoundsToFit.new(@timeline).fix || shorter_slot)]
         end
 
         private
