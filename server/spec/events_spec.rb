@@ -124,7 +124,7 @@ RSpec.describe Server::Events do
     it "is noted once a change is made, by the tab that made it, and not where it was refused" do
       held = signed_in_studio
       noted = []
-      allow(described_class).to receive(:announce) { |*change| noted << change }
+      allow(described_class).to receive(:announce) { |*change, origin:| noted << [*change, origin] }
       header "X-Tab", "tab-7"
       send_json(:post, "/api/people", {"name" => "Dov Abernethy", "lane" => "beginner"})
       send_json(:post, "/api/people", {"name" => ""})

@@ -90,7 +90,7 @@ RSpec.describe Sparrow::Capacity::FatigueSimulation do
   it "answers only for the turns that are watched" do
     loads = Array.new(3) { [load_of("push", 20.0, 10)] }
     turns = [turn(0), turn(60), turn(60)]
-    expect(described_class.left(turns, loads, place("push"), [false, false, true]).map { |left| left.round(1) }).to eq([15.6])
+    expect(described_class.left(turns, loads, place("push"), watched: [false, false, true]).map { |left| left.round(1) }).to eq([15.6])
   end
 
   it "is asked of a version by the pattern that it tires" do

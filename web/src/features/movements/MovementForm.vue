@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import LabelledField from '@/ui/LabelledField.vue'
 import { t } from '@/lib/text'
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import Button from 'primevue/button'
@@ -141,6 +142,11 @@ async function attempt(work: () => Promise<unknown>) {
 const save = () => attempt(async () => document.value && versioned.save(document.value, version.value))
 const resolve = (picks: Picks) => attempt(() => versioned.resolve(picks))
 onBeforeRouteLeave(() => !dirty.value || window.confirm(t('movements.leave_without_saving_this_movement')))
+const CHOICES = [
+  { key: 'pattern', label: t('movements.pattern') },
+  { key: 'plane', label: t('movements.plane') },
+  { key: 'role', label: t('movements.used_in') },
+] as const
 </script>
 
 <template>
@@ -166,60 +172,40 @@ onBeforeRouteLeave(() => !dirty.value || window.confirm(t('movements.leave_witho
           {{ $t('movements.the_ladder_get', { get: errors.get('/ladder') }) }}
         </p>
         <div class="fields">
-          <label
-            >{{ $t('common.name') }}
+          <LabelledField :label="$t('common.name')" :error="errors.get('/name') ?? errors.get('/id')">
             <InputText
               :model-value="document.name"
               :invalid="Boolean(errors.get('/name'))"
               @update:model-value="rename($event ?? '')"
             />
-            <span v-if="errors.get('/name') || errors.get('/id')" class="small warn-text" role="alert">{{
-              $t('movements.name_n', { n: errors.get('/name') ?? errors.get('/id') })
-            }}</span>
-          </label>
-          <label class="wide"
-            >{{ $t('movements.what_it_is_in_a_sentence') }}
+          </LabelledField>
+          <LabelledField
+            class="wide"
+            :label="$t('movements.what_it_is_in_a_sentence')"
+            :name="$t('movements.summary')"
+            :error="errors.get('/summary')"
+          >
             <InputText v-model="document.summary" :invalid="Boolean(errors.get('/summary'))" />
-            <span v-if="errors.get('/summary')" class="small warn-text" role="alert">{{
-              $t('movements.summary_get', { get: errors.get('/summary') })
-            }}</span>
-          </label>
-          <label
-            >{{ $t('movements.other_names_with_commas') }}
+          </LabelledField>
+          <LabelledField :label="$t('movements.other_names_with_commas')">
             <InputText
               :model-value="(document.also ?? []).join(', ')"
               @change="change((draft) => void (draft.also = wordsOf(($event.target as HTMLInputElement).value)))"
             />
-          </label>
-          <label
-            >{{ $t('movements.pattern') }}
+          </LabelledField>
+          <LabelledField v-for="field in CHOICES" :key="field.key" :label="field.label">
             <Select
-              v-model="document.pattern"
-              :aria-label="$t('movements.pattern')"
-              :options="[...MOVEMENT_WORDS.pattern]"
+              v-model="document[field.key]"
+              :aria-label="field.label"
+              :options="[...MOVEMENT_WORDS[field.key]]"
               :option-label="readable"
             />
-          </label>
-          <label
-            >{{ $t('movements.plane') }}
-            <Select
-              v-model="document.plane"
-              :aria-label="$t('movements.plane')"
-              :options="[...MOVEMENT_WORDS.plane]"
-              :option-label="readable"
-            />
-          </label>
-          <label
-            >{{ $t('movements.used_in') }}
-            <Select
-              v-model="document.role"
-              :aria-label="$t('movements.used_in')"
-              :options="[...MOVEMENT_WORDS.role]"
-              :option-label="readable"
-            />
-          </label>
-          <label v-for="level in MOVEMENT_WORDS.levels" :key="level"
-            >{{ $t('movements.opens_level', { level: readable(level) }) }}
+          </LabelledField>
+          <LabelledField
+            v-for="level in MOVEMENT_WORDS.levels"
+            :key="level"
+            :label="$t('movements.opens_level', { level: readable(level) })"
+          >
             <Select
               v-model="document.opens[level]"
               :aria-label="$t('movements.opens_level', { level: readable(level) })"
@@ -227,9 +213,14 @@ onBeforeRouteLeave(() => !dirty.value || window.confirm(t('movements.leave_witho
               option-label="label"
               option-value="value"
             />
-          </label>
-          <label v-for="joint in MOVEMENT_WORDS.spared" :key="joint"
-            >{{ $t('movements.with_a_sore_readable', { readable: readable(joint) }) }}
+          </LabelledField>
+          <LabelledField
+            v-for="joint in MOVEMENT_WORDS.spared"
+            :key="joint"
+            :label="$t('movements.with_a_sore_readable', { readable: readable(joint) })"
+            :name="readable(joint)"
+            :error="errors.get(`/spares/${joint}`)"
+          >
             <Select
               v-model="document.spares[joint]"
               :aria-label="$t('movements.with_a_sore_readable', { readable: readable(joint) })"
@@ -239,10 +230,7 @@ onBeforeRouteLeave(() => !dirty.value || window.confirm(t('movements.leave_witho
               filter
               :invalid="Boolean(errors.get(`/spares/${joint}`))"
             />
-            <span v-if="errors.get(`/spares/${joint}`)" class="small warn-text" role="alert"
-              >{{ readable(joint) }} {{ errors.get(`/spares/${joint}`) }}</span
-            >
-          </label>
+          </LabelledField>
         </div>
         <p v-if="errorBelow('/opens')" class="small warn-text" role="alert">
           {{ $t('movements.opens_error_below', { error_below: errorBelow('/opens') }) }}

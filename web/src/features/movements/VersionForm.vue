@@ -7,6 +7,7 @@ import Textarea from 'primevue/textarea'
 import { useId } from 'vue'
 import { readable } from '@/lib/readable'
 import { MOVEMENT_WORDS } from '@/lib/api/vocabulary'
+import LabelledField from '@/ui/LabelledField.vue'
 import { leversOf, leversText, linesOf, wordsOf, type RungDocument } from './form'
 
 // One rung of the studio's own ladder.
@@ -22,12 +23,13 @@ const TEXTS = [
 const SINGLE = ['impact', 'position', 'space', 'sides', 'counting', 'measure'] as const
 const SEVERAL = ['levels', 'joints', 'strains', 'equipment'] as const
 const LINES = [
-  { key: 'cues', label: t('movements.cues_a_line_each') },
-  { key: 'cautions', label: t('movements.cautions_a_line_each') },
+  { key: 'cues', name: t('movements.cues'), label: t('movements.cues_a_line_each') },
+  { key: 'cautions', name: t('movements.cautions'), label: t('movements.cautions_a_line_each') },
 ] as const
 const options = (key: keyof typeof MOVEMENT_WORDS) =>
   MOVEMENT_WORDS[key].map((value) => ({ value, label: readable(value) }))
 const number = (text: string | undefined) => (/^\d+(\.\d+)?$/.test((text ?? '').trim()) ? Number(text) : (text ?? ''))
+const typedIn = (event: Event) => (event.target as HTMLInputElement).value
 const targetKey = () => (props.rung.measure === 'hold' ? 'hold_s' : 'reps')
 
 function setMeasure(measure: string) {
@@ -43,20 +45,15 @@ function setMeasure(measure: string) {
   <fieldset class="rung">
     <legend>{{ rung.name || $t('movements.a_version_without_a_name') }}</legend>
     <div class="fields">
-      <label v-for="text in TEXTS" :key="text.key" class="wide"
-        >{{ text.label }}
+      <LabelledField v-for="text in TEXTS" :key="text.key" class="wide" :label="text.label" :error="errorAt(text.key)">
         <InputText
           :model-value="rung[text.key]"
           :invalid="Boolean(errorAt(text.key))"
           size="small"
           @update:model-value="emit('change', (held) => void (held[text.key] = $event ?? ''))"
         />
-        <span v-if="errorAt(text.key)" class="small warn-text" role="alert"
-          >{{ text.label }} {{ errorAt(text.key) }}</span
-        >
-      </label>
-      <label
-        >{{ $t('movements.demand') }}
+      </LabelledField>
+      <LabelledField :label="$t('movements.demand')" :error="errorAt('demand/value')">
         <InputText
           :model-value="String(rung.demand.value)"
           :invalid="Boolean(errorAt('demand'))"
@@ -65,12 +62,13 @@ function setMeasure(measure: string) {
           inputmode="decimal"
           @update:model-value="emit('change', (held) => void (held.demand.value = number($event)))"
         />
-        <span v-if="errorAt('demand/value')" class="small warn-text" role="alert">{{
-          $t('movements.demand_error_at', { error_at: errorAt('demand/value') })
-        }}</span>
-      </label>
-      <label class="wide"
-        >{{ $t('movements.why_that_demand') }}
+      </LabelledField>
+      <LabelledField
+        class="wide"
+        :label="$t('movements.why_that_demand')"
+        :name="$t('movements.why')"
+        :error="errorAt('demand/why')"
+      >
         <InputText
           :model-value="rung.demand.why"
           size="small"
@@ -78,25 +76,22 @@ function setMeasure(measure: string) {
           :invalid="Boolean(errorAt('demand/why'))"
           @update:model-value="emit('change', (held) => void (held.demand.why = $event ?? ''))"
         />
-        <span v-if="errorAt('demand/why')" class="small warn-text" role="alert">{{
-          $t('movements.why_error_at', { error_at: errorAt('demand/why') })
-        }}</span>
-      </label>
-      <label class="wide"
-        >{{ $t('movements.by') }}
+      </LabelledField>
+      <LabelledField
+        class="wide"
+        :label="$t('movements.made_harder_or_easier_by')"
+        :name="$t('movements.levers')"
+        :error="errorAt('levers')"
+      >
         <InputText
           :model-value="leversText(rung.levers)"
           size="small"
           :placeholder="$t('movements.range_half_way_support_a_chair')"
           :invalid="Boolean(errorAt('levers'))"
-          @change="emit('change', (held) => void (held.levers = leversOf(($event.target as HTMLInputElement).value)))"
+          @change="emit('change', (held) => void (held.levers = leversOf(typedIn($event))))"
         />
-        <span v-if="errorAt('levers')" class="small warn-text" role="alert">{{
-          $t('movements.levers_error_at', { error_at: errorAt('levers') })
-        }}</span>
-      </label>
-      <label v-for="key in SINGLE" :key="key" :for="`${id}-${key}`"
-        >{{ readable(key) }}
+      </LabelledField>
+      <LabelledField v-for="key in SINGLE" :key="key" :for="`${id}-${key}`" :label="readable(key)">
         <Select
           :input-id="`${id}-${key}`"
           :aria-label="readable(key)"
@@ -109,9 +104,8 @@ function setMeasure(measure: string) {
             key === 'measure' ? setMeasure($event) : emit('change', (held) => void (held[key] = $event))
           "
         />
-      </label>
-      <label v-for="key in SEVERAL" :key="key"
-        >{{ readable(key) }}
+      </LabelledField>
+      <LabelledField v-for="key in SEVERAL" :key="key" :label="readable(key)" :error="errorAt(key)">
         <MultiSelect
           :aria-label="readable(key)"
           :model-value="rung[key]"
@@ -123,22 +117,16 @@ function setMeasure(measure: string) {
           :invalid="Boolean(errorAt(key))"
           @update:model-value="emit('change', (held) => void (held[key] = $event))"
         />
-        <span v-if="errorAt(key)" class="small warn-text" role="alert">{{ readable(key) }} {{ errorAt(key) }}</span>
-      </label>
-      <label
-        >{{ $t('movements.muscles') }}
+      </LabelledField>
+      <LabelledField :label="$t('movements.muscles')" :error="errorAt('muscles')">
         <InputText
           :model-value="rung.muscles.join(', ')"
           size="small"
           :invalid="Boolean(errorAt('muscles'))"
-          @change="emit('change', (held) => void (held.muscles = wordsOf(($event.target as HTMLInputElement).value)))"
+          @change="emit('change', (held) => void (held.muscles = wordsOf(typedIn($event))))"
         />
-        <span v-if="errorAt('muscles')" class="small warn-text" role="alert">{{
-          $t('movements.muscles_error_at', { error_at: errorAt('muscles') })
-        }}</span>
-      </label>
-      <label v-if="rung.measure === 'reps'"
-        >{{ $t('movements.tempo') }}
+      </LabelledField>
+      <LabelledField v-if="rung.measure === 'reps'" :label="$t('movements.tempo')" :error="errorAt('tempo')">
         <InputText
           :model-value="rung.tempo ?? ''"
           size="small"
@@ -146,12 +134,13 @@ function setMeasure(measure: string) {
           :invalid="Boolean(errorAt('tempo'))"
           @update:model-value="emit('change', (held) => void (held.tempo = $event ?? ''))"
         />
-        <span v-if="errorAt('tempo')" class="small warn-text" role="alert">{{
-          $t('movements.tempo_error_at', { error_at: errorAt('tempo') })
-        }}</span>
-      </label>
-      <label v-if="rung.measure !== 'time'"
-        >{{ rung.measure === 'hold' ? $t('movements.target_seconds') : $t('movements.target_reps') }}
+      </LabelledField>
+      <LabelledField
+        v-if="rung.measure !== 'time'"
+        :label="rung.measure === 'hold' ? $t('movements.target_seconds') : $t('movements.target_reps')"
+        :name="$t('movements.target')"
+        :error="errorAt('target')"
+      >
         <InputText
           :model-value="String(rung.target[targetKey()] ?? '')"
           size="small"
@@ -160,33 +149,30 @@ function setMeasure(measure: string) {
           :invalid="Boolean(errorAt('target'))"
           @update:model-value="emit('change', (held) => void (held.target = { [targetKey()]: number($event) }))"
         />
-        <span v-if="errorAt('target')" class="small warn-text" role="alert">{{
-          $t('movements.target_error_at', { error_at: errorAt('target') })
-        }}</span>
-      </label>
-      <label class="wide"
-        >{{ $t('movements.first') }}
+      </LabelledField>
+      <LabelledField class="wide" :label="$t('movements.before_this')">
         <InputText
           :model-value="rung.prerequisite ?? ''"
           size="small"
           :placeholder="$t('movements.nothing')"
           @update:model-value="emit('change', (held) => void (held.prerequisite = $event || null))"
         />
-      </label>
-      <label v-for="text in LINES" :key="text.key" class="wide"
-        >{{ text.label }}
+      </LabelledField>
+      <LabelledField
+        v-for="text in LINES"
+        :key="text.key"
+        class="wide"
+        :label="text.label"
+        :name="text.name"
+        :error="errorAt(text.key)"
+      >
         <Textarea
           :model-value="rung[text.key].join('\n')"
           rows="3"
           :invalid="Boolean(errorAt(text.key))"
-          @change="
-            emit('change', (held) => void (held[text.key] = linesOf(($event.target as HTMLTextAreaElement).value)))
-          "
+          @change="emit('change', (held) => void (held[text.key] = linesOf(typedIn($event))))"
         />
-        <span v-if="errorAt(text.key)" class="small warn-text" role="alert"
-          >{{ text.label.split(',')[0] }} {{ errorAt(text.key) }}</span
-        >
-      </label>
+      </LabelledField>
     </div>
     <slot />
   </fieldset>

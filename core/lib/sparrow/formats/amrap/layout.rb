@@ -16,7 +16,7 @@ module Sparrow
         end
 
         def round(level, number)
-          @block.stations.map { |station| step([0, 0], station, number, level) }
+          @block.stations.map { |station| step([0, 0], station, number, level: level) }
         end
 
         def close(gate, going, start_s)

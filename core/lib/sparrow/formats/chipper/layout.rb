@@ -11,7 +11,7 @@ module Sparrow
         def steps(level)
           @block.stations.each_with_index.map do |station, index|
             prescription = station.at(level)
-            step((@block.gate == "station") ? [0, index] : [0, 0], station, 1, level, sets: sets(prescription))
+            step((@block.gate == "station") ? [0, index] : [0, 0], station, 1, level: level, sets: sets(prescription))
           end
         end
 

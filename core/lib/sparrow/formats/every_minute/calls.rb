@@ -9,7 +9,7 @@ module Sparrow
         def cues
           @line.windows.flat_map do |window|
             last = window.equal?(@line.windows.last)
-            [ten_seconds(window), countdown(window, window.end_s, nil), (call(window, window.end_s, "stop", Sparrow.say("formats.stop")) if last)].compact
+            [ten_seconds(window), countdown(window, window.end_s, nil), (call(window, window.end_s, "stop", text: Sparrow.say("formats.stop")) if last)].compact
           end
         end
       end

@@ -133,7 +133,7 @@ module Sparrow
           (window_s + 1) / 2
         end
 
-        def stretch(lane, visit, prescription, work_s:, window_s:, side:)
+        def stretch(lane, visit, prescription, work_s:, window_s:, side: nil)
           lane.write("work", work_s, visit.station, round: visit.round, side: side, level: prescription.level)
             .write("waiting", window_s - work_s, visit.station, round: visit.round, side: side, level: prescription.level)
         end

@@ -12,7 +12,7 @@ module Sparrow
         def steps(level)
           (1..@block.rounds_for(level)).flat_map do |round|
             @block.stations_in(round).each_with_index.map do |station, index|
-              step(gate(round, index), station, round, @block.level_taken(level, round))
+              step(gate(round, index), station, round, level: @block.level_taken(level, round))
             end
           end
         end
