@@ -12,7 +12,7 @@ RSpec.describe "A class that runs" do
   def told(seconds, **rest)
     now_ms = (Time.now.to_f * 1000).round
     run.update!(clock: {"anchor_ms" => now_ms - seconds * 1000, "additions" => [], "told_at_ms" => now_ms, **rest.transform_keys(&:to_s)}, started_at: Time.now.utc - seconds)
-    Server::Events.announce(run.studio_id, "runs", run.id, "a Floor elsewhere")
+    Server::Events.announce(run.studio_id, "runs", run.id, origin: "a Floor elsewhere")
   end
 
   it "shows on the instructor's own screen who is where, by the clock that another screen tells" do
