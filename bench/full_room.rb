@@ -39,7 +39,7 @@ class FullRoom
   def evidence(index)
     TESTED.map do |id|
       rung = Sparrow::Catalogue.house.variation(id)
-      Sparrow::Capacity::Estimate::Evidence.new(pattern: rung.pattern, rung: rung, yields: "reps", amount: 4 + index, on: TODAY - 20, source: "measured")
+      Sparrow::Capacity::Evidence.new(pattern: rung.pattern, rung: rung, yields: "reps", amount: 4 + index, on: TODAY - 20, source: "measured")
     end
   end
 
