@@ -74,6 +74,17 @@ module Steps
     workout
   end
 
+  # A run of one of the demo's circuits.
+  def run_of(title, **times)
+    studio = Server::Records::Studio.first
+    Server::Records::Run.open(studio.workouts.find_by!(title: title), client_key: SecureRandom.uuid, by: studio.instructors.first).tap { |run| run.update!(times) }
+  end
+
+  # The last class of the demo, which is always still to come.
+  def coming
+    Server::Records::GroupClass.order(:starts_at).last
+  end
+
   # A run of a block, on the Floor with a clock moved by hand.
   def open_floor_of(block, **rest)
     document = workout_document(block, title: "Lock side", **rest)

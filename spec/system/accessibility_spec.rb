@@ -3,16 +3,6 @@
 require_relative "../support/browser"
 
 RSpec.describe "Every screen" do
-  def run_of(title, **times)
-    studio = Server::Records::Studio.first
-    Server::Records::Run.open(studio.workouts.find_by!(title: title), client_key: SecureRandom.uuid, by: studio.instructors.first).tap { |run| run.update!(times) }
-  end
-
-  # The last class of the demo, which is always still to come.
-  def coming
-    Server::Records::GroupClass.order(:starts_at).last
-  end
-
   screens = {
     "Today" => ["/", "h1"],
     "Circuits" => ["/circuits", "tbody tr"],

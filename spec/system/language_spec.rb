@@ -43,15 +43,6 @@ RSpec.describe "In another language" do
     page.execute_script("return (() => { #{seen} })()").select { |text| (words_in(text) - allowed).any? }.uniq
   end
 
-  def run_of(title, **times)
-    studio = Server::Records::Studio.first
-    Server::Records::Run.open(studio.workouts.find_by!(title: title), client_key: SecureRandom.uuid, by: studio.instructors.first).tap { |run| run.update!(times) }
-  end
-
-  def coming
-    Server::Records::GroupClass.order(:starts_at).last
-  end
-
   def circuit(title)
     Server::Records::Workout.find_by!(title: title).id
   end

@@ -7,6 +7,11 @@ export function readable(key: string): string {
   return i18n.global.te(word) ? t(word as 'words.push') : key.replaceAll('_', ' ')
 }
 
+/** The same as a heading: “Lower back”. */
+export function headed(key: string): string {
+  return readable(key).replace(/^./u, (letter) => letter.toUpperCase())
+}
+
 /** What hands and feet go on is told by its height, which is what makes a rung easier or harder. */
 const HEIGHTS: Record<string, Record<Units, () => string>> = {
   bench: { metric: () => t('units.bench_60_cm'), imperial: () => t('units.bench_24_in') },

@@ -1,5 +1,5 @@
 import { PAIN_WHERE as PLACES } from '@/lib/api/vocabulary'
-import { readable } from '@/lib/readable'
+import { headed } from '@/lib/readable'
 import type { AttendanceEntry, ExceptionEntry, Level, LogSheet, PainWhere } from '@/lib/api/types'
 import type { Typed } from '@/lib/typed'
 
@@ -36,7 +36,7 @@ export interface Typing {
 
 export const PAIN_WHERE: { value: PainWhere; label: string }[] = PLACES.map((value) => ({
   value,
-  label: readable(value).replace(/^./, (letter) => letter.toUpperCase()),
+  label: headed(value),
 }))
 
 export const keyOf = (station: { block: string; station: string }) => `${station.block}/${station.station}`

@@ -60,7 +60,10 @@ watch(
 const dirty = computed(() => document.value !== null && JSON.stringify(document.value) !== before.value)
 
 const rungs = computed(() =>
-  (document.value?.ladder ?? []).map((rung) => ({ value: rung.id, label: rung.name || rung.id })),
+  (document.value?.ladder ?? []).map((rung, index) => ({
+    value: rung.id,
+    label: rung.name || t('movements.version_number', { number: index + 1 }),
+  })),
 )
 /** A way round a sore joint: a rung of this ladder, or any other's. */
 const ways = computed(() => [

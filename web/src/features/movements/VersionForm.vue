@@ -5,7 +5,7 @@ import MultiSelect from 'primevue/multiselect'
 import Select from 'primevue/select'
 import Textarea from 'primevue/textarea'
 import { useId } from 'vue'
-import { readable } from '@/lib/readable'
+import { headed, readable } from '@/lib/readable'
 import { MOVEMENT_WORDS } from '@/lib/api/vocabulary'
 import LabelledField from '@/ui/LabelledField.vue'
 import { leversOf, leversText, linesOf, wordsOf, type RungDocument } from './form'
@@ -91,7 +91,7 @@ function setMeasure(measure: string) {
           @change="emit('change', (held) => void (held.levers = leversOf(typedIn($event))))"
         />
       </LabelledField>
-      <LabelledField v-for="key in SINGLE" :key="key" :for="`${id}-${key}`" :label="readable(key)">
+      <LabelledField v-for="key in SINGLE" :key="key" :for="`${id}-${key}`" :label="headed(key)">
         <Select
           :input-id="`${id}-${key}`"
           :aria-label="readable(key)"
@@ -105,7 +105,7 @@ function setMeasure(measure: string) {
           "
         />
       </LabelledField>
-      <LabelledField v-for="key in SEVERAL" :key="key" :label="readable(key)" :error="errorAt(key)">
+      <LabelledField v-for="key in SEVERAL" :key="key" :label="headed(key)" :name="readable(key)" :error="errorAt(key)">
         <MultiSelect
           :aria-label="readable(key)"
           :model-value="rung[key]"
@@ -198,6 +198,7 @@ legend {
 }
 label {
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: var(--space-1);
   font-size: var(--size--1);
   color: var(--ink-soft);
