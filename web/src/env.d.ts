@@ -7,3 +7,8 @@ interface Window {
   /** Where time is read from instead of the system's clock: set before the page's own scripts run. */
   sparrowTimeSource?: { now: () => number }
 }
+
+declare module '@primevue/core/base' {
+  const Base: { clearLoadedStyleNames: () => void }
+  export default Base
+}
