@@ -46,7 +46,8 @@ module Server
       end
 
       def self.rung(rung)
-        rung.to_h.except(:movement_id, :target, :pattern).transform_keys(&:to_s).merge("tempo" => rung.tempo&.to_s)
+        rung.to_h.except(:movement_id, :target, :pattern, :unflagged, :through).transform_keys(&:to_s).merge("tempo" => rung.tempo&.to_s, "positions" => rung.positions,
+          "kit" => rung.kit.map { |piece| piece.to_h.compact }, "faults" => rung.faults.map(&:to_h))
       end
       private_class_method :rung, :house, :tag_of_house, :own
     end

@@ -8,8 +8,10 @@ require_relative "../../server/spec/server_helper"
 # The real interface in headless Chromium, on a server in this process whose
 # every answer is held against the contract.
 module Browser
+  # A page lives for seconds here: it is not worth compiling its scripts for speed, nor keeping it to go back to.
+  SHORT_LIVED = ["--js-flags=--no-maglev --no-opt --min-semi-space-size=16", "--disable-back-forward-cache"].freeze
   FLAGS = %w[--headless=new --no-sandbox --disable-gpu --disable-quic --no-first-run --disable-background-networking
-    --disable-component-update --disable-sync --disable-dev-shm-usage --force-prefers-reduced-motion --window-size=1280,800].freeze
+    --disable-component-update --disable-sync --disable-dev-shm-usage --force-prefers-reduced-motion --window-size=1280,800].push(*SHORT_LIVED).freeze
 
   def self.driver(app)
     options = Selenium::WebDriver::Chrome::Options.new(binary: "/usr/bin/chromium", args: FLAGS)

@@ -12,6 +12,11 @@ module Sparrow
       @workout_schema ||= "#{JSON.pretty_generate(Plan::Form.json_schema)}\n".freeze
     end
 
+    # @return [String] the JSON Schema of a movement's file
+    def self.movement_schema
+      @movement_schema ||= "#{JSON.pretty_generate(Catalogue::Form.json_schema)}\n".freeze
+    end
+
     # @param description [String] docs/openapi.yaml
     # @return [String] the same, with the components of the workout document as they are now
     def self.openapi(description)

@@ -6,7 +6,7 @@ RSpec.describe "The house catalogue" do
 
   files.each do |path|
     it "has a sound #{File.basename(path)}" do
-      expect(Sparrow::Catalogue::Files.validation_errors(YAML.safe_load_file(path))).to eq([])
+      expect(Sparrow::Catalogue::Form.validation_errors(YAML.safe_load_file(path)).map { |problem| "#{problem.pointer} #{problem.message}" }).to eq([])
     end
   end
 
@@ -17,13 +17,13 @@ RSpec.describe "The house catalogue" do
   it "refuses a rung without a movement standard, and says where" do
     document = YAML.safe_load_file(files.first)
     document["ladder"].first.delete("standard")
-    expect(Sparrow::Catalogue::Files.validation_errors(document)).to include(/ladder\/0.*standard/)
+    expect(Sparrow::Catalogue::Form.validation_errors(document).map { |problem| [problem.pointer, problem.message.to_s] }).to eq([["/ladder/0/standard", "is missing"]])
   end
 
-  it "has at least sixty ladders of three to six rungs, twelve warm-up moves and twelve stretches" do
+  it "has at least sixty ladders of three to eight rungs, twelve warm-up moves and twelve stretches" do
     ladders = catalogue.select { |movement| movement.role == "main" }
     expect(ladders.size).to be >= 60
-    expect(ladders.map { |movement| movement.ladder.size }).to all(be_between(3, 6))
+    expect(ladders.map { |movement| movement.ladder.size }).to all(be_between(3, 8))
     expect(catalogue.count { |movement| movement.role == "warm_up" }).to be >= 12
     expect(catalogue.count { |movement| movement.role == "cool_down" }).to be >= 12
   end
@@ -45,24 +45,22 @@ RSpec.describe "The house catalogue" do
     catalogue.each { |movement| expect(movement.rung_for("beginner")).to be_no_impact, movement.id }
   end
 
-  it "offers a way round a sore joint that does not load that joint" do
-    catalogue.each do |movement|
-      movement.spares.each do |joint, id|
-        substitute = catalogue.variation(id)
-        expect(substitute).not_to be_nil, "#{movement.id}: #{id}"
-        loads = (joint == "knee") ? substitute.impact != "none" : substitute.joints.include?(joint) && joint == "wrist"
-        expect(loads).to be(false), "#{movement.id}: #{id} does not spare the #{joint}"
-      end
-    end
+  it "offers a way round a sore joint that does not load that joint, nor land hard" do
+    loads = catalogue.flat_map { |movement| movement.spares.map { |joint, id| [movement.id, joint, catalogue.variation(id)] } }
+      .select { |_, joint, way| way.nil? || way.joints.include?(joint) || way.impact == "high" }
+    expect(loads.map { |movement, joint, way| "#{movement}: #{way&.id} for the #{joint}" }).to eq([])
   end
 
-  it "writes each cue and caution for its own rung" do
-    cues = catalogue.flat_map { |movement| movement.ladder.flat_map(&:cues) }
-    expect(cues.tally.select { |_, times| times > 1 }).to eq({})
-    breathing = catalogue.flat_map { |movement| movement.ladder.map(&:breathing) }
-    expect(breathing.tally.select { |_, times| times > 1 }).to eq({})
-    cautions = catalogue.flat_map { |movement| movement.ladder.flat_map(&:cautions) }
-    expect(cautions.tally.select { |_, times| times > 1 }).to eq({})
+  it "says each thing once in a version, in at most eight words a cue" do
+    rungs = catalogue.flat_map(&:ladder)
+    expect(rungs.flat_map(&:cues).select { |cue| cue.split.size > 8 }).to eq([])
+    expect(rungs.map { |rung| rung.faults.size }).to all(be_between(2, 3))
+    expect(rungs.select { |rung| rung.faults.map(&:see).uniq.size < rung.faults.size }.map(&:id)).to eq([])
+  end
+
+  it "speaks plainly: no word of water or boats in what is said to a class" do
+    said = catalogue.flat_map(&:ladder).flat_map { |rung| [*rung.cues, *rung.faults.flat_map(&:to_a), rung.standard, rung.breathing, *rung.cautions].map { |text| "#{rung.id}: #{text}" } }
+    expect(said.grep(/\b(river|canal|boat|barge|punt|tiller|lock gate|moor\w*|oars?|silt|davits?|mast|deck|pier|ferry|figurehead|reed|lake|anchor)\b/i)).to eq([])
   end
 
   it "takes the push-up's demands from the published hand forces" do

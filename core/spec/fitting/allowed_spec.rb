@@ -25,7 +25,7 @@ RSpec.describe Sparrow::Fitting::Allowed do
   it "names the limit that rules a rung out, and the first of several" do
     somebody = person(limits: [limit("wrist", side: "left"), limit("shoulder")])
     expect(limits(somebody, rung("push_up", "floor"))).to eq("spares: left wrist")
-    expect(limits(somebody, rung("push_up", "wall"))).to eq("spares: shoulder")
+    expect(limits(somebody, rung("push_up_fists", "wall"))).to eq("spares: shoulder")
     expect(limits(somebody, rung("squat", "parallel"))).to be_nil
   end
 

@@ -57,7 +57,7 @@ RSpec.describe Sparrow::Fitting::Sheet do
     able = Array.new(2) { |index| person("a#{index}", lane: "advanced", measured: {"chin_up.full" => 12}) }
     hung = fit(able, only, kit: {"bar" => 1, "mat" => 9})
     expect(hung.moved.map(&:piece)).to eq(%w[bar])
-    expect(hung.cells(hung.moved.first.participant.id).first.reason).to match(/\AThe bars do not go round|\ANo bar is left/)
+    expect(hung.cells(hung.moved.first.participant.id).first.reason).to start_with("The bars are not enough")
   end
 
   describe "of one person alone" do

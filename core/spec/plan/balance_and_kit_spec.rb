@@ -26,7 +26,7 @@ RSpec.describe "What a circuit comes to" do
   end
 
   it "is told with both numbers, what the set leaves, and the number that fits" do
-    lunges = station("s", movement: "one_leg_squat", sides: "split", levels: {"intermediate" => {"reps" => 2}})
+    lunges = station("s", movement: "one_leg_squat", sides: "split", levels: {"intermediate" => {"variation" => "one_leg_squat.chair_sit", "reps" => 2}})
     cell = Sparrow::Preview.new(workout_document(intervals([lunges], work_s: 60))).to_h["blocks"].first["stations"].first["levels"]["intermediate"]
     expect(cell).to include("target" => "2 a side, 4 moves", "reps_counted" => 2, "moves" => 4, "fits" => 10, "offer" => 10, "set_s" => 12, "left_s" => 48)
   end

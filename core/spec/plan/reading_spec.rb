@@ -48,7 +48,7 @@ RSpec.describe "Reading a workout document" do
     refused("/blocks", /list/) { |doc| doc["blocks"] = {} }
     refused("/blocks/0/stations", /at most 60/) { |doc| doc["blocks"][0]["stations"] = Array.new(61) { |index| station("s#{index}") } }
     refused("/slot_minutes") { |doc| doc["slot_minutes"] = 10**30 }
-    refused("/blocks/0/stations/0/levels/beginner/tempo", /four digits/) { |doc| cell(doc)["tempo"] = "0-0-0-0" }
+    refused("/blocks/0/stations/0/levels/beginner/tempo", /four numbers/) { |doc| cell(doc)["tempo"] = "0-0-0-0" }
   end
 
   it "refuses a missing key, naming it" do

@@ -1,7 +1,5 @@
 # frozen_string_literal: true
 
-require "json_schemer"
-
 module Sparrow
   class Catalogue
     # A studio's own movement, held to what the house's are held to.
@@ -13,7 +11,7 @@ module Sparrow
       # @return [Movement]
       # @raise [Refused] with a pointer for each thing wrong
       def self.read(document, catalogue: Catalogue.house)
-        problems = shape(document)
+        problems = Form.validation_errors(document)
         problems = sense(document, catalogue) if problems.empty?
         Refused.where(problems)
         Files.movement(document)
@@ -26,10 +24,6 @@ module Sparrow
         document.merge("id" => id, "name" => name, "spares" => own)
       end
 
-      def self.shape(document)
-        Files.errors(document).map { |error| Problem.new(pointer: error.fetch("data_pointer"), message: error.fetch("error").sub(/\A.*? at `[^`]*`:? ?/, "")) }
-      end
-
       # What a schema cannot say.
       def self.sense(document, catalogue)
         rungs = document.fetch("ladder")
@@ -39,7 +33,7 @@ module Sparrow
           (ids.uniq.size < ids.size) && ["/ladder", Sparrow.say("catalogue.has_two_versions_of_one_id")],
           rungs.each_cons(2).any? { |lower, upper| lower["demand"]["value"] > upper["demand"]["value"] } && ["/ladder", Sparrow.say("catalogue.must_climb_a_later_version_has")],
           rungs.none? { |rung| rung["impact"] == "none" } && ["/ladder", Sparrow.say("catalogue.needs_at_least_one_version_without")],
-          *opens(document, ids), *spares(document, ids, catalogue), *tempos(rungs)
+          *opens(document, ids), *spares(document, ids, catalogue)
         ].select { |problem| problem }.map { |pointer, message| Problem.new(pointer: pointer, message: message) }
       end
 
@@ -57,10 +51,7 @@ module Sparrow
         end
       end
 
-      def self.tempos(rungs)
-        rungs.each_with_index.filter_map { |rung, index| ["/ladder/#{index}/tempo", Sparrow.say("catalogue.must_not_be_all_0")] if rung["tempo"] == "0-0-0-0" }
-      end
-      private_class_method :shape, :sense, :opens, :spares, :tempos
+      private_class_method :sense, :opens, :spares
     end
   end
 end

@@ -1,13 +1,9 @@
 # frozen_string_literal: true
 
-require "json_schemer"
-
 module Sparrow
   class Catalogue
     # Reads a folder of YAML, one file a movement family, into values.
     module Files
-      SCHEMA = File.join(DATA, "formats", "movement.schema.json")
-
       # @param folder [String]
       # @return [Catalogue]
       def self.read(folder)
@@ -20,18 +16,6 @@ module Sparrow
       end
 
       # @param document [Hash] one parsed file
-      # @return [Array<String>] what the schema refuses, empty where it is sound
-      def self.validation_errors(document)
-        errors(document).map { |error| error.fetch("error") }
-      end
-
-      # @return [Array<Hash>] with "data_pointer" and "error" each
-      def self.errors(document)
-        @schemer ||= JSONSchemer.schema(Pathname(SCHEMA))
-        @schemer.validate(document).to_a
-      end
-
-      # @param document [Hash] one parsed file
       # @return [Movement]
       def self.movement(document)
         fields = document.except("ladder").transform_keys(&:to_sym)
@@ -41,7 +25,9 @@ module Sparrow
 
       def self.variation(document, rung)
         fields = rung.transform_keys(&:to_sym)
-        Variation.new(strains: [], **fields, id: "#{document.fetch("id")}.#{rung.fetch("id")}", movement_id: document.fetch("id"),
+        kit = rung.fetch("kit").map { |piece| Variation::Piece.new(piece["item"], piece["count"], piece["load_kg"]) }
+        Variation.new(also: [], through: [], unflagged: {}, **fields, kit: kit, equipment: kit.map(&:item).uniq,
+          faults: rung.fetch("faults").map { |fault| Variation::Fault.new(fault["see"], fault["say"]) }, id: "#{document.fetch("id")}.#{rung.fetch("id")}", movement_id: document.fetch("id"),
           pattern: document.fetch("pattern"), tempo: rung["tempo"] && Tempo.parse(rung["tempo"]))
       end
 

@@ -8,6 +8,9 @@ module Sparrow
       PATTERNS = %w[squat lunge hinge push pull trunk_flexion trunk_bracing rotation lateral_trunk gait jump
         balance_skill mobility stretch].freeze
       PLANES = %w[sagittal frontal transverse].freeze
+      ROLES = %w[main warm_up cool_down].freeze
+      # The joints for which every movement names a way round.
+      SPARED = %w[knee shoulder wrist lower_back].freeze
 
       # @param id [String] the full id, "squat.chair_tap"
       # @return [Variation, nil]

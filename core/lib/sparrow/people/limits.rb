@@ -6,20 +6,25 @@ module Sparrow
     # trained through; what it rules out follows from each rung's own attributes.
     module Limits
       JOINTS = Catalogue::Variation::JOINTS
-      FLOOR = %w[kneeling all_fours prone supine side].freeze
-      SUPPORTS = %w[chair wall bench bar table].freeze
+      # On the belly or in a plank. On all fours, and leaning on a bench or a wall, one is not face down.
+      FACE_DOWN = %w[prone front_support].freeze
+      # Positions in which one may fall: also from kneeling on the way up.
+      UNSTEADY = %w[standing kneeling].freeze
+      # A joint of the legs or the lower back that is to be avoided rules out hard landings, whatever a version's flags say.
+      LAND_ON = %w[knee hip ankle lower_back].freeze
 
       # Positions and strains, each with what it says and the rungs that ask for it.
       OTHERS = {
-        "no_floor" => [Sparrow.say("people.not_down_to_the_floor"), ->(rung) { FLOOR.include?(rung.position) || rung.equipment.include?("mat") }],
-        "not_on_back" => [Sparrow.say("people.not_on_the_back"), ->(rung) { rung.position == "supine" }],
-        "not_face_down" => [Sparrow.say("people.not_face_down"), ->(rung) { rung.position == "prone" }],
+        "no_floor" => [Sparrow.say("people.not_down_to_the_floor"), ->(rung) { rung.gets_down }],
+        "not_on_back" => [Sparrow.say("people.not_on_the_back"), ->(rung) { rung.positions.include?("supine") }],
+        "not_face_down" => [Sparrow.say("people.not_face_down"), ->(rung) { (rung.positions & FACE_DOWN).any? }],
         "head_not_below_hips" => [Sparrow.say("people.head_not_below_the_hips"), ->(rung) { rung.strains.include?("head_low") }],
         "nothing_overhead" => [Sparrow.say("people.nothing_overhead"), ->(rung) { rung.strains.include?("overhead") }],
         "no_forward_bending" => [Sparrow.say("people.no_forward_bending_of_the_spine"), ->(rung) { rung.strains.include?("bends_forward") }],
+        "no_twisting" => [Sparrow.say("people.no_twisting_under_load"), ->(rung) { rung.strains.include?("twists") }],
         "no_straining" => [Sparrow.say("people.no_straining_or_breath_holding"), ->(rung) { rung.strains.include?("straining") }],
         "no_impact" => [Sparrow.say("people.no_impact"), ->(rung) { rung.impact != "none" }],
-        "needs_support" => [Sparrow.say("people.needs_something_to_hold"), ->(rung) { rung.position == "standing" && (rung.equipment & SUPPORTS).empty? }]
+        "needs_support" => [Sparrow.say("people.needs_something_to_hold"), ->(rung) { UNSTEADY.include?(rung.position) && !rung.hold }]
       }.freeze
       KINDS = [*JOINTS, *OTHERS.keys].freeze
       SEVERITIES = %w[avoid gently].freeze
@@ -32,7 +37,8 @@ module Sparrow
 
       # @return [Boolean] whether a rung asks for what this kind of limit spares
       def self.asks?(rung, kind)
-        OTHERS.key?(kind) ? OTHERS[kind].last.call(rung) : rung.joints.include?(kind)
+        return OTHERS[kind].last.call(rung) if OTHERS.key?(kind)
+        rung.joints.include?(kind) || (rung.impact == "high" && LAND_ON.include?(kind))
       end
     end
   end

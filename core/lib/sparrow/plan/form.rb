@@ -21,7 +21,7 @@ module Sparrow
       COUNTING = S::OneOf.new(*Counting::RULES)
       SIDES = S::OneOf.new("both", "split", "each")
       SCALING = S::OneOf.new("variation", "share", "hold", "range", "clean_reps", "tempo", "load", "rest", "rounds")
-      TEMPO = S::Text.new(length: 1..7, form: /\A(?!0-0-0-0)\d-\d-\d-\d\z/, says: Sparrow.say("plan.must_be_four_digits_such_as"))
+      TEMPO = S::Text.new(length: 1..15, form: /\A(?!0-0-0-0)\d(\.5)?(-\d(\.5)?){3}\z/, says: Sparrow.say("plan.must_be_four_digits_such_as"))
       PACE = S::Decimal.new(0.5..3)
 
       def by_level(shape)

@@ -11,7 +11,7 @@ module Sparrow
       :level, :pointer, :variation, :reps, :hold, :own_work_s, :work_s, :rest_s, :sides, :counting, :tempo, :seconds_per_move,
       :parts, :load_kg, :splits, :quota, :filled, :note
     )
-      UP = %w[standing seated hanging].freeze
+      UP = %w[standing seated supported hanging].freeze
 
       # @return [Integer, nil] of a range of holds the longest
       def hold_s

@@ -7,13 +7,16 @@ module Sparrow
       NAMED = 30
 
       # @param example [String, nil] one of them, to be named where they are many
-      def initialize(*values, example: values.first)
+      # @param unknown [#call, nil] makes a message of its own from a value that is none of them
+      def initialize(*values, example: values.first, unknown: nil)
         @values = values.to_h { |value| [value, true] }
         @says = says(values, example)
+        @unknown = unknown
       end
 
       def read(value, trail)
-        @values.key?(value) ? value : trail.refuse(@says)
+        return value if @values.key?(value)
+        trail.refuse((@unknown && value.is_a?(String)) ? @unknown.call(value.slice(0, 40).tr("_", " ").capitalize) : @says)
       end
 
       def json_schema(_names)

@@ -13,7 +13,8 @@ module Sparrow
 
       def read(value, trail)
         return trail.refuse(Sparrow.say("schema.must_be_text")) unless value.is_a?(String)
-        return trail.refuse(Sparrow.say("schema.must_not_be_empty")) if value.length < @length.min
+        return trail.refuse(Sparrow.say("schema.must_not_be_empty")) if value.empty? && @length.min.positive?
+        return trail.refuse(Sparrow.say("schema.must_be_at_least_min_characters", min: @length.min)) if value.length < @length.min
         return trail.refuse(Sparrow.say("schema.must_be_at_most_max_characters", max: @length.max)) if value.length > @length.max
         return trail.refuse(Sparrow.say("schema.must_not_contain_a_null_character")) if value.include?("\u0000")
         return trail.refuse(@says) if @form && !@form.match?(value)

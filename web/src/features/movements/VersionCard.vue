@@ -4,6 +4,7 @@ import type { Variation } from '@/lib/api/types'
 import LevelMark from '@/ui/LevelMark.vue'
 import PositionFigure from '@/ui/PositionFigure.vue'
 import { readable } from '@/lib/readable'
+import { weightText } from '@/lib/units'
 
 // One rung of a ladder: everything an instructor must know to offer it.
 defineProps<{ rung: Variation }>()
@@ -12,8 +13,20 @@ const STRAINS = {
   overhead: t('movements.hands_overhead'),
   head_low: t('movements.the_head_below_the_hips'),
   bends_forward: t('movements.a_spine_that_bends_forward'),
+  twists: t('movements.twisting_under_load'),
   straining: t('movements.straining_that_invites_held_breath'),
 } as const
+
+/** “bottle”, “2 × bottle, 1.5 kg”. */
+function pieceText({ item, count, load_kg }: Variation['kit'][number]) {
+  const piece = count > 1 ? t('movements.kit_piece', { count, item: readable(item) }) : readable(item)
+  return load_kg ? t('movements.kit_load', { piece, load: weightText(load_kg) }) : piece
+}
+const placed = (rung: Variation) => [
+  ...rung.weight_on.map(readable),
+  ...(rung.hold ? [t('movements.something_to_hold').toLowerCase()] : []),
+  ...(rung.gets_down ? [t('movements.gets_down_to_the_floor').toLowerCase()] : []),
+]
 </script>
 
 <template>
@@ -26,6 +39,9 @@ const STRAINS = {
     </p>
     <ul>
       <li v-for="cue in rung.cues" :key="cue">{{ cue }}</li>
+    </ul>
+    <ul class="faults" :aria-label="$t('movements.faults')">
+      <li v-for="fault in rung.faults" :key="fault.see">{{ $t('movements.see_say', fault) }}</li>
     </ul>
     <p class="small">{{ rung.breathing }}</p>
     <p v-for="caution in rung.cautions" :key="caution" class="small caution">{{ caution }}</p>
@@ -53,7 +69,9 @@ const STRAINS = {
       <dt>{{ $t('movements.muscles') }}</dt>
       <dd>{{ rung.muscles.join(', ') }}</dd>
       <dt>{{ $t('movements.equipment') }}</dt>
-      <dd>{{ [...rung.equipment, readable(rung.space)].join(', ') }}</dd>
+      <dd>{{ [...rung.kit.map(pieceText), readable(rung.space)].join(', ') }}</dd>
+      <dt>{{ $t('movements.weight_on') }}</dt>
+      <dd>{{ placed(rung).join(', ') }}</dd>
       <dt>{{ $t('movements.counted') }}</dt>
       <dd>
         {{
@@ -77,6 +95,13 @@ h3 {
 ul {
   margin: 0;
   padding-left: 1.1em;
+}
+.faults {
+  list-style: none;
+  padding: 0;
+  font-size: var(--size--1);
+  border-left: 3px solid var(--rule);
+  padding-left: var(--space-2);
 }
 .marks {
   display: grid;

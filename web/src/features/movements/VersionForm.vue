@@ -8,7 +8,8 @@ import { useId } from 'vue'
 import { headed, readable } from '@/lib/readable'
 import { MOVEMENT_WORDS } from '@/lib/api/vocabulary'
 import LabelledField from '@/ui/LabelledField.vue'
-import { leversOf, leversText, linesOf, wordsOf, type RungDocument } from './form'
+import { faultsOf, faultsText, leversOf, leversText, linesOf, wordsOf, type RungDocument } from './form'
+import KitField from './KitField.vue'
 
 // One rung of the studio's own ladder.
 const props = defineProps<{ rung: RungDocument; errorAt: (key: string) => string | undefined }>()
@@ -21,7 +22,21 @@ const TEXTS = [
   { key: 'breathing', label: t('movements.breathing') },
 ] as const
 const SINGLE = ['impact', 'position', 'space', 'sides', 'counting', 'measure'] as const
-const SEVERAL = ['levels', 'joints', 'strains', 'equipment'] as const
+const SEVERAL = [
+  { key: 'levels', words: 'levels' },
+  { key: 'weight_on', words: 'weight_on' },
+  { key: 'joints', words: 'joints' },
+  { key: 'moves', words: 'joints' },
+  { key: 'strains', words: 'strains' },
+] as const
+const EITHER = [
+  { key: 'hold', label: t('movements.something_to_hold') },
+  { key: 'gets_down', label: t('movements.gets_down_to_the_floor') },
+] as const
+const YES_NO = [
+  { value: true, label: t('movements.yes') },
+  { value: false, label: t('movements.no') },
+]
 const LINES = [
   { key: 'cues', name: t('movements.cues'), label: t('movements.cues_a_line_each') },
   { key: 'cautions', name: t('movements.cautions'), label: t('movements.cautions_a_line_each') },
@@ -105,11 +120,17 @@ function setMeasure(measure: string) {
           "
         />
       </LabelledField>
-      <LabelledField v-for="key in SEVERAL" :key="key" :label="headed(key)" :name="readable(key)" :error="errorAt(key)">
+      <LabelledField
+        v-for="{ key, words } in SEVERAL"
+        :key="key"
+        :label="headed(key)"
+        :name="readable(key)"
+        :error="errorAt(key)"
+      >
         <MultiSelect
           :aria-label="readable(key)"
           :model-value="rung[key]"
-          :options="options(key)"
+          :options="options(words)"
           option-label="label"
           option-value="value"
           size="small"
@@ -118,6 +139,23 @@ function setMeasure(measure: string) {
           @update:model-value="emit('change', (held) => void (held[key] = $event))"
         />
       </LabelledField>
+      <LabelledField v-for="{ key, label } in EITHER" :key="key" :for="`${id}-${key}`" :label="label">
+        <Select
+          :input-id="`${id}-${key}`"
+          :aria-label="label"
+          :model-value="rung[key]"
+          :options="YES_NO"
+          option-label="label"
+          option-value="value"
+          size="small"
+          @update:model-value="emit('change', (held) => void (held[key] = $event))"
+        />
+      </LabelledField>
+      <KitField
+        :kit="rung.kit"
+        :error="errorAt('kit')"
+        @change="(kit) => emit('change', (held) => void (held.kit = kit))"
+      />
       <LabelledField :label="$t('movements.muscles')" :error="errorAt('muscles')">
         <InputText
           :model-value="rung.muscles.join(', ')"
@@ -171,6 +209,19 @@ function setMeasure(measure: string) {
           rows="3"
           :invalid="Boolean(errorAt(text.key))"
           @change="emit('change', (held) => void (held[text.key] = linesOf(typedIn($event))))"
+        />
+      </LabelledField>
+      <LabelledField
+        class="wide"
+        :label="$t('movements.faults_a_line_each')"
+        :name="$t('movements.faults')"
+        :error="errorAt('faults')"
+      >
+        <Textarea
+          :model-value="faultsText(rung.faults)"
+          rows="3"
+          :invalid="Boolean(errorAt('faults'))"
+          @change="emit('change', (held) => void (held.faults = faultsOf(typedIn($event))))"
         />
       </LabelledField>
     </div>

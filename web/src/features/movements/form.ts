@@ -2,17 +2,30 @@ import { MOVEMENT_WORDS } from '@/lib/api/vocabulary'
 
 // A movement's document as its form edits it. What is sound is for the server to say.
 
+export interface PieceDocument {
+  item: string
+  count: number | string
+  load_kg?: number | string
+}
+
 export interface RungDocument {
   id: string
   name: string
+  also?: string[]
   levels: string[]
   demand: { value: number | string; basis: string; why: string }
   levers: Record<string, string>
   impact: string
   position: string
+  through?: string[]
+  weight_on: string[]
+  hold: boolean
+  gets_down: boolean
   joints: string[]
-  strains?: string[]
-  equipment: string[]
+  moves: string[]
+  strains: string[]
+  unflagged?: Record<string, string>
+  kit: PieceDocument[]
   space: string
   muscles: string[]
   sides: string
@@ -21,6 +34,7 @@ export interface RungDocument {
   tempo?: string
   standard: string
   cues: string[]
+  faults: { see: string; say: string }[]
   breathing: string
   cautions: string[]
   prerequisite: string | null
@@ -65,6 +79,14 @@ export const wordsOf = (text: string) =>
     .map((word) => word.trim())
     .filter(Boolean)
 
+/** “Hips sag > Squeeze your seat”, a line each, and back. */
+export const faultsText = (faults: RungDocument['faults']) => faults.map(({ see, say }) => `${see} > ${say}`).join('\n')
+export const faultsOf = (text: string) =>
+  linesOf(text).map((line) => {
+    const [see, ...say] = line.split('>').map((part) => part.trim())
+    return { see: see!, say: say.join(' > ') }
+  })
+
 export const slug = (name: string) =>
   name
     .toLowerCase()
@@ -81,9 +103,13 @@ function newRung(number: number): RungDocument {
     levers: {},
     impact: 'none',
     position: 'standing',
+    weight_on: ['feet'],
+    hold: false,
+    gets_down: false,
     joints: [],
+    moves: [],
     strains: [],
-    equipment: [],
+    kit: [],
     space: 'on_the_spot',
     muscles: [],
     sides: 'two_sided',
@@ -92,6 +118,7 @@ function newRung(number: number): RungDocument {
     tempo: '2-0-1-0',
     standard: '',
     cues: [],
+    faults: [],
     breathing: '',
     cautions: [],
     prerequisite: null,

@@ -35,10 +35,12 @@ export const MOVEMENT_WORDS = {
     "standing",
     "kneeling",
     "all_fours",
+    "front_support",
     "prone",
     "supine",
     "side",
     "seated",
+    "supported",
     "hanging"
   ],
   "space": [
@@ -82,6 +84,7 @@ export const MOVEMENT_WORDS = {
     "overhead",
     "head_low",
     "bends_forward",
+    "twists",
     "straining"
   ],
   "equipment": [
@@ -94,6 +97,18 @@ export const MOVEMENT_WORDS = {
     "band",
     "bottle",
     "mat"
+  ],
+  "weight_on": [
+    "feet",
+    "hands",
+    "fists",
+    "forearms",
+    "knees",
+    "seat",
+    "back",
+    "front",
+    "side",
+    "grip"
   ],
   "spared": [
     "knee",
