@@ -76,9 +76,11 @@ module Server
           render_json(answer)
         end
 
-        # What is asked before the first class, and the kinds of limits there are.
+        # What is asked before the first class, the kinds of limits there are, and those that are set together.
         app.get("/api/people/questions") do
-          render_json({"questions" => Sparrow::People::Screening.questions, "kinds" => Sparrow::People::Limits::KINDS.map { |kind| {"kind" => kind, "words" => Sparrow::People::Limits.words(kind)} }})
+          kinds = Sparrow::People::Limits::KINDS.map { |kind| {"kind" => kind, "words" => Sparrow::People::Limits.words(kind)} }
+          presets = Sparrow::People::Presets::ALL.map { |preset| {"id" => preset.id, "words" => preset.words, "kinds" => preset.kinds, "advice" => preset.advice} }
+          render_json({"questions" => Sparrow::People::Screening.questions, "kinds" => kinds, "presets" => presets})
         end
 
         # What limits would rule out, before they are kept.
@@ -92,6 +94,12 @@ module Server
 
         app.get("/api/people/:id") do |id|
           render_json(person_view(person(id)))
+        end
+
+        app.get("/api/people/:id/reach") do |id|
+          stored = person(id)
+          Records::AuditEvent.note_reading(instructor, "health_read", stored) if stored.health
+          render_json(People::Reach.new(stored).to_h)
         end
 
         app.put("/api/people/:id") do |id|

@@ -31,6 +31,7 @@ const pages = {
   logbook: () => import('./pages/LogbookPage.vue'),
   people: () => import('./pages/PeoplePage.vue'),
   person: () => import('./pages/PersonPage.vue'),
+  personReach: () => import('./pages/PersonReachPage.vue'),
   benchmarks: () => import('./pages/BenchmarksPage.vue'),
   classes: () => import('./pages/ClassesPage.vue'),
   groupClass: () => import('./pages/ClassPage.vue'),
@@ -125,6 +126,13 @@ export const router = createRouter({
       meta: { title: t('app.benchmarks') },
     },
     { path: '/people/:id', props: true, name: 'person', component: pages.person, meta: { title: t('app.person') } },
+    {
+      path: '/people/:id/reach',
+      props: true,
+      name: 'person-reach',
+      component: pages.personReach,
+      meta: { title: t('people.what_they_get_instead') },
+    },
     { path: '/classes', name: 'classes', component: pages.classes, meta: { title: t('common.classes') } },
     {
       path: '/classes/:id',

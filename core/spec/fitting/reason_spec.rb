@@ -34,8 +34,8 @@ RSpec.describe Sparrow::Fitting::Reason do
 
   it "sends to the instructor who has nothing left to do" do
     jumps = intervals([station("j", movement: "squat_jump")], work_s: 30)
-    nothing = %w[knee hip ankle shoulder].map { |joint| limit(joint) }
-    expect(reason(person(limits: nothing), jumps)).to eq("Spares: knee: sit this one out, see the instructor.")
+    nothing = Sparrow::People::Limits::KINDS.map { |kind| limit(kind) }
+    expect(reason(person(limits: nothing), jumps, kit: {"mat" => 9})).to eq("Spares: knee: sit this one out, see the instructor.")
     hanging = intervals([station("c", movement: "chin_up", levels: Sparrow::Level::ALL.to_h { |level| [level, {"variation" => "chin_up.full", "reps" => 5}] })], work_s: 40, rest_s: 0, rounds: 4)
     cell = cell_of(person(lane: "beginner", measured: {"row.standing" => 0}), hanging)
     expect(cell.reason).to include("see the instructor").or include("lowered from").or include("In place of")

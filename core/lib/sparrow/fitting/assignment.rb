@@ -38,9 +38,9 @@ module Sparrow
       # What would be given here by the rules alone, all other cells as they are.
       # @return [Given]
       def best(index)
-        return unknown(index) unless @forecast.known?(index, @standards[index]) || !@forecast.meets?(index)
-        return Given.new(@standards[index], "fits") unless @forecast.meets?(index)
-        ceiling = choose(index, without_limits(index), nil) if without_limits(index).size > free(index).size
+        return unmet(index) unless @forecast.meets?(index)
+        return unknown(index) unless @forecast.known?(index, @standards[index])
+        ceiling = choose(index, without_limits(index), nil) if limited?(index)
         return ceiling if ceiling&.kind == "sit_out"
         choose(index, free(index), ceiling)
       end
@@ -148,6 +148,11 @@ module Sparrow
         @free[index] ||= @course.options(index).reject { |option| barred(index, option) }
       end
 
+      # @return [Boolean] whether their limits alone rule something of the ladder out
+      def limited?(index)
+        without_limits(index).size > free(index).size
+      end
+
       # Those that the person's limits alone rule out among them.
       def without_limits(index)
         @without_limits[index] ||= @course.options(index).reject { |option| @allowed.house(option, @standards[index]) }
@@ -190,23 +195,30 @@ module Sparrow
         (option.unit == "reps") ? leaves : 0
       end
 
-      # Within the pattern, no harder than what was refused: the rung that the
-      # ladder names for the joint first, else the hardest that passes.
+      # The version that the ladder names for what is spared, whatever its pattern; else another ladder's of the
+      # pattern; where limits leave nothing of the pattern at all, of the muscles. None is harder than what was refused.
       def substitute(index, easiest, ceiling)
         place = @course.places[index]
         movement = place.station.movement
         return unless movement
         below = [easiest&.demand, ceiling&.option&.demand].compact.min || @standards[index].demand
-        found = @course.elsewhere(index, @standards[index].level).reject do |option|
+        alike, others = @course.elsewhere(index, @standards[index].level).partition { |option| option.rung.pattern == movement.pattern }
+        others = [] if easiest || alike.any? { |option| !barred(index, option) }
+        spared = (ceiling || easiest.nil?) && limited?(index)
+        found = [*(named(index, movement) if spared), *alike, *others].uniq { |option| option.rung.id }.reject do |option|
           (easiest ? option.demand >= below : option.demand > below) || barred(index, option) || (block_given? && !yield(option))
         end
-        named = participant.limits.filter_map { |limit| movement.spares[limit.kind] }
-        first, rest = found.partition { |option| named.include?(option.rung.id) }
-        (first + rest).each do |option|
+        found.each do |option|
           fits = passing([option], index) || lowered(option, index)
           return fits if fits
         end
         nil
+      end
+
+      # @return [Array<Option>] what the catalogue names for what this person must spare
+      def named(index, movement)
+        participant.limits.filter_map { |limit| movement.spares[limit.kind] && @course.catalogue.variation(movement.spares[limit.kind]) }
+          .map { |rung| @course.option(index, rung, @standards[index].level) }
       end
 
       # Where the model knows nothing the level's own rung stands, or the next easier that is free.
@@ -215,6 +227,12 @@ module Sparrow
         return Given.new(found, "unknown") if found
         elsewhere = @course.places[index].station.movement && substitute(index, nil, nil)
         elsewhere ? Given.new(elsewhere, "substitute") : Given.new(nil, "sit_out")
+      end
+
+      # What they would be given where nobody comes in time: it is shown all the same, so nothing is barred.
+      def unmet(index)
+        found = unknown(index)
+        (found.option == @standards[index]) ? Given.new(found.option, "fits") : found
       end
 
       def down(index, held)

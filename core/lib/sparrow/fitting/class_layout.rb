@@ -58,14 +58,12 @@ module Sparrow
         Options.new(@places[index].station, @house).of(rung, level)
       end
 
-      # The other rungs of a place's pattern, with the number that suits the level.
-      # @return [Array<Option>] the hardest first
+      # What other ladders have instead: of the place's pattern, then what works most of the same
+      # muscles, with the number that suits the level. What is kept up for a time ends with a window only.
+      # @return [Array<Option>] of either the hardest first
       def elsewhere(index, level)
-        (@elsewhere ||= {})[[index, level]] ||= begin
-          movement = @places[index].station.movement
-          rungs = @catalogue.select { |other| other.pattern == movement.pattern && other.role == movement.role && other != movement }.flat_map(&:ladder)
-          rungs.map { |rung| option(index, rung, level) }.sort_by { |option| [-option.demand, option.rung.id] }.freeze
-        end
+        (@elsewhere ||= {})[[index, level]] ||= People::WaysRound.candidates(@places[index].station.movement, [], @catalogue).map { |way| option(index, way.rung, level) }
+          .select { |option| option.number || option.prescription.stop_s }.freeze
       end
 
       # What one set asks, the same for everybody who is given it.

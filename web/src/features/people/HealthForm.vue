@@ -6,6 +6,7 @@ import SelectButton from 'primevue/selectbutton'
 import Textarea from 'primevue/textarea'
 import { useToast } from 'primevue/usetoast'
 import { computed, ref, watch } from 'vue'
+import { RouterLink } from 'vue-router'
 import { api, ask } from '@/lib/api/client'
 import { useQuestions } from '@/lib/api/queries'
 import type { HealthNotes, Limit, PersonWhole } from '@/lib/api/types'
@@ -127,6 +128,15 @@ function change(index: number, limit: Limit) {
   limits.value = limits.value.map((held, at) => (at === index ? limit : held))
 }
 
+/** Several limits at once, beside those that stand there already. */
+const advice = ref('')
+function setTogether(preset: { kinds: string[]; advice: string }) {
+  const held = new Set(limits.value.map((limit) => limit.kind))
+  const more = preset.kinds.filter((kind) => !held.has(kind)).map((kind): Limit => ({ kind, severity: 'avoid' }))
+  limits.value = [...limits.value, ...more]
+  advice.value = preset.advice
+}
+
 const LABELS = {
   consent: t('people.consent_to_keep_health_notes'),
   limits: t('people.limits'),
@@ -215,7 +225,28 @@ const resolve = (picks: Picks) => attempt(() => versioned.resolve(picks))
           variant="outlined"
           @click="limits = [...limits, { kind: 'knee', severity: 'avoid' }]"
         />
+        <div class="presets" role="group" :aria-label="$t('people.set_several_at_once')">
+          <span class="small quiet">{{ $t('people.set_several_at_once') }}</span>
+          <Button
+            v-for="preset in questions.data.value?.presets ?? []"
+            :key="preset.id"
+            :label="preset.words"
+            size="small"
+            severity="secondary"
+            variant="outlined"
+            @click="setTogether(preset)"
+          />
+        </div>
+        <p v-if="advice" class="small warn-text" role="status">
+          {{ advice }} {{ $t('people.a_beginning_for_what_a_professional') }}
+        </p>
         <RuledOut :limits="limits" />
+        <RouterLink
+          v-if="person.health.limits?.length"
+          :to="{ name: 'person-reach', params: { id: person.id } }"
+          class="small"
+          >{{ $t('people.what_they_get_instead') }}</RouterLink
+        >
       </fieldset>
       <fieldset>
         <legend>{{ $t('people.screening') }}</legend>
@@ -288,6 +319,12 @@ fieldset {
 legend {
   font-weight: 600;
   padding-right: var(--space-2);
+}
+.presets {
+  display: flex;
+  flex-wrap: wrap;
+  gap: var(--space-2);
+  align-items: center;
 }
 .question {
   display: flex;

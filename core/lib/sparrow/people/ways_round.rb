@@ -1,0 +1,59 @@
+# frozen_string_literal: true
+
+module Sparrow
+  module People
+    # What stands in place of a ladder for somebody who must spare something: an easier
+    # way of the ladder itself, the version that the catalogue names for the joint (whatever
+    # its pattern), another ladder of the pattern, or one that works most of the same muscles.
+    # Never a skill, and never what loads the thing that is spared.
+    module WaysRound
+      # +kind+ says from where the version comes: one of KINDS.
+      Way = Value.row(:rung, :kind)
+      KINDS = %w[own named pattern muscles].freeze
+      # So much of what the ladder works must be worked by what stands in for it.
+      MOST = Rational(1, 2)
+      SKILL = "balance_skill"
+
+      # @param movement [Catalogue::Movement]
+      # @param limits [Array<Limits::Limit>]
+      # @param level [String] nothing from above its band is given
+      # @param catalogue [Catalogue]
+      # @return [Way, nil] the first that spares all of them, nil where nothing does
+      def self.first(movement, limits, level:, catalogue: Catalogue.house)
+        spared = ->(rung) { limits.none? { |limit| limit.rules_out?(rung) } && within?(rung, level) }
+        own = movement.ladder.reverse.find(&spared)
+        return Way.new(own, "own") if own
+        ceiling = movement.rung_for(level).demand_value
+        candidates(movement, limits, catalogue).find { |way| spared.call(way.rung) && (way.kind != "pattern" || way.rung.demand_value <= ceiling) }
+      end
+
+      # Versions of other ladders, in the order in which they are thought of.
+      # @return [Array<Way>]
+      def self.candidates(movement, limits, catalogue)
+        named = limits.filter_map { |limit| movement.spares[limit.kind] }.uniq.filter_map { |id| catalogue.variation(id) }
+        alike, others = catalogue.reject { |other| other == movement || other.role != movement.role || (other.pattern == SKILL && movement.pattern != SKILL) }
+          .partition { |other| other.pattern == movement.pattern }
+        [
+          *named.map { |rung| Way.new(rung, (rung.pattern == movement.pattern) ? "pattern" : "named") },
+          *ways(alike.flat_map(&:ladder), "pattern"), *ways(others.flat_map(&:ladder).select { |rung| shares?(rung, movement) }, "muscles")
+        ]
+      end
+
+      # @return [Boolean] whether a version works most of what a ladder works
+      def self.shares?(rung, movement)
+        worked = movement.rung_for("intermediate").muscles
+        (rung.muscles & worked).size >= worked.size * MOST
+      end
+
+      def self.ways(rungs, kind)
+        rungs.sort_by { |rung| [-rung.demand_value, rung.id] }.map { |rung| Way.new(rung, kind) }
+      end
+
+      # @return [Boolean] whether a version lies in the level's band or below it
+      def self.within?(rung, level)
+        rung.levels.map { |band| Level.rank(band) }.min <= Level.rank(level)
+      end
+      private_class_method :ways
+    end
+  end
+end
