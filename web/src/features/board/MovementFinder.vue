@@ -2,21 +2,21 @@
 import AutoComplete, { type AutoCompleteCompleteEvent } from 'primevue/autocomplete'
 import { ref } from 'vue'
 import type { Movement } from '@/lib/api/types'
-import { findMovements } from '@/features/movements/findMovements'
+import { foundBy, searchMovements, type Found } from '@/features/movements/findMovements'
 import { readable } from '@/lib/readable'
 
 // A few letters of a movement's name and Enter: it is in.
 const props = defineProps<{ movements: Movement[]; label: string; inputId: string }>()
 const emit = defineEmits<{ pick: [movement: Movement] }>()
 
-const typed = ref<string | Movement>('')
-const found = ref<Movement[]>([])
+const typed = ref<string | Found>('')
+const found = ref<Found[]>([])
 
 function look(event: AutoCompleteCompleteEvent) {
-  found.value = findMovements(props.movements, event.query)
+  found.value = searchMovements(props.movements, event.query)
 }
 
-function pick(movement: Movement) {
+function pick({ movement }: Found) {
   emit('pick', movement)
   typed.value = ''
 }
@@ -26,7 +26,7 @@ function pick(movement: Movement) {
   <AutoComplete
     v-model="typed"
     :suggestions="found"
-    option-label="name"
+    :option-label="(held: Found) => held.movement.name"
     :placeholder="label"
     :aria-label="label"
     :input-id="inputId"
@@ -41,7 +41,11 @@ function pick(movement: Movement) {
   >
     <template #option="{ option }">
       <span class="option"
-        ><b>{{ option.name }}</b> <span class="quiet small">{{ readable(option.pattern) }}</span></span
+        ><span
+          ><b>{{ option.movement.name }}</b>
+          <span v-if="foundBy(option)" class="small">{{ foundBy(option) }}</span></span
+        >
+        <span class="quiet small">{{ readable(option.movement.pattern) }}</span></span
       >
     </template>
   </AutoComplete>

@@ -10,7 +10,7 @@ import { RouterLink, useRoute, useRouter } from 'vue-router'
 import { api, ask, wording } from '@/lib/api/client'
 import { useMovements } from '@/lib/api/queries'
 
-import { findMovements } from './findMovements'
+import { foundBy, searchMovements } from './findMovements'
 import PageState from '@/ui/PageState.vue'
 import { readable } from '@/lib/readable'
 import VersionCard from './VersionCard.vue'
@@ -37,12 +37,13 @@ const patterns = computed(() =>
     .sort()
     .map((value) => ({ value, label: readable(value) })),
 )
-const shown = computed(() =>
-  findMovements(movements.data.value ?? [], words.value).filter(
-    (movement) =>
+const found = computed(() =>
+  searchMovements(movements.data.value ?? [], words.value).filter(
+    ({ movement }) =>
       (!pattern.value || movement.pattern === pattern.value) && (!whose.value || whoseOf(movement) === whose.value),
   ),
 )
+const shown = computed(() => found.value.map(({ movement }) => movement))
 const chosen = computed<Movement | undefined>(
   () => shown.value.find((movement) => movement.id === route.params.id) ?? shown.value[0],
 )
@@ -131,12 +132,13 @@ useShortcuts([
       <div class="layout">
         <nav class="index" :aria-label="$t('common.movements')">
           <RouterLink
-            v-for="movement in shown"
+            v-for="{ movement, rung, by } in found"
             :key="movement.id"
             :to="{ name: 'movements', params: { id: movement.id } }"
             :class="{ here: movement.id === chosen?.id }"
             :aria-current="movement.id === chosen?.id ? 'true' : undefined"
-            >{{ movement.name }} <span class="quiet small">{{ readable(movement.pattern) }}</span></RouterLink
+            >{{ movement.name }} <span class="quiet small">{{ readable(movement.pattern) }}</span>
+            <span v-if="words && foundBy({ rung, by })" class="small by">{{ foundBy({ rung, by }) }}</span></RouterLink
           >
           <p v-if="!shown.length" class="quiet">{{ $t('movements.nothing_of_that_name') }}</p>
         </nav>
@@ -234,6 +236,9 @@ useShortcuts([
 .index a.here {
   border-left-color: var(--accent);
   background: var(--accent-wash);
+}
+.by {
+  flex-basis: 100%;
 }
 article {
   display: grid;

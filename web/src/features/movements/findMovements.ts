@@ -1,24 +1,107 @@
 import type { Movement } from '@/lib/api/types'
 import { readable } from '@/lib/readable'
 
-/** Movements in which every word typed occurs: those whose name begins so first, then those with all words in their name. */
-export function findMovements(movements: Movement[], typed: string): Movement[] {
-  const phrase = typed.toLowerCase().trim().replace(/\s+/g, ' ')
-  const words = phrase.split(' ').filter(Boolean)
-  if (words.length === 0) return movements
-  const score = (movement: Movement) => {
-    const name = movement.name.toLowerCase()
-    if (name.startsWith(phrase)) return 0
-    const beginnings = name.split(/[\s-]+/)
-    if (words.every((word) => beginnings.some((beginning) => beginning.startsWith(word)))) return 1
-    return words.every((word) => name.includes(word)) ? 2 : 3
-  }
-  return movements
-    .filter((movement) => words.every((word) => searchText(movement).includes(word)))
-    .sort((one, other) => score(one) - score(other) || one.name.localeCompare(other.name))
+type Searched = Pick<Movement, 'name' | 'pattern' | 'also'> & {
+  ladder: Pick<Movement['ladder'][number], 'id' | 'name' | 'also'>[]
 }
 
-function searchText(movement: Movement): string {
-  const rungs = movement.ladder.map((rung) => rung.name)
-  return [movement.name, readable(movement.pattern), ...movement.also, ...rungs].join(' ').toLowerCase()
+export interface Found<M extends Searched = Movement> {
+  movement: M
+  /** The version by whose name it was found, where it was not by the movement's own. */
+  rung?: M['ladder'][number]
+  /** The other name by which it was found. */
+  by?: string
+}
+
+/** How well a name matches what was typed; the lower the better, NONE not at all. */
+const NONE = 9
+const EXACT = 0
+
+interface Name {
+  words: string[]
+  joined: string
+}
+
+/** “Sit-ups” as its words without plurals, and in one piece. */
+function nameOf(text: string): Name {
+  const words = text
+    .toLowerCase()
+    .split(/[^\p{L}\p{N}]+/u)
+    .filter(Boolean)
+    .map((word) => (word.length > 2 ? word.replace(/(?<!s)s$/, '') : word))
+  return { words, joined: words.join('') }
+}
+
+function match(typed: Name, name: Name): number {
+  if (name.joined === typed.joined) return EXACT
+  if (name.joined.startsWith(typed.joined)) return 1
+  if (typed.words.every((word) => name.words.some((held) => held.startsWith(word)))) return 2
+  return typed.joined.length > 2 && name.joined.includes(typed.joined) ? 4 : NONE
+}
+
+interface Entry {
+  names: { name: Name; rung?: number; by?: string; less: number }[]
+  all: string
+}
+
+// A catalogue stays the same while somebody types: its names are taken apart once.
+const entries = new WeakMap<object, Entry>()
+
+function entryOf(movement: Searched): Entry {
+  const held = entries.get(movement)
+  if (held) return held
+  const names: Entry['names'] = [
+    { name: nameOf(movement.name), less: 0 },
+    ...movement.also.map((by) => ({ name: nameOf(by), by, less: 0.2 })),
+    ...movement.ladder.flatMap((rung, at) => [
+      { name: nameOf(rung.name), rung: at, less: 0.4 },
+      ...rung.also.map((by) => ({ name: nameOf(by), rung: at, by, less: 0.4 })),
+    ]),
+  ]
+  const words = [readable(movement.pattern), ...names.map(({ name }) => name.words.join(' '))]
+  const entry = { names, all: words.join(' ').toLowerCase() }
+  entries.set(movement, entry)
+  return entry
+}
+
+/**
+ * Movements that answer to what was typed: an exact name first, then names that begin so, then those in which each word
+ * begins one of theirs; other names and versions count as names. Plurals and hyphens make no difference.
+ */
+export function searchMovements<M extends Searched>(movements: M[], typed: string): Found<M>[] {
+  const name = nameOf(typed)
+  if (name.words.length === 0) return movements.map((movement) => ({ movement }))
+  const found: { found: Found<M>; score: number }[] = []
+  for (const movement of movements) {
+    const entry = entryOf(movement)
+    let best = NONE
+    let at: Entry['names'][number] | undefined
+    for (const held of entry.names) {
+      const score = match(name, held.name) + held.less
+      if (score < best) [best, at] = [score, held]
+    }
+    if (at) found.push({ found: { movement, ...reached(movement, at) }, score: best })
+    else if (name.words.every((word) => entry.all.includes(word))) found.push({ found: { movement }, score: NONE })
+  }
+  return found
+    .sort(
+      (one, other) =>
+        one.score - other.score ||
+        one.found.movement.name.length - other.found.movement.name.length ||
+        one.found.movement.name.localeCompare(other.found.movement.name),
+    )
+    .map(({ found: held }) => held)
+}
+
+function reached<M extends Searched>(movement: M, { rung, by }: Entry['names'][number]): Omit<Found<M>, 'movement'> {
+  return {
+    ...(rung === undefined ? {} : { rung: movement.ladder[rung] as M['ladder'][number] }),
+    ...(by === undefined ? {} : { by }),
+  }
+}
+
+/** “Jumped in-and-out squat (pop squat)”: by what it was found, where that is not the movement's own name. */
+export function foundBy({ rung, by }: Pick<Found, 'rung' | 'by'>): string {
+  if (!rung) return by ?? ''
+  return by ? `${rung.name} (${by})` : rung.name
 }
