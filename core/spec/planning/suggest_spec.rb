@@ -51,4 +51,72 @@ RSpec.describe Sparrow::Planning::Suggest do
     taken = timeline_of(intervals(1, id: "warm-up"))
     expect(Sparrow::Planning::Suggest::WarmUp.new(taken).call(120)["block"]["id"]).to eq("warm-up-2")
   end
+
+  # Twenty circuits of two to six exercises, of every pattern; what they load is counted here anew.
+  describe "for twenty circuits" do
+    catalogue = Sparrow::Catalogue.house
+    random = Random.new(20_261_127)
+    main = catalogue.select { |movement| movement.role == "main" && movement.pattern != "balance_skill" }
+    circuits = Array.new(20) { |index| [main[index * main.size / 20], *main.sample(random.rand(1..4), random: random)].uniq.map(&:id) }
+
+    def circuit(ids)
+      timeline_of(intervals(ids.each_with_index.map { |id, index| station("s#{index}", movement: id) }, rounds: 4, work_s: 60, rest_s: 20))
+    end
+
+    # @return [Hash{Array(String, String) => Integer}] level and joint (or muscle) to seconds
+    def worked(timeline, &names)
+      timeline.blocks.flat_map { |line| Sparrow::Level::ALL.flat_map { |level| line.visits.fetch(level).map { |visit| [level, visit] } } }
+        .each_with_object(Hash.new(0)) { |(level, visit), sums| names.call(visit.prescription.variation).each { |name| sums[[level, name]] += visit.work_s } }
+    end
+
+    def much(sums)
+      sums.select { |_, seconds| seconds >= 180 }.keys
+    end
+
+    circuits.each do |ids|
+      it "readies every joint and stretches every muscle that is worked for three minutes: #{ids.join(", ")}" do
+        timeline = circuit(ids)
+        warm_up = timeline_of(Sparrow::Planning::Suggest::WarmUp.new(timeline).call(480)["block"])
+        cool_down = timeline_of(Sparrow::Planning::Suggest::CoolDown.new(timeline).call(600)["block"])
+        readied = worked(warm_up) { |rung| rung.joints | rung.moves }.keys
+        stretched = worked(cool_down, &:muscles).keys
+        expect(much(worked(timeline, &:joints)) - readied).to eq([])
+        expect(much(worked(timeline, &:muscles)) - stretched).to eq([])
+      end
+
+      it "keeps the length, a third for the pulse, and gets down once: #{ids.join(", ")}" do
+        timeline = circuit(ids)
+        block = Sparrow::Planning::Suggest::WarmUp.new(timeline).call(480)["block"]
+        stations = block["stations"]
+        expect(timeline_of(block).total_s).to be_between(480 - stations.size * block["rounds"], 480)
+        pulse = stations.take_while { |held| catalogue.movement(held["movement"]).pattern == "gait" }
+        expect(pulse.size * 3).to be >= stations.size
+        down = stations.map { |held| catalogue.movement(held["movement"]).rung_for("intermediate").gets_down }
+        expect(down.each_cons(2).count { |one, other| one != other }).to be <= 1
+        cool_down = Sparrow::Planning::Suggest::CoolDown.new(timeline).call(300)["block"]
+        expect(timeline_of(cool_down).total_s).to be_between(300 - cool_down["stations"].size, 300)
+        expect(catalogue.movement(cool_down["stations"].first["movement"]).pattern).to eq("gait")
+      end
+    end
+  end
+
+  it "builds up before jumps, and only then" do
+    jumps = timeline_of(intervals([station("a", movement: "squat_jump"), station("b", movement: "push_up")], rounds: 3))
+    expect(movements(Sparrow::Planning::Suggest::WarmUp.new(jumps).call(300)["block"]).map(&:pattern)).to include("jump")
+    still = timeline_of(intervals([station("a", movement: "wall_sit"), station("b", movement: "push_up")], rounds: 3))
+    expect(movements(Sparrow::Planning::Suggest::WarmUp.new(still).call(300)["block"]).map(&:pattern)).not_to include("jump")
+  end
+
+  it "goes round a second time where there is time to spare, and says that it is bigger" do
+    expect(Sparrow::Planning::Suggest::WarmUp.new(legs).call(480)["block"]).to include("rounds" => 2, "note" => /bigger/)
+    expect(Sparrow::Planning::Suggest::WarmUp.new(legs).call(180)["block"]).to include("rounds" => 1)
+  end
+
+  it "takes half the time for each side of what works one side" do
+    blocks = [Sparrow::Planning::Suggest::WarmUp.new(legs).call(480)["block"], Sparrow::Planning::Suggest::CoolDown.new(legs).call(480)["block"]]
+    blocks.flat_map { |block| block["stations"] }.each do |held|
+      one_sided = Sparrow::Level::ALL.any? { |level| Sparrow::Catalogue.house.movement(held["movement"]).rung_for(level).sides == "one_sided" }
+      expect(held["sides"]).to eq(one_sided ? "split" : nil), held["movement"]
+    end
+  end
 end

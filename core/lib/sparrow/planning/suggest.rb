@@ -10,6 +10,13 @@ module Sparrow
         {"id" => id, "movement" => movement.id, **keys, "levels" => movement.opening_prescriptions}
       end
 
+      # What works one side at any level has half its time for each.
+      # @return [Hash] keys of a station
+      def self.sides(movement)
+        sided = Level::ALL.any? { |level| movement.rung_for(level).sides == "one_sided" }
+        sided ? {"sides" => "split"} : {}
+      end
+
       # @return [String] the first of name, name-2, name-3 … that no block has
       def self.free(name, taken)
         [name, *(2..40).map { |number| "#{name}-#{number}" }].find { |candidate| !taken.include?(candidate) }

@@ -13,7 +13,9 @@ import { useMovements } from '@/lib/api/queries'
 import { foundBy, searchMovements } from './findMovements'
 import PageState from '@/ui/PageState.vue'
 import { readable } from '@/lib/readable'
-import VersionCard from './VersionCard.vue'
+import FilterBar from './FilterBar.vue'
+import MovementSheet from './MovementSheet.vue'
+import { isFiltered, NO_FILTERS, passes, type Filters } from './filters'
 import { plainKey, useShortcuts } from '@/lib/useShortcuts'
 import type { Movement } from '@/lib/api/types'
 
@@ -23,6 +25,7 @@ const toast = useToast()
 const queries = useQueryClient()
 const movements = useMovements()
 const words = ref('')
+const filters = ref<Filters>(NO_FILTERS)
 const pattern = ref<string | null>(null)
 const whose = ref<string | null>(null)
 const WHOSE = [
@@ -40,7 +43,9 @@ const patterns = computed(() =>
 const found = computed(() =>
   searchMovements(movements.data.value ?? [], words.value).filter(
     ({ movement }) =>
-      (!pattern.value || movement.pattern === pattern.value) && (!whose.value || whoseOf(movement) === whose.value),
+      (!pattern.value || movement.pattern === pattern.value) &&
+      (!whose.value || whoseOf(movement) === whose.value) &&
+      (!isFiltered(filters.value) || movement.ladder.some((rung) => passes(rung, filters.value))),
   ),
 )
 const shown = computed(() => found.value.map(({ movement }) => movement))
@@ -129,6 +134,7 @@ useShortcuts([
         />
         <span class="quiet small" role="status">{{ plural(shown.length, 'movement') }}</span>
       </div>
+      <FilterBar :movements="movements.data.value ?? []" :filters="filters" @change="filters = $event" />
       <div class="layout">
         <nav class="index" :aria-label="$t('common.movements')">
           <RouterLink
@@ -142,66 +148,16 @@ useShortcuts([
           >
           <p v-if="!shown.length" class="quiet">{{ $t('movements.nothing_of_that_name') }}</p>
         </nav>
-        <article v-if="chosen">
-          <div class="row spread">
-            <h2>
-              {{ chosen.name }}
-              <span v-if="chosen.own" class="small quiet">{{
-                chosen.retired ? $t('movements.our_own_retired') : $t('movements.our_own_2')
-              }}</span>
-            </h2>
-            <span class="row">
-              <Button
-                :label="$t('movements.copy_to_my_movements')"
-                size="small"
-                variant="outlined"
-                @click="copy(chosen)"
-              />
-              <template v-if="chosen.own">
-                <Button
-                  :label="$t('movements.edit')"
-                  size="small"
-                  variant="outlined"
-                  @click="router.push({ name: 'movement-form', params: { id: chosen.id } })"
-                />
-                <Button
-                  :label="chosen.retired ? $t('movements.offer_again') : $t('movements.retire')"
-                  size="small"
-                  variant="outlined"
-                  severity="secondary"
-                  @click="retire(chosen)"
-                />
-              </template>
-            </span>
-          </div>
-          <p>{{ chosen.summary }}</p>
-          <p class="small quiet">
-            {{
-              $t('movements.readable_plane_plane_easiest_version_on', {
-                readable: readable(chosen.pattern),
-                plane: readable(chosen.plane),
-              })
-            }}
-          </p>
-          <div
-            class="scroll-x"
-            tabindex="0"
-            role="region"
-            :aria-label="$t('movements.ladder_of_name', { name: chosen.name })"
-          >
-            <div class="ladder" :style="{ gridTemplateColumns: `repeat(${chosen.ladder.length}, minmax(15rem, 1fr))` }">
-              <VersionCard v-for="rung in chosen.ladder" :key="rung.id" :rung="rung" class="rung" />
-            </div>
-          </div>
-          <h3 class="substitutes">{{ $t('movements.where_a_joint_is_sore') }}</h3>
-          <p class="small quiet">{{ $t('movements.a_limit_is_never_trained_through') }}</p>
-          <dl class="spares">
-            <template v-for="(id, joint) in chosen.spares" :key="joint">
-              <dt>{{ readable(String(joint)) }}</dt>
-              <dd>{{ names.get(id) }}</dd>
-            </template>
-          </dl>
-        </article>
+        <MovementSheet
+          v-if="chosen"
+          :movement="chosen"
+          :names="names"
+          :filters="filters"
+          :version="found.find(({ movement }) => movement.id === chosen?.id)?.rung?.id"
+          @copy="copy(chosen)"
+          @edit="router.push({ name: 'movement-form', params: { id: chosen.id } })"
+          @retire="retire(chosen)"
+        />
       </div>
     </PageState>
   </div>
@@ -209,12 +165,13 @@ useShortcuts([
 
 <style scoped>
 .tools {
-  margin: var(--space-4) 0;
+  margin: var(--space-3) 0 var(--space-2);
 }
 .layout {
   display: grid;
-  grid-template-columns: 14rem minmax(0, 1fr);
-  gap: var(--space-5);
+  grid-template-columns: 13rem minmax(0, 1fr);
+  gap: var(--space-4);
+  margin-top: var(--space-3);
 }
 .index {
   display: grid;
@@ -240,50 +197,6 @@ useShortcuts([
 .by {
   flex-basis: 100%;
 }
-article {
-  display: grid;
-  gap: var(--space-2);
-  align-content: start;
-  min-width: 0;
-}
-.ladder {
-  display: grid;
-  border-top: 2px solid var(--ink);
-  border-bottom: 2px solid var(--ink);
-  margin: var(--space-2) 0;
-}
-.rung {
-  padding: var(--space-3);
-  border-left: 1px solid var(--rule);
-  display: grid;
-  gap: var(--space-2);
-  align-content: start;
-}
-.rung:first-child {
-  border-left: 0;
-  padding-left: 0;
-}
-dl {
-  display: grid;
-  grid-template-columns: auto 1fr;
-  gap: var(--space-1) var(--space-3);
-  margin: 0;
-}
-dt {
-  color: var(--ink-soft);
-}
-dd {
-  margin: 0;
-}
-.spares {
-  grid-template-columns: auto 1fr auto 1fr;
-}
-.spares dt::first-letter {
-  text-transform: uppercase;
-}
-.substitutes {
-  margin-top: var(--space-3);
-}
 @media (max-width: 52rem) {
   .layout {
     grid-template-columns: 1fr;
@@ -292,9 +205,6 @@ dd {
     grid-template-columns: 1fr 1fr;
     max-height: 14rem;
     overflow-y: auto;
-  }
-  .spares {
-    grid-template-columns: auto 1fr;
   }
 }
 </style>

@@ -70,7 +70,8 @@ function entryOf(movement: Searched): Entry {
  */
 export function searchMovements<M extends Searched>(movements: M[], typed: string): Found<M>[] {
   const name = nameOf(typed)
-  if (name.words.length === 0) return movements.map((movement) => ({ movement }))
+  if (name.words.length === 0)
+    return [...movements].sort((one, other) => one.name.localeCompare(other.name)).map((movement) => ({ movement }))
   const found: { found: Found<M>; score: number }[] = []
   for (const movement of movements) {
     const entry = entryOf(movement)

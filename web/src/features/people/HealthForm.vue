@@ -41,6 +41,9 @@ const YES_NO = [
   { value: true, label: t('people.yes') },
   { value: false, label: t('people.no') },
 ]
+const unanswered = computed(
+  () => (questions.data.value?.questions ?? []).filter(({ id }) => answers.value[id] === undefined).length,
+)
 const anyYes = computed(() => Object.values(answers.value).some(Boolean))
 const health = computed<HealthNotes>(() => ({
   limits: limits.value,
@@ -251,6 +254,9 @@ const resolve = (picks: Picks) => attempt(() => versioned.resolve(picks))
       <fieldset>
         <legend>{{ $t('people.screening') }}</legend>
         <p class="small quiet">{{ $t('people.their_own_answers_a_yes_is') }}</p>
+        <p v-if="unanswered && answeredOn" class="small warn-text" role="status">
+          {{ $t('people.plural_not_answered_yet', { plural: plural(unanswered, 'question') }) }}
+        </p>
         <p><Button :label="$t('people.no_to_all_2')" size="small" variant="outlined" @click="allNo" /></p>
         <div v-for="question in questions.data.value?.questions ?? []" :key="question.id" class="question">
           <span :id="`q-${question.id}`" class="small">{{ question.question }}</span>

@@ -5,7 +5,6 @@ import { RouterLink } from 'vue-router'
 import ToggleSwitch from 'primevue/toggleswitch'
 import { api, ask } from '@/lib/api/client'
 import { headed } from '@/lib/readable'
-import { t } from '@/lib/text'
 import PageState from '@/ui/PageState.vue'
 
 // What somebody's limits change, exercise by exercise, to be read with them: what is as
@@ -28,12 +27,6 @@ const counts = computed(() => ({
   all: ladders.value.length,
   out: ladders.value.filter((ladder) => !ladder.instead).length,
 }))
-const KINDS = {
-  own: '',
-  named: t('people.another_exercise'),
-  pattern: t('people.another_exercise_of_the_pattern'),
-  muscles: t('people.most_of_the_same_muscles'),
-} as const
 </script>
 
 <template>
@@ -70,7 +63,9 @@ const KINDS = {
                 <dd v-if="!ladder.instead" class="warn-text">{{ $t('people.sits_out_see_the_instructor') }}</dd>
                 <dd v-else :class="{ quiet: ladder.ruled_out === 0 }">
                   {{ ladder.instead.name }}
-                  <span v-if="KINDS[ladder.instead.kind]" class="small quiet">{{ KINDS[ladder.instead.kind] }}</span>
+                  <span v-if="ladder.instead.kind === 'muscles'" class="quiet">{{
+                    $t('people.most_of_the_same_muscles')
+                  }}</span>
                 </dd>
               </template>
             </dl>

@@ -3,66 +3,107 @@
 module Sparrow
   module Planning
     module Suggest
-      # A cool-down of a chosen length: stretches of the muscles that were worked
-      # most, both sides timed.
+      # A cool-down of a chosen length: a slow walk, then stretches of the muscles that were
+      # worked most in what each level was really given, both sides timed, from standing down to the floor; calm
+      # breathing at the end where there is time.
       class CoolDown
         WORK_S = 60
+        # Twenty seconds a side at least.
+        LEAST_WORK_S = 40
         REST_S = 10
         SWITCH_S = 4
+        WALK = "gait"
+        BREATHING = "mobility"
+        # With more than so many moves the last one is calm breathing.
+        BREATHING_FROM = 4
+        # From standing by way of sitting to the floor.
+        ORDER = {"standing" => 0, "seated" => 1}.freeze
 
         # @param timeline [Plan::Timeline]
         def initialize(timeline, catalogue: Catalogue.house)
           @loads = Loads.new(timeline)
-          @stretches = catalogue.select { |movement| movement.role == "cool_down" }
+          @moves = catalogue.select { |movement| movement.role == "cool_down" }
           @taken = timeline.workout.blocks.map(&:id)
         end
 
-        # @param seconds [Integer] to fill from below
+        # @param seconds [Integer] to fill from below, to within a second a move
         # @return [Hash] "block" and "reasons", as WarmUp
         def call(seconds)
-          chosen = choose([(seconds + REST_S) / (WORK_S + REST_S), 1].max)
-          stations = chosen.each_with_index.map { |(movement, _), index| Suggest.station(movement, "s#{index + 1}", sides(movement)) }
+          chosen = choose(slots(seconds, WORK_S), slots(seconds, LEAST_WORK_S))
+          work_s = [(seconds + REST_S) / chosen.size - REST_S, LEAST_WORK_S / 2].max
+          stations = chosen.each_with_index.map { |(movement, _), index| Suggest.station(movement, "s#{index + 1}", Suggest.sides(movement)) }
           {"block" => {"id" => Suggest.free("cool-down", @taken), "title" => Sparrow.say("roles.cool_down").to_s, "role" => "cool_down", "format" => "intervals",
-                       "rounds" => 1, "work_s" => WORK_S, "rest_s" => REST_S, "switch_s" => SWITCH_S, "stations" => stations},
+                       "rounds" => 1, "work_s" => work_s, "rest_s" => REST_S, "switch_s" => SWITCH_S, "stations" => stations},
            "reasons" => chosen.each_with_index.map { |(_, why), index| {"station" => "s#{index + 1}", "why" => why} }}
         end
 
         private
 
-        def sides(movement)
-          sided = Level::ALL.any? { |level| movement.rung_for(level).sides != "two_sided" }
-          sided ? {"sides" => "split"} : {}
+        def slots(seconds, work_s)
+          [(seconds + REST_S) / (work_s + REST_S), 1].max
         end
 
-        def choose(count)
-          left = @stretches.dup
+        # As many as a minute each allows; more and shorter ones only for muscles that were worked much.
+        def choose(count, most)
+          walk = (count > 1) ? settling(WALK, Sparrow.say("planning.brings_breath_and_pulse_down")) : []
+          breathing = (count > BREATHING_FROM) ? settling(BREATHING, Sparrow.say("planning.ends_calmly")) : []
+          around = walk.size + breathing.size
+          chosen = stretches(count - around, most - around)
+          walk + in_order(chosen) + breathing
+        end
+
+        def settling(pattern, why)
+          @moves.select { |movement| movement.pattern == pattern }.first(1).map { |movement| [movement, why] }
+        end
+
+        def stretches(count, most)
+          left = @moves.select { |movement| movement.pattern == "stretch" }
           reached = []
           chosen = []
-          while chosen.size < count && left.any?
-            best = left.max_by { |movement| [gain(movement, reached), worth(movement), movement.id] }
+          while left.any? && (chosen.size < count || (chosen.size < most && much_left?(reached)))
+            best = left.max_by { |movement| [gain(movement, reached), -reaches(movement).size, movement.id] }
+            break if gain(best, reached).zero?
             chosen << [best, why(best, reached)]
-            reached |= muscles_of(best)
+            reached |= reaches(best)
             left -= [best]
           end
           chosen
         end
 
-        def gain(movement, reached)
-          (muscles_of(movement) - reached).sum { |muscle| @loads.muscles[muscle] }
+        # @return [Boolean] whether a muscle that was worked much is not stretched yet
+        def much_left?(reached)
+          (reachable - reached).any? { |level, muscle| @loads.muscles[level][muscle] >= Loads::MUCH_S }
         end
 
-        def worth(movement)
-          muscles_of(movement).sum { |muscle| @loads.muscles[muscle] }
+        def reachable
+          @reachable ||= @moves.select { |movement| movement.pattern == "stretch" }.flat_map { |movement| reaches(movement) }.uniq
+        end
+
+        # @return [Array<Array(String, String)>] what it stretches, by level
+        def reaches(movement)
+          Level::ALL.flat_map { |level| movement.rung_for(level).muscles.map { |muscle| [level, muscle] } }
+        end
+
+        # What was worked much and is not stretched yet counts before all else.
+        def gain(movement, reached)
+          (reaches(movement) - reached).sum do |level, muscle|
+            seconds = @loads.muscles[level][muscle]
+            (seconds >= Loads::MUCH_S) ? seconds * 10 : seconds
+          end
+        end
+
+        def in_order(chosen)
+          chosen.sort_by.with_index { |(movement, _), index| [ORDER.fetch(movement.rung_for("intermediate").position, 2), index] }
         end
 
         def why(movement, reached)
-          worked = (muscles_of(movement) - reached).select { |muscle| @loads.muscles[muscle].positive? }.sort_by { |muscle| -@loads.muscles[muscle] }.first(2)
-          return Sparrow.say("planning.brings_breath_and_pulse_down") if worked.empty?
-          Sparrow.say("planning.stretches_the_list_of_of_work", list: Suggest.list(worked), of: ClockText.of(@loads.muscles[worked.first] / 3))
+          fresh = (reaches(movement) - reached).map(&:last).uniq
+          worked = fresh.select { |muscle| work(muscle).positive? }.sort_by { |muscle| -work(muscle) }.first(2)
+          Sparrow.say("planning.stretches_the_list_of_of_work", list: Suggest.list(worked), of: ClockText.of(work(worked.first)))
         end
 
-        def muscles_of(movement)
-          movement.ladder.flat_map(&:muscles).uniq
+        def work(muscle)
+          @loads.most(@loads.muscles, muscle)
         end
       end
     end

@@ -3,34 +3,47 @@
 module Sparrow
   module Planning
     module Suggest
-      # What a class loads, over its main and finisher blocks and all three levels:
-      # seconds of work by joint, by pattern and by muscle.
+      # What a class loads, over its main and finisher blocks, of the versions that each level is
+      # really given: seconds of work by level, and by joint, pattern and muscle.
       class Loads
+        # So much load asks for preparation, and so much work for a stretch.
+        MUCH_S = 180
+
+        # @return [Hash{String => Hash{String => Integer}}] level to joint (muscle, pattern) to seconds
         attr_reader :joints, :patterns, :muscles
 
         # @param timeline [Plan::Timeline]
         def initialize(timeline)
-          @joints = Hash.new(0)
-          @patterns = Hash.new(0)
-          @muscles = Hash.new(0)
+          @joints, @patterns, @muscles = Array.new(3) { Level::ALL.to_h { |level| [level, Hash.new(0)] } }
+          @jumps = false
           timeline.blocks.each do |line|
             next unless Plan::Balance::COUNTED.include?(line.block.role)
-            line.block.stations.each { |station| Level::ALL.each { |level| add(station, station.at(level), seconds(line, station, level)) } }
+            Level::ALL.each { |lane| line.visits.fetch(lane, []).each { |visit| add(lane, visit) } }
           end
+        end
+
+        # @return [Boolean] whether anybody lands in it
+        def jumps?
+          @jumps
+        end
+
+        # @param held [Hash] joints, patterns or muscles
+        # @return [Integer] seconds of the level that is loaded longest
+        def most(held, name)
+          held.each_value.map { |of_level| of_level[name] }.max
         end
 
         private
 
-        def seconds(line, station, level)
-          line.visits.fetch(level, []).sum { |visit| visit.station.equal?(station) ? visit.work_s : 0 }
-        end
-
-        def add(station, prescription, seconds)
-          pieces = prescription.variation ? [[station.movement, prescription.variation]] : prescription.parts.map { |part| [part["movement"], part["rung"]] }
+        def add(lane, visit)
+          prescription = visit.prescription
+          pieces = prescription.variation ? [[visit.station.movement, prescription.variation]] : prescription.parts.map { |part| [part["movement"], part["rung"]] }
+          seconds = visit.work_s / pieces.size
           pieces.each do |movement, rung|
-            @patterns[movement.pattern] += seconds / pieces.size
-            rung.joints.each { |joint| @joints[joint] += seconds / pieces.size }
-            rung.muscles.each { |muscle| @muscles[muscle] += seconds / pieces.size }
+            @jumps ||= rung.impact != "none"
+            @patterns[lane][movement.pattern] += seconds
+            rung.joints.each { |joint| @joints[lane][joint] += seconds }
+            rung.muscles.each { |muscle| @muscles[lane][muscle] += seconds }
           end
         end
       end

@@ -1,0 +1,151 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Movement, Variation } from '@/lib/api/types'
+import { readable } from '@/lib/readable'
+import { t } from '@/lib/text'
+import BodyJoints from '@/ui/BodyJoints.vue'
+import LevelTally from '@/ui/LevelTally.vue'
+import PositionFigure from '@/ui/PositionFigure.vue'
+import { pieceText } from './words'
+
+// A ladder at a glance: its versions side by side, the easiest on the left, with what changes
+// from one to the next. One of them is opened for the rest.
+const props = defineProps<{ movement: Movement; open: string; dimmed: Set<string> }>()
+defineEmits<{ open: [id: string] }>()
+
+const needs = (rung: Variation) => [
+  ...rung.kit.map(pieceText),
+  ...(rung.hold ? [t('movements.something_to_hold').toLowerCase()] : []),
+  ...(rung.gets_down ? [t('movements.gets_down_to_the_floor').toLowerCase()] : []),
+  ...(rung.impact === 'none' ? [] : [t('movements.impact_impact', { impact: readable(rung.impact) })]),
+]
+const columns = computed(() => ({
+  gridTemplateColumns: `repeat(${props.movement.ladder.length}, minmax(8.6rem, 1fr))`,
+}))
+</script>
+
+<template>
+  <div
+    class="scroll-x"
+    tabindex="0"
+    role="region"
+    :aria-label="$t('movements.ladder_of_name', { name: movement.name })"
+  >
+    <div class="ladder" :style="columns">
+      <section
+        v-for="rung in movement.ladder"
+        :key="rung.id"
+        :aria-label="rung.name"
+        class="rung"
+        :class="{ here: rung.id === open, dim: dimmed.has(rung.id) }"
+      >
+        <div class="pictures">
+          <PositionFigure :position="rung.position" />
+          <BodyJoints :loaded="rung.joints" :moved="rung.moves" />
+        </div>
+        <h3>
+          <button
+            type="button"
+            :aria-expanded="rung.id === open"
+            aria-controls="version"
+            @click="$emit('open', rung.id)"
+          >
+            {{ rung.name }}
+          </button>
+        </h3>
+        <p class="marks"><LevelTally v-for="level in rung.levels" :key="level" :level="level" /></p>
+        <p class="change">
+          <template v-for="(how, lever) in rung.levers" :key="lever">{{ how }}. </template>
+        </p>
+        <ul>
+          <li v-for="cue in rung.cues" :key="cue">{{ cue }}</li>
+        </ul>
+        <ul class="faults" :aria-label="$t('movements.faults')">
+          <li v-for="fault in rung.faults" :key="fault.see">{{ $t('movements.see_say', fault) }}</li>
+        </ul>
+        <p class="joints">
+          <b>{{ $t('movements.loads') }}</b>
+          {{ rung.joints.map(readable).join(', ') || $t('movements.no_joint_in_particular') }}
+        </p>
+        <p class="quiet">{{ needs(rung).join(', ') || $t('movements.nothing_needed') }}</p>
+      </section>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.ladder {
+  display: grid;
+  grid-template-rows: repeat(8, auto);
+  border-top: 2px solid var(--ink);
+  border-bottom: 2px solid var(--ink);
+}
+.rung {
+  display: grid;
+  grid-row: span 8;
+  grid-template-rows: subgrid;
+  gap: var(--space-1);
+  padding: var(--space-2);
+  border-left: 1px solid var(--rule);
+  font-size: var(--size--1);
+  line-height: 1.25;
+  min-width: 0;
+}
+.rung:first-child {
+  border-left: 0;
+}
+.rung.here {
+  background: var(--accent-wash);
+}
+.rung.dim > * {
+  opacity: 0.55;
+}
+.pictures {
+  display: flex;
+  justify-content: space-between;
+  align-items: end;
+}
+.pictures :deep(svg:first-child) {
+  width: 4rem;
+  height: 2.5rem;
+}
+h3 {
+  font-size: var(--size-0);
+  margin: 0;
+  line-height: 1.15;
+}
+h3 button {
+  all: unset;
+  cursor: pointer;
+  text-decoration: underline;
+  text-underline-offset: 0.15em;
+  text-decoration-thickness: 1px;
+  min-height: 1.5rem;
+}
+h3 button:focus-visible {
+  outline: 2px solid var(--accent);
+  outline-offset: 2px;
+}
+.marks {
+  display: flex;
+  gap: var(--space-3);
+}
+p,
+ul {
+  margin: 0;
+}
+ul {
+  padding-left: 1em;
+}
+.change {
+  font-style: italic;
+}
+.faults {
+  list-style: none;
+  padding-left: var(--space-2);
+  border-left: 3px solid var(--rule);
+}
+.joints b {
+  font-weight: 600;
+}
+</style>
