@@ -6,7 +6,7 @@ module Server
     module Routes
       S = Sparrow::Schema
       SCHEMA = Sparrow::Published.workout_schema
-      ADD = S::Record.new({"document" => S::AnyType.new, "copy_of" => S::Text.new(length: 1..60), "name" => S::Text.new(length: 2..60)})
+      ADD = S::Record.new({"document" => S::AnyType.new, "copy_of" => S::Text.new(length: 1..60), "like" => Sparrow::Catalogue::Form::VARIATION_ID, "name" => S::Text.new(length: 2..60)})
       WRITE = S::Record.new({"document" => S::AnyType.new, "version" => People::Contract::VERSION}, required: %w[document version])
 
       # What these routes look up.
@@ -29,10 +29,19 @@ module Server
         end
 
         def new_movement(given)
+          return begun(given) if given["like"]
           return given["document"] unless given["copy_of"]
           original = movement_document(given["copy_of"])
           Sparrow::Catalogue::CustomMovement.copy(original, id: Records::StudioMovement.free_id(studio, given["copy_of"]),
             name: given["name"] || "#{original["name"].slice(0, 50)} (own)")
+        end
+
+        # A name, and all else from the version that is most like it.
+        def begun(given)
+          raise Sparrow::Refused.at("/name", Sparrow.say("server.common.is_missing")) unless given["name"]
+          like = studio.catalogue.variation(given["like"])
+          raise Sparrow::Refused.at("/like", Sparrow.say("server.movements.is_not_a_version_we_know")) unless like
+          Sparrow::Catalogue::CustomMovement.begin(movement_document(like.movement_id), like.id, id: Records::StudioMovement.free_id(studio, like.movement_id), name: given["name"].strip)
         end
 
         # Pointers are into the body, where the document is one key of it.

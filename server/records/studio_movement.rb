@@ -9,6 +9,11 @@ module Server
 
       belongs_to :studio, class_name: "Server::Records::Studio"
 
+      # @return [Hash] in the form of today, in whichever it was kept
+      def document
+        Sparrow::Catalogue::CustomMovement.current(super)
+      end
+
       # @param document [Hash]
       # @raise [Sparrow::Refused]
       def self.add(studio, document)

@@ -22,6 +22,24 @@ RSpec.describe "A studio's own movements" do
     expect(ids).to include("squat", "own_squat", "own_squat_2")
   end
 
+  it "begin with a name and the version that is most like them" do
+    made = send_json(:post, "/api/movements", {"like" => "step_up.mid", "name" => "Weir step"})
+    expect([status, made["id"], made["name"], made["ladder"].size]).to eq([201, "own_step_up", "Weir step", 1])
+    expect(document("own_step_up")["ladder"].first).to include("name" => "Weir step", "guessed_from" => "step_up.mid")
+    send_json(:post, "/api/movements", {"like" => "step_up.mid"})
+    expect(field_errors).to eq("/name" => "is missing")
+    send_json(:post, "/api/movements", {"like" => "no.where", "name" => "Weir step"})
+    expect(field_errors).to eq("/like" => "is not a version we know")
+  end
+
+  it "are read in the form of today where they were kept in an older one" do
+    copy
+    stored = Server::Records::StudioMovement.find_by!(movement_id: "own_squat")
+    older = stored.document.merge("ladder" => stored.document["ladder"].map { |rung| rung.except("kit", "faults", "weight_on", "hold", "gets_down", "moves").merge("equipment" => ["chair"]) })
+    stored.update_columns(document: older)
+    expect(send_json(:get, "/api/movements/own_squat")["ladder"].first).to include("equipment" => ["chair"], "faults" => [], "hold" => false)
+  end
+
   it "can be planned with, run and logged" do
     movement = copy
     station = {"id" => "s", "movement" => movement["id"], "levels" => movement["opens"]}

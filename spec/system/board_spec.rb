@@ -140,7 +140,7 @@ RSpec.describe "The Circuit board" do
     expect(page).to have_css(".cell.beginner", text: "3 fit")
     expect(page).to have_css(".totals tr", text: "Waiting 0:30")
     within(".details") { all(:field, "Tempo").last.send_keys("0-0-0-0") }
-    expect(page).to have_content("Tempo must be four digits")
+    expect(page).to have_content("Tempo must be four numbers")
   end
 
   it "applies a finding's fix with one key" do

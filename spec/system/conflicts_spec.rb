@@ -90,7 +90,7 @@ RSpec.describe "Two at once" do
     own.update!(document: theirs, version: own.version + 1)
     first(:button, "Save").click
     within("[role=dialog]") do
-      expect(all("tbody tr").map { |row| row.find("th").text }).to eq(["What it is", "Other names", "Sit-to-stand from a chair: name", "Sit-to-stand from a chair: breathing"])
+      expect(all("tbody tr").map { |row| row.find("th").text }).to eq(["What it is", "Other names", "Sit-to-stand with hands: name", "Sit-to-stand with hands: breathing"])
       expect(all("input:checked").map { |input| input[:value] }).to eq(%w[mine theirs theirs mine])
       find("tr", text: "What it is").choose("pick-summary", option: "theirs")
       click_button "Save this choice"

@@ -150,6 +150,6 @@ RSpec.describe "Formats on the board" do
     expect(page).to have_content("3 s down, 1 s up: 4 s a move")
     expect(page).to have_css(".cell.beginner", text: "tempo 3-0-1-0")
     within(".details") { all("input").find { |input| input["placeholder"] == "default" }.send_keys([:control, "a"], "0-0-0-0") }
-    expect(page).to have_content("must be four digits such as 3-0-1-0, not all 0")
+    expect(page).to have_content("must be four numbers such as 3-0-1-0, not all 0")
   end
 end

@@ -14,9 +14,48 @@ RSpec.describe "Movements" do
     expect(rungs.map { |rung| rung.find("h3").text }).to eq(["Wall push-up", "Push-up, hands on a bench", "Knee push-up", "Push-up, hands on a step", "Floor push-up", "Push-up, feet on a step"])
     tops = page.evaluate_script("[...document.querySelectorAll('.rung')].map((rung) => Math.round(rung.getBoundingClientRect().top))")
     expect(tops.uniq.size).to eq(1)
-    ["A rep counts if: The chest comes within a fist of the floor", "Stop the set when the hips sag", "0.64 measured", "tempo 2-0-1-0"]
+    ["Elbows at 45 degrees", "Hips sag: “Squeeze the seat”", "Loads shoulder, elbow, wrist, lower back", "gets down to the floor"]
       .each { |text| expect(rungs[4]).to have_content(text) }
-    expect(rungs[4]).to have_content("shoulder, elbow, wrist, lower back")
+    click_button "Floor push-up"
+    within("section[aria-label='More on Floor push-up']") do
+      ["A rep counts if: The chest comes within a fist of the floor", "Stop the set when the hips sag", "0.64 measured", "tempo 2-0-1-0"]
+        .each { |text| expect(page).to have_content(text) }
+    end
+  end
+
+  it "is narrowed down by what must be spared, by the kit at hand and by level, versions that do not fit set back" do
+    find("div", text: "Spare nothing", exact_text: true, match: :first).click
+    find("[role=option]", text: "wrist").click
+    send_keys(:escape)
+    choose_option("level", "beginner")
+    expect(page).to have_no_css("nav[aria-label=Movements] a[href$='/push_up']")
+    find("nav[aria-label=Movements] a[href$='/push_up_fists']").click
+    expect(all(".rung.dim h3").map(&:text)).to eq(["Knee push-up on fists"])
+    click_button "Clear filters"
+    expect(page).to have_css("nav[aria-label=Movements] a[href$='/push_up']")
+  end
+
+  it "says by which version or other name it was found" do
+    fill_in "Search movements and versions", with: "pop squat"
+    expect(first("nav[aria-label=Movements] a")).to have_content("Jumped in-and-out squat (pop squat)")
+    expect(page).to have_css(".rung.here h3", text: "Jumped in-and-out squat")
+  end
+
+  it "takes a movement of one's own from a name and the version most like it, and a further version from the last" do
+    click_button "New movement"
+    within("[role=dialog]") do
+      fill_in "Name", with: "Weir step"
+      choose_option("Most like", "Step-up (Step-up)")
+      click_button "Begin"
+    end
+    expect(page).to have_css("h1", text: "Weir step")
+    expect(page).to have_content("A guess, taken from Step-up: look through it.")
+    click_button "I have looked through it"
+    click_button "Add a version"
+    within(all("fieldset.rung").last) { find_field("Name").set("Weir step, high") }
+    first(:button, "Save").click
+    expect(page).to have_css(".rung h3", count: 2)
+    expect(all(".rung h3").map(&:text)).to eq(["Weir step", "Weir step, high"])
   end
 
   it "names the way round for each sore joint" do

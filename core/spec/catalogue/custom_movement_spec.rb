@@ -42,4 +42,25 @@ RSpec.describe Sparrow::Catalogue::CustomMovement do
     twice = JSON.parse(JSON.generate(own)).tap { |held| held["ladder"][1]["id"] = held["ladder"][0]["id"] }
     expect(problems(twice)["/ladder"]).to match(/two versions of one id/)
   end
+
+  it "begins with a name and the version that is most like it, all of which is a guess" do
+    begun = described_class.begin(house, "squat.pause", id: "own_still_squat", name: "Still squat")
+    rung = described_class.read(begun).ladder.first
+    expect(rung).to have_attributes(id: "own_still_squat.first", name: "Still squat", guessed_from: "squat.pause", joints: Sparrow::Catalogue.house.variation("squat.pause").joints)
+    expect(begun["opens"].values.uniq).to eq(["first"])
+  end
+
+  it "says in words what a joint, a tempo or a length is not" do
+    own["ladder"][0].merge!("joints" => ["toe"], "tempo" => "fast", "cues" => ["No"])
+    expect(problems(own)).to include("/ladder/0/joints/0" => "Toe is not a joint we know", "/ladder/0/tempo" => a_string_matching(/four numbers/))
+    expect(problems(own).values.map(&:to_s).grep(/\^|\\A|pattern/)).to eq([])
+  end
+
+  it "reads what was kept before versions said how the body is placed, on the safe side" do
+    old = own.merge("ladder" => own["ladder"].map { |rung| rung.except("kit", "weight_on", "hold", "gets_down", "moves", "faults").merge("equipment" => %w[chair mat]) })
+    now = described_class.current(old)
+    expect(now["ladder"].first).to include("hold" => false, "gets_down" => true, "weight_on" => ["feet"], "kit" => [{"item" => "chair", "count" => 1}, {"item" => "mat", "count" => 1}])
+    expect(Sparrow::Catalogue::Files.movement(now).ladder.first.equipment).to eq(%w[chair mat])
+    expect(described_class.current(own)).to equal(own)
+  end
 end

@@ -24,6 +24,35 @@ module Sparrow
         document.merge("id" => id, "name" => name, "spares" => own)
       end
 
+      # A movement to begin with: a name, and all else from the version that is most like it, to be looked through.
+      # @param original [Hash] the document that has that version
+      # @param like [String] its id
+      # @return [Hash] a document with one version
+      def self.begin(original, like, id:, name:)
+        held = JSON.parse(JSON.generate(original))
+        rung = held.fetch("ladder").find { |given| like == "#{held["id"]}.#{given["id"]}" }
+        {**held, "id" => id, "name" => name, "also" => [], "opens" => Level::ALL.to_h { |level| [level, "first"] },
+                 "ladder" => [rung.merge("id" => "first", "name" => name, "also" => [], "guessed_from" => like)]}
+      end
+
+      ON = {"kneeling" => %w[knees], "all_fours" => %w[hands knees], "prone" => %w[front], "supine" => %w[back], "side" => %w[side], "seated" => %w[seat], "hanging" => %w[grip]}.freeze
+      private_constant :ON
+
+      # A document that was kept before versions said how the body is placed, with what can be told from
+      # it; where it cannot, what protects: no hold, and down to the floor wherever there is a mat.
+      # @return [Hash] in today's form, to be looked through when it is changed next
+      def self.current(document)
+        return document if document.fetch("ladder").all? { |rung| rung.key?("kit") }
+        document.merge("ladder" => document.fetch("ladder").map { |rung| rung.key?("kit") ? rung : placed(rung) })
+      end
+
+      def self.placed(rung)
+        equipment = rung.fetch("equipment")
+        {"strains" => [], "faults" => [], "moves" => [], "weight_on" => ON.fetch(rung["position"], %w[feet]), "hold" => false,
+         "gets_down" => Derivation::ON_THE_FLOOR.include?(rung["position"]) || equipment.include?("mat"),
+         "kit" => equipment.map { |item| {"item" => item, "count" => 1} }, **rung.except("equipment")}
+      end
+
       # What a schema cannot say.
       def self.sense(document, catalogue)
         rungs = document.fetch("ladder")
@@ -32,7 +61,7 @@ module Sparrow
           !document["id"].start_with?(PREFIX) && ["/id", Sparrow.say("catalogue.must_begin_with_prefix", prefix: PREFIX)],
           (ids.uniq.size < ids.size) && ["/ladder", Sparrow.say("catalogue.has_two_versions_of_one_id")],
           rungs.each_cons(2).any? { |lower, upper| lower["demand"]["value"] > upper["demand"]["value"] } && ["/ladder", Sparrow.say("catalogue.must_climb_a_later_version_has")],
-          rungs.none? { |rung| rung["impact"] == "none" } && ["/ladder", Sparrow.say("catalogue.needs_at_least_one_version_without")],
+          rungs.size > 1 && rungs.none? { |rung| rung["impact"] == "none" } && ["/ladder", Sparrow.say("catalogue.needs_at_least_one_version_without")],
           *opens(document, ids), *spares(document, ids, catalogue)
         ].select { |problem| problem }.map { |pointer, message| Problem.new(pointer: pointer, message: message) }
       end
@@ -51,7 +80,7 @@ module Sparrow
         end
       end
 
-      private_class_method :sense, :opens, :spares
+      private_class_method :placed, :sense, :opens, :spares
     end
   end
 end

@@ -14,7 +14,7 @@ module Sparrow
       VARIATION_ID = S::Text.new(length: 3..121, form: /\A[a-z0-9_]{1,60}\.[a-z0-9_]{1,60}\z/, says: Sparrow.say("catalogue.name_a_version"))
       JOINT = S::OneOf.new(*Variation::JOINTS, unknown: ->(value) { Sparrow.say("catalogue.value_is_not_a_joint_we_know", value: value) })
       LEVEL = S::OneOf.new(*Level::ALL)
-      TEMPO = S::Text.new(length: 7..15, form: /\A(?!0-0-0-0)\d(\.5)?(-\d(\.5)?){3}\z/, says: Sparrow.say("catalogue.must_be_four_numbers_of_seconds"))
+      TEMPO = S::Text.new(length: 1..15, form: /\A(?!0-0-0-0)\d(\.5)?(-\d(\.5)?){3}\z/, says: Sparrow.say("catalogue.must_be_four_numbers_of_seconds"))
 
       def joints
         S::List.new(JOINT, size: 0..Variation::JOINTS.size, distinct: true, noun: "joints")
@@ -40,16 +40,16 @@ module Sparrow
         "sides" => S::OneOf.new(*Variation::SIDES), "counting" => S::OneOf.new(*(Counting::RULES - %w[compound])), "measure" => S::OneOf.new(*Variation::MEASURES),
         "tempo" => TEMPO, "standard" => SENTENCE, "cues" => S::List.new(CUE, size: 3..5, distinct: true, noun: "cues"),
         "faults" => S::List.new(FAULT, size: 2..4, noun: "faults"), "breathing" => S::Text.new(length: 8..120),
-        "cautions" => S::List.new(S::Text.new(length: 8..160), size: 1..5, noun: "cautions"), "prerequisite" => S::Text.new(length: 0..160), "target" => TARGET
+        "cautions" => S::List.new(S::Text.new(length: 8..160), size: 1..5, noun: "cautions"), "prerequisite" => S::Text.new(length: 0..160), "target" => TARGET, "guessed_from" => VARIATION_ID
       }.freeze
-      OPTIONAL = %w[also through unflagged tempo prerequisite].freeze
+      OPTIONAL = %w[also through unflagged tempo prerequisite guessed_from].freeze
       RUNG = S::Record.new(RUNG_KEYS, required: RUNG_KEYS.keys - OPTIONAL)
 
       SPARES = S::Record.new(Variation::JOINTS.to_h { |joint| [joint, VARIATION_ID] }, required: Movement::SPARED)
       MOVEMENT_KEYS = {
         "id" => ID, "name" => LINE, "pattern" => S::OneOf.new(*Movement::PATTERNS), "plane" => S::OneOf.new(*Movement::PLANES), "role" => S::OneOf.new(*Movement::ROLES),
         "summary" => SENTENCE, "also" => S::List.new(LINE, size: 0..20), "spares" => SPARES,
-        "opens" => S::Record.new(Level::ALL.to_h { |level| [level, ID] }, required: Level::ALL), "ladder" => S::List.new(RUNG, size: 2..8, noun: "versions")
+        "opens" => S::Record.new(Level::ALL.to_h { |level| [level, ID] }, required: Level::ALL), "ladder" => S::List.new(RUNG, size: 1..8, noun: "versions")
       }.freeze
       MOVEMENT = S::Record.new(MOVEMENT_KEYS, required: MOVEMENT_KEYS.keys - %w[role also])
 

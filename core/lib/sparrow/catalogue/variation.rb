@@ -10,10 +10,10 @@ module Sparrow
     # +through+ are positions passed on the way; +weight_on+ is what carries the body;
     # +hold+ whether the hands (or the back) have something fixed throughout; +gets_down+
     # whether one gets down to the floor. +unflagged+ says why a flag that would follow
-    # from these (Derivation) is not set.
+    # from these (Derivation) is not set. +guessed_from+ is the version from which all that was not typed was taken.
     class Variation < Value.of(
       :id, :movement_id, :name, :also, :levels, :demand, :levers, :impact, :position, :through, :weight_on, :hold, :gets_down, :joints, :moves, :strains,
-      :unflagged, :kit, :equipment, :space, :muscles, :sides, :counting, :measure, :tempo, :standard, :cues, :faults, :breathing, :cautions, :prerequisite, :target, :pattern
+      :unflagged, :kit, :equipment, :space, :muscles, :sides, :counting, :measure, :tempo, :standard, :cues, :faults, :breathing, :cautions, :prerequisite, :target, :pattern, :guessed_from
     )
       JOINTS = %w[knee hip ankle lower_back neck shoulder elbow wrist].freeze
 
@@ -35,6 +35,11 @@ module Sparrow
 
       # What goes wrong, and the word that mends it.
       Fault = Value.row(:see, :say)
+
+      # @return [Array<String>] what one person needs, each piece as often as it is needed: two bottles are two
+      def pieces
+        kit.flat_map { |piece| [piece.item] * piece.count }
+      end
 
       # @return [Array<String>] where the body is, on the way as well
       def positions

@@ -34,7 +34,7 @@ module Sparrow
       private
 
       def missing(equipment)
-        equipment.each { |piece| return piece if @kit.fetch(piece, 0).zero? && !NOT_COUNTED.include?(piece) }
+        equipment.tally.each { |piece, count| return piece if @kit.fetch(piece, 0) < count && !NOT_COUNTED.include?(piece) }
         nil
       end
 

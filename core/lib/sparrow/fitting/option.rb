@@ -31,9 +31,9 @@ module Sparrow
         (unit == "reps") ? LEAST : LEAST_S
       end
 
-      # @return [Array<String>] pieces that one person needs
+      # @return [Array<String>] pieces that one person needs, each as often as it is needed
       def equipment
-        rung ? rung.equipment : rungs.flat_map(&:equipment)
+        rung ? rung.pieces : rungs.flat_map(&:equipment)
       end
 
       # @return [Array<String>] joints that it loads

@@ -14,7 +14,7 @@ module Sparrow
       MOST_STATES = 30_000
 
       # @param wishes [Array<Array<Array<String>>>] for each person, for each of their choices in
-      #   order, the pieces it needs
+      #   order, the pieces it needs, each as often as it is needed
       # @param counts [Hash{String => Integer}] pieces that are there; one not named is not counted
       # @return [Array<Integer, nil>] the place of each person's choice, nil where none is left
       def self.arrange(wishes, counts)
@@ -30,7 +30,7 @@ module Sparrow
 
       # Only a piece that more could want than there are can be short.
       def self.scarce(wishes, counts)
-        counts.keys.select { |piece| wishes.count { |choices| choices.any? { |needs| needs.include?(piece) } } > counts[piece] }
+        counts.keys.select { |piece| wishes.sum { |choices| choices.map { |needs| needs.count(piece) }.max || 0 } > counts[piece] }
       end
 
       # A later choice is worth a thought only where it spares something that each
@@ -38,8 +38,8 @@ module Sparrow
       # @return [Hash{Integer => Array<String>}] the place of each such choice, with its scarce pieces
       def self.worthwhile(choices, scarce)
         choices.each_with_index.with_object({}) do |(pieces, index), kept|
-          needs = pieces & scarce
-          kept[index] = needs if kept.each_value.none? { |earlier| (earlier - needs).empty? }
+          needs = pieces.select { |piece| scarce.include?(piece) }
+          kept[index] = needs if kept.each_value.none? { |earlier| earlier.all? { |piece| needs.count(piece) >= earlier.count(piece) } }
         end
       end
 
@@ -74,7 +74,8 @@ module Sparrow
 
       # To move somebody costs more than any number of rungs.
       def self.step(choice, places, bases, weights:)
-        possible = Array.new(bases.reduce(1, :*)) { |state| places.all? { |place| (state / weights[place] % bases[place]).positive? } }
+        needed = places.tally
+        possible = Array.new(bases.reduce(1, :*)) { |state| needed.all? { |place, count| state / weights[place] % bases[place] >= count } }
         Step.new(choice, choice + (choice.zero? ? 0 : MOVED), possible, weights.values_at(*places).sum)
       end
 
@@ -121,7 +122,7 @@ module Sparrow
       def self.in_turn(wishes, counts)
         left = counts.dup
         wishes.map do |choices|
-          choice, needs = choices.find { |_, pieces| pieces.all? { |piece| left.fetch(piece, 1).positive? } }
+          choice, needs = choices.find { |_, pieces| pieces.tally.all? { |piece, count| left.fetch(piece, count) >= count } }
           needs&.each { |piece| left[piece] -= 1 if left.key?(piece) }
           choice
         end

@@ -38,7 +38,7 @@ module Sparrow
       def could_run_short?(size)
         return false unless @kit
         @settled.any? do |settle|
-          settle.given.any? { |given| given.option&.equipment&.any? { |piece| countable.fetch(piece, size) < size } }
+          settle.given.any? { |given| given.option&.equipment&.tally&.any? { |piece, count| countable.fetch(piece, size * count) < size * count } }
         end
       end
 

@@ -18,19 +18,22 @@ module Sparrow
       # @param block [Block]
       # @return [Array<Hash>] "equipment", "stations" (ids), "together" and "rotate" (pieces at once); walls are not counted
       def of(block)
-        needing = Hash.new { |hash, equipment| hash[equipment] = [] }
-        block.stations.each { |station| equipment(station).each { |piece| needing[piece] << station.id } }
-        groups = [block.stations.size, 1].max
-        needing.sort.map do |piece, stations|
-          {"equipment" => piece, "stations" => stations, "together" => @heads, "rotate" => [stations.size * (@heads / groups.to_f).ceil, @heads].min}
+        needing = Hash.new { |hash, equipment| hash[equipment] = {} }
+        block.stations.each { |station| pieces(station).each { |piece, count| needing[piece][station.id] = count } }
+        in_a_group = (@heads / [block.stations.size, 1].max.to_f).ceil
+        needing.sort.map do |piece, counts|
+          together = @heads * counts.each_value.max
+          {"equipment" => piece, "stations" => counts.keys, "together" => together, "rotate" => [counts.each_value.sum * in_a_group, together].min}
         end
       end
 
       private
 
-      def equipment(station)
+      # What one person needs at a station at most, whichever level they take.
+      # @return [Hash{String => Integer}]
+      def pieces(station)
         rungs = station.levels.each_value.flat_map { |prescription| prescription.variation ? [prescription.variation] : prescription.parts.map { |part| part["rung"] } }
-        rungs.flat_map(&:equipment).uniq - SHARED
+        rungs.map { |rung| rung.pieces.tally }.reduce({}) { |most, own| most.merge(own) { |_, one, other| [one, other].max } }.except(*SHARED)
       end
     end
   end

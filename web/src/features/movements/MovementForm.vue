@@ -139,7 +139,7 @@ async function attempt(work: () => Promise<unknown>) {
   } catch (error) {
     if (error instanceof Refusal) errors.value = error.fields('/document')
     problem.value =
-      error instanceof Refusal && errors.value.size ? 'Some fields need correcting; each says what.' : wording(error)
+      error instanceof Refusal && errors.value.size ? t('movements.some_fields_need_correcting') : wording(error)
   }
 }
 const save = () => attempt(async () => document.value && versioned.save(document.value, version.value))
@@ -244,6 +244,7 @@ const CHOICES = [
           :key="rung.id"
           :rung="rung"
           :error-at="(key: string) => errorBelow(`/ladder/${index}/${key}`)"
+          :guessed-name="ways.find(({ value }) => value === rung.guessed_from)?.label ?? rung.guessed_from"
           @change="(work) => changeRung(index, work)"
         >
           <Button
@@ -257,7 +258,7 @@ const CHOICES = [
         </VersionForm>
         <div class="row">
           <Button
-            v-if="document.ladder.length < 6"
+            v-if="document.ladder.length < 8"
             :label="$t('movements.add_a_version')"
             icon="pi pi-plus"
             variant="outlined"

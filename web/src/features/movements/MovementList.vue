@@ -13,6 +13,7 @@ import { useMovements } from '@/lib/api/queries'
 import { foundBy, searchMovements } from './findMovements'
 import PageState from '@/ui/PageState.vue'
 import { readable } from '@/lib/readable'
+import NewMovement from './NewMovement.vue'
 import FilterBar from './FilterBar.vue'
 import MovementSheet from './MovementSheet.vue'
 import { isFiltered, NO_FILTERS, passes, type Filters } from './filters'
@@ -25,6 +26,7 @@ const toast = useToast()
 const queries = useQueryClient()
 const movements = useMovements()
 const words = ref('')
+const beginning = ref(false)
 const filters = ref<Filters>(NO_FILTERS)
 const pattern = ref<string | null>(null)
 const whose = ref<string | null>(null)
@@ -98,13 +100,14 @@ useShortcuts([
   <div class="page">
     <div class="row spread">
       <h1>{{ $t('common.movements') }}</h1>
-      <Button
-        :label="$t('movements.new_movement')"
-        icon="pi pi-plus"
-        variant="outlined"
-        @click="router.push({ name: 'movement-form', params: { id: 'new' } })"
-      />
+      <Button :label="$t('movements.new_movement')" icon="pi pi-plus" variant="outlined" @click="beginning = true" />
     </div>
+    <NewMovement
+      :visible="beginning"
+      :movements="movements.data.value ?? []"
+      @close="beginning = false"
+      @made="queries.invalidateQueries({ queryKey: ['movements'] })"
+    />
     <PageState :loading="movements.isPending.value" :error="movements.error.value" @retry="movements.refetch()">
       <div class="row tools">
         <InputText

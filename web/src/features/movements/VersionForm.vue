@@ -12,7 +12,11 @@ import { faultsOf, faultsText, leversOf, leversText, linesOf, wordsOf, type Rung
 import KitField from './KitField.vue'
 
 // One rung of the studio's own ladder.
-const props = defineProps<{ rung: RungDocument; errorAt: (key: string) => string | undefined }>()
+const props = defineProps<{
+  rung: RungDocument
+  errorAt: (key: string) => string | undefined
+  guessedName?: string
+}>()
 const emit = defineEmits<{ change: [work: (rung: RungDocument) => void] }>()
 const id = useId()
 
@@ -59,6 +63,12 @@ function setMeasure(measure: string) {
 <template>
   <fieldset class="rung">
     <legend>{{ rung.name || $t('movements.a_version_without_a_name') }}</legend>
+    <p v-if="rung.guessed_from" class="small warn-text" role="status">
+      {{ $t('movements.a_guess_taken_from_name', { name: guessedName }) }}
+      <button type="button" class="link" @click="emit('change', (held) => void delete held.guessed_from)">
+        {{ $t('movements.i_have_looked_through_it') }}
+      </button>
+    </p>
     <div class="fields">
       <LabelledField v-for="text in TEXTS" :key="text.key" class="wide" :label="text.label" :error="errorAt(text.key)">
         <InputText

@@ -39,6 +39,8 @@ export interface RungDocument {
   cautions: string[]
   prerequisite: string | null
   target: Record<string, number | string>
+  /** The version from which all was taken that nobody has looked through yet. */
+  guessed_from?: string
 }
 
 export interface MovementDocument {
@@ -144,5 +146,9 @@ export function newMovement(): MovementDocument {
 export function addRung(document: MovementDocument) {
   let number = document.ladder.length + 1
   while (document.ladder.some((rung) => rung.id === `rung_${number}`)) number++
-  document.ladder.push(newRung(number))
+  const last = document.ladder.at(-1)
+  if (!last) return void document.ladder.push(newRung(number))
+  // A new version is most like the one before it: that is where its fields come from, as a guess.
+  const copy = JSON.parse(JSON.stringify(last)) as RungDocument
+  document.ladder.push({ ...copy, id: `rung_${number}`, name: '', also: [], guessed_from: `${document.id}.${last.id}` })
 }

@@ -1,0 +1,50 @@
+# frozen_string_literal: true
+
+# What is done at one version says what is to be expected at another. Each pair names how far the
+# model may be from what coaches expect; the push-up's shares of body weight are published (Ebben et al. 2011).
+RSpec.describe "The demands of the catalogue" do
+  let(:catalogue) { Sparrow::Catalogue.house }
+
+  def demand(id)
+    Rational(catalogue.variation(id).demand_value.to_s)
+  end
+
+  def reps(from, done, to)
+    Sparrow::Capacity.moves(Sparrow::Capacity.strength(demand(from), done), demand(to))
+  end
+
+  {
+    "push" => [["push_up.floor", 10, "push_up.hands_60", 31..34], ["push_up.floor", 10, "push_up.knees", 21..24], ["push_up.floor", 10, "push_up.feet_30", 6..8],
+      ["push_up.floor", 25, "pike_press.floor", 8..13], ["push_up.floor", 25, "pike_press.bench", 18..25]],
+    "squat" => [["squat.chair_sit", 20, "squat.chair_tap", 8..16], ["squat.chair_tap", 14, "squat.parallel", 7..11], ["squat.parallel", 60, "one_leg_squat.full", 2..6],
+      ["squat.parallel", 40, "one_leg_squat.box", 1..7], ["squat.parallel", 30, "goblet_squat.full", 20..30]],
+    "lunge" => [["lunge_back.free", 20, "forward_lunge.free", 14..20], ["lunge_back.free", 20, "get_up.free", 10..15], ["lunge_back.free", 20, "split_squat.rear_raised", 5..10]],
+    "hinge" => [["glute_bridge.two_leg", 30, "glute_bridge.one_leg", 5..10], ["glute_bridge.two_leg", 30, "hip_hinge.one_leg", 8..14], ["glute_bridge.two_leg", 30, "hip_thrust.full", 13..19]],
+    "pull" => [["row.short", 15, "row.long", 1..6], ["row.long", 22, "chin_up.full", 1..4], ["row.long", 15, "post_row.one_hand", 20..27]],
+    "trunk_flexion" => [["sit_up.crunch", 25, "sit_up.sit_up", 10..15], ["sit_up.crunch", 25, "v_fold.single", 10..15], ["sit_up.crunch", 40, "v_fold.double", 8..14]]
+  }.each do |pattern, pairs|
+    pairs.each do |from, done, to, expected|
+      it "#{pattern}: #{done} of #{from} predict #{expected.min} to #{expected.max} of #{to}" do
+        expect(reps(from, done, to)).to be_between(expected.min, expected.max)
+      end
+    end
+  end
+
+  {"plank.forearm" => [["plank.knees", 120..150], ["hollow.full", 18..26], ["hollow.tuck", 60..80], ["bear_step.hover", 55..65], ["bench_plank.hold", 160..190]],
+   "side_plank.full" => [["side_plank.knees", 140..150]]}.each do |from, pairs|
+    pairs.each do |to, expected|
+      it "a minute of #{from} predicts #{expected.min} to #{expected.max} s of #{to}" do
+        expect(Sparrow::Capacity.seconds(60, demand(from).to_f, demand(to).to_f)).to be_between(expected.min, expected.max)
+      end
+    end
+  end
+
+  it "keeps one order in each pattern: nothing from the beginner's band is harder than all of the advanced one" do
+    catalogue.select { |movement| movement.role == "main" }.group_by(&:pattern).each do |pattern, movements|
+      rungs = movements.flat_map(&:ladder)
+      beginner = rungs.select { |rung| rung.levels == %w[beginner] }.map(&:demand_value).max
+      advanced = rungs.select { |rung| rung.levels == %w[advanced] }.map(&:demand_value).max
+      expect(beginner).to be < advanced, pattern
+    end
+  end
+end
