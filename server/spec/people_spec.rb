@@ -60,6 +60,24 @@ RSpec.describe "People" do
       expect(health(tamsin["id"], {"limits" => limits})["ruled_out"]).to eq(shown)
     end
 
+    it "says what the limits change, exercise by exercise, at their own level, and notes who read it" do
+      health(tamsin["id"], {"limits" => [{"kind" => "wrist", "severity" => "avoid"}]})
+      reach = send_json(:get, "/api/people/#{tamsin["id"]}/reach")
+      expect(reach["limits"]).to eq(["wrist"])
+      ladders = reach["ladders"].to_h { |ladder| [ladder["movement"], ladder] }
+      expect(ladders["push_up"]).to include("name" => "Push-up", "ruled_out" => 6, "of" => 6, "instead" => {"variation" => "push_up_fists.wall", "name" => "Wall push-up on fists", "kind" => "pattern"})
+      expect(ladders["squat"]).to include("ruled_out" => 0, "instead" => a_hash_including("kind" => "own"))
+      expect(ladders.keys & %w[wrist_wake calf_stretch]).to eq([])
+      expect(Server::Records::AuditEvent.order(:id).last.action).to eq("health_read")
+      expect(send_json(:get, "/api/people/#{SecureRandom.uuid}/reach") && status).to eq(404)
+    end
+
+    it "offers limits that are set together, with whom to ask first" do
+      presets = send_json(:get, "/api/people/questions")["presets"]
+      expect(presets.map { |preset| preset["id"] }).to eq(%w[pregnant after_birth high_blood_pressure thin_bones unsteady])
+      expect(presets.first).to include("words" => "Pregnant", "kinds" => a_collection_including("not_on_back"), "advice" => a_string_matching(/midwife or doctor first/))
+    end
+
     it "refuses a limit that ends before it begins, an unknown kind, and answers from tomorrow" do
       health(tamsin["id"], {"limits" => [{"kind" => "knee", "severity" => "avoid", "from" => "2026-11-20", "until" => "2026-11-01"}]})
       expect(field_errors).to eq("/health/limits/0/until" => "is before the day it begins")

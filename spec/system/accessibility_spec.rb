@@ -21,6 +21,7 @@ RSpec.describe "Every screen" do
     "Run" => [-> { "/logbook/#{Server::Records::Run.where.not(logged_at: nil).first.id}" }, "tbody tr"],
     "People" => ["/people", "tbody tr"],
     "Person" => [-> { "/people/#{Server::Records::Person.find_by!(name: "Dov Abernethy").id}" }, ".rung .bar"],
+    "What limits change" => [-> { "/people/#{Server::Records::Person.find_by!(name: "Rosalind Achterberg").id}/reach" }, "dl"],
     "Benchmarks" => ["/people/benchmarks", "tbody tr"],
     "Classes" => ["/classes", "tbody tr"],
     "Class" => [-> { "/classes/#{coming.id}" }, "tbody tr"],

@@ -79,6 +79,33 @@ RSpec.describe "People" do
     expect(person("Pavel Mumford").health).to be_nil
   end
 
+  it "have several limits set at once, as a beginning for what a professional has advised, and see what they get instead" do
+    open_person("Pavel Mumford")
+    within("form[aria-label='Health (private)']") do
+      click_button "Pregnant"
+      expect(page).to have_content("Ask their midwife or doctor first.")
+      expect(page).to have_css("[role=group][aria-label^='Limit ']", count: 5)
+      click_button "High blood pressure"
+      expect(page).to have_css("[role=group][aria-label^='Limit ']", count: 5)
+      click_button "No to all"
+      click_button "Save"
+    end
+    expect(page).to have_content("Screened")
+    expect(person("Pavel Mumford").limits_on(Date.today).map(&:kind)).to match_array(%w[not_on_back not_face_down head_not_below_hips no_straining no_impact])
+    click_link "What they get instead"
+    expect(page).to have_css("h1", text: "What the limits change for Pavel Mumford")
+    expect(page).to have_content(/\d+ of \d+ exercises change, 0 are sat out/)
+    expect(find("section[aria-label=Push]")).to have_content(/Push-up\s+Push-up, hands on a bench/)
+  end
+
+  it "say which questions of the screening are open still" do
+    tamsin = person("Tamsin Okoro")
+    tamsin.update!(health_consent_at: Time.now.utc, health: {"screening" => {"answered_on" => "2026-11-01", "answers" => Sparrow::People::Screening.questions.first(10).to_h { |question| [question["id"], false] }}})
+    open_person("Tamsin Okoro")
+    expect(page).to have_content("Not screened")
+    expect(page).to have_content("4 questions not answered yet: ask them anew.")
+  end
+
   it "are archived and brought back, and erased only by their name" do
     visit "/people"
     click_button "Archive Yuki Stannard"

@@ -16,7 +16,8 @@ import { readable } from '@/lib/readable'
 import NewMovement from './NewMovement.vue'
 import FilterBar from './FilterBar.vue'
 import MovementSheet from './MovementSheet.vue'
-import { isFiltered, NO_FILTERS, passes, type Filters } from './filters'
+import { isFiltered, passes } from './filters'
+import { search } from './search'
 import { plainKey, useShortcuts } from '@/lib/useShortcuts'
 import type { Movement } from '@/lib/api/types'
 
@@ -25,11 +26,8 @@ const router = useRouter()
 const toast = useToast()
 const queries = useQueryClient()
 const movements = useMovements()
-const words = ref('')
+const { words, pattern, whose, filters } = search
 const beginning = ref(false)
-const filters = ref<Filters>(NO_FILTERS)
-const pattern = ref<string | null>(null)
-const whose = ref<string | null>(null)
 const WHOSE = [
   { value: 'house', label: t('movements.supplied') },
   { value: 'own', label: t('movements.our_own') },
