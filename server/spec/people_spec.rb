@@ -68,7 +68,7 @@ RSpec.describe "People" do
       expect(ladders["push_up"]).to include("name" => "Push-up", "ruled_out" => 6, "of" => 6, "instead" => {"variation" => "push_up_fists.wall", "name" => "Wall push-up on fists", "kind" => "pattern"})
       expect(ladders["squat"]).to include("ruled_out" => 0, "instead" => a_hash_including("kind" => "own"))
       expect(ladders.keys & %w[wrist_wake calf_stretch]).to eq([])
-      expect(Server::Records::AuditEvent.order(:id).last.action).to eq("health_read")
+      expect(Server::Records::AuditEvent.pluck(:action)).to include("health_read")
       expect(send_json(:get, "/api/people/#{SecureRandom.uuid}/reach") && status).to eq(404)
     end
 
