@@ -38,6 +38,7 @@ RSpec.describe Sparrow::People::WaysRound do
         expect(limits.select { |held| held.rules_out?(found.rung) }).to eq([]), "#{movement.id}: #{found.rung.id}"
         expect(found.rung.levels).to include("beginner"), "#{movement.id}: #{found.rung.id}"
         expect(found.rung.pattern).not_to eq("balance_skill"), movement.id unless movement.pattern == "balance_skill"
+        expect(found.rung.weight_on).not_to include("hands"), movement.id if found.rung.pattern == "balance_skill" && found.kind != "own"
       end
     end
   end

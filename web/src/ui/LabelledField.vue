@@ -10,3 +10,14 @@ defineProps<{ label: string; error?: string; name?: string }>()
     <span v-if="error" class="small warn-text" role="alert">{{ name ?? label }} {{ error }}</span>
   </label>
 </template>
+
+<style scoped>
+label {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr);
+  gap: var(--space-1);
+  font-size: var(--size--1);
+  color: var(--ink-soft);
+  align-content: start;
+}
+</style>

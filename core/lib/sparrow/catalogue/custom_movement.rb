@@ -21,7 +21,7 @@ module Sparrow
       def self.copy(document, id:, name:)
         document = JSON.parse(JSON.generate(document))
         own = document.fetch("spares").transform_values { |variation| variation.sub(/\A#{document.fetch("id")}\./, "#{id}.") }
-        document.merge("id" => id, "name" => name, "spares" => own)
+        {"role" => "main"}.merge(document, "id" => id, "name" => name, "spares" => own)
       end
 
       # A movement to begin with: a name, and all else from the version that is most like it, to be looked through.
@@ -31,7 +31,7 @@ module Sparrow
       def self.begin(original, like, id:, name:)
         held = JSON.parse(JSON.generate(original))
         rung = held.fetch("ladder").find { |given| like == "#{held["id"]}.#{given["id"]}" }
-        {**held, "id" => id, "name" => name, "also" => [], "opens" => Level::ALL.to_h { |level| [level, "first"] },
+        {"role" => "main", **held, "id" => id, "name" => name, "also" => [], "opens" => Level::ALL.to_h { |level| [level, "first"] },
                  "ladder" => [rung.merge("id" => "first", "name" => name, "also" => [], "guessed_from" => like)]}
       end
 

@@ -10,9 +10,11 @@ module Sparrow
       # +kind+ says from where the version comes: one of KINDS.
       Way = Value.row(:rung, :kind)
       KINDS = %w[own named pattern muscles].freeze
-      # So much of what the ladder works must be worked by what stands in for it.
+      # So much of what the ladder works must be worked by what stands in for it, the first named among it.
       MOST = Rational(1, 2)
-      SKILL = "balance_skill"
+      # Muscles are named in the order in which they work: so many of them work most.
+      WORK_MOST = 2
+      BALANCE = "balance_skill"
 
       # @param movement [Catalogue::Movement]
       # @param limits [Array<Limits::Limit>]
@@ -24,14 +26,14 @@ module Sparrow
         own = movement.ladder.reverse.find(&spared)
         return Way.new(own, "own") if own
         ceiling = movement.rung_for(level).demand_value
-        candidates(movement, limits, catalogue).find { |way| spared.call(way.rung) && (way.kind != "pattern" || way.rung.demand_value <= ceiling) }
+        candidates(movement, limits, catalogue).find { |way| spared.call(way.rung) && (way.kind == "named" || way.rung.demand_value <= ceiling) }
       end
 
       # Versions of other ladders, in the order in which they are thought of.
       # @return [Array<Way>]
       def self.candidates(movement, limits, catalogue)
         named = limits.filter_map { |limit| movement.spares[limit.kind] }.uniq.filter_map { |id| catalogue.variation(id) }
-        alike, others = catalogue.reject { |other| other == movement || other.role != movement.role || (other.pattern == SKILL && movement.pattern != SKILL) }
+        alike, others = catalogue.reject { |other| other == movement || other.role != movement.role || skill?(other) || (other.pattern == BALANCE && movement.pattern != BALANCE) }
           .partition { |other| other.pattern == movement.pattern }
         [
           *named.map { |rung| Way.new(rung, (rung.pattern == movement.pattern) ? "pattern" : "named") },
@@ -39,10 +41,15 @@ module Sparrow
         ]
       end
 
+      # @return [Boolean] whether it is learnt for itself: a balance on the hands
+      def self.skill?(movement)
+        movement.pattern == BALANCE && movement.ladder.any? { |rung| rung.weight_on.include?("hands") }
+      end
+
       # @return [Boolean] whether a version works most of what a ladder works
       def self.shares?(rung, movement)
         worked = movement.rung_for("intermediate").muscles
-        (rung.muscles & worked).size >= worked.size * MOST
+        rung.muscles.first(WORK_MOST).include?(worked.first) && (rung.muscles & worked).size >= worked.size * MOST
       end
 
       def self.ways(rungs, kind)

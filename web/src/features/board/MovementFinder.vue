@@ -41,7 +41,7 @@ function pick({ movement }: Found) {
   >
     <template #option="{ option }">
       <span class="option"
-        ><span
+        ><span class="name"
           ><b>{{ option.movement.name }}</b>
           <span v-if="foundBy(option)" class="small">{{ foundBy(option) }}</span></span
         >
@@ -58,6 +58,12 @@ function pick({ movement }: Found) {
 }
 .finder :deep(input) {
   width: 100%;
+}
+.name {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 var(--space-2);
+  align-items: baseline;
 }
 .option {
   display: flex;

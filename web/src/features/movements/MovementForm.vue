@@ -278,13 +278,6 @@ const CHOICES = [
   gap: var(--space-3);
   margin: var(--space-4) 0;
 }
-label {
-  display: grid;
-  gap: var(--space-1);
-  font-size: var(--size--1);
-  color: var(--ink-soft);
-  align-content: start;
-}
 .wide {
   grid-column: span 2;
 }

@@ -257,14 +257,6 @@ legend {
   grid-template-columns: repeat(auto-fill, minmax(11rem, 1fr));
   gap: var(--space-3);
 }
-label {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr);
-  gap: var(--space-1);
-  font-size: var(--size--1);
-  color: var(--ink-soft);
-  align-content: start;
-}
 .wide {
   grid-column: span 2;
 }
