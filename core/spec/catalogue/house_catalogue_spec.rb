@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "json_schemer"
+
 RSpec.describe "The house catalogue" do
   files = Sparrow::Catalogue::Files.paths(File.join(Sparrow::DATA, "movements"))
   let(:catalogue) { Sparrow::Catalogue.house }
@@ -8,6 +10,26 @@ RSpec.describe "The house catalogue" do
     it "has a sound #{File.basename(path)}" do
       expect(Sparrow::Catalogue::Form.validation_errors(YAML.safe_load_file(path)).map { |problem| "#{problem.pointer} #{problem.message}" }).to eq([])
     end
+  end
+
+  it "has its published schema up to date (bin/describe writes it), and every file sound by that too" do
+    path = File.join(Sparrow::ROOT, "..", "docs", "formats", "movement.schema.json")
+    expect(File.read(path)).to eq(Sparrow::Published.movement_schema)
+    schema = JSONSchemer.schema(JSON.parse(Sparrow::Published.movement_schema))
+    without_nulls = ->(value) {
+      if value.is_a?(Hash)
+        value.compact.transform_values(&without_nulls)
+      else
+        (value.is_a?(Array) ? value.map(&without_nulls) : value)
+      end
+    }
+    wrong = files.reject { |file| schema.valid?(without_nulls.call(YAML.safe_load_file(file))) }
+    expect(wrong.map { |file| File.basename(file) }).to eq([])
+  end
+
+  it "says in docs/ways-round.md what the catalogue has for whom, as it is now (bench/ways_round.rb --write)" do
+    require_relative "../../../bench/ways_round"
+    expect(File.read(File.join(Sparrow::ROOT, "..", "docs", "ways-round.md"))).to eq(WaysRoundFigures.page)
   end
 
   it "names each file after its movement" do

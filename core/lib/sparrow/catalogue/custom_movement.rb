@@ -32,7 +32,7 @@ module Sparrow
         held = JSON.parse(JSON.generate(original))
         rung = held.fetch("ladder").find { |given| like == "#{held["id"]}.#{given["id"]}" }
         {"role" => "main", **held, "id" => id, "name" => name, "also" => [], "opens" => Level::ALL.to_h { |level| [level, "first"] },
-                 "ladder" => [rung.merge("id" => "first", "name" => name, "also" => [], "guessed_from" => like)]}
+         "ladder" => [rung.merge("id" => "first", "name" => name, "also" => [], "guessed_from" => like)]}
       end
 
       ON = {"kneeling" => %w[knees], "all_fours" => %w[hands knees], "prone" => %w[front], "supine" => %w[back], "side" => %w[side], "seated" => %w[seat], "hanging" => %w[grip]}.freeze

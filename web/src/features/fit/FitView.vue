@@ -13,6 +13,7 @@ import { plainKey, useShortcuts } from '@/lib/useShortcuts'
 import CellPanel from './CellPanel.vue'
 import ChoiceConflict from './ChoiceConflict.vue'
 import FitGrid from './FitGrid.vue'
+import HardToFit from './HardToFit.vue'
 import NeedsPanel from './NeedsPanel.vue'
 import RoomView from './RoomView.vue'
 import SetAside from './SetAside.vue'
@@ -63,6 +64,13 @@ const cell = computed(() =>
   person.value?.cells.find((one) => one.block === station.value?.block && one.station === station.value?.station),
 )
 const attention = computed(() => (fit.sheet.value?.people ?? []).filter((one) => one.attention).length)
+/** To the row of somebody, at the first station that is not as their level's plan. */
+function pick(id: string) {
+  const row = people.value.findIndex((one) => one.id === id)
+  const other = people.value[row]?.cells.find((held) => ['sit_out', 'substitute'].includes(held.kind))
+  const column = stations.value.findIndex((held) => held.block === other?.block && held.station === other?.station)
+  at.value = { row: Math.max(row, 0), column: Math.max(column, 0) }
+}
 const offset = -new Date().getTimezoneOffset()
 const printPage = () => window.print()
 
@@ -143,6 +151,7 @@ useShortcuts([
           <p v-if="!people.length" class="quiet">{{ $t('fit.nobody_answers_to_that') }}</p>
           <RoomView v-else-if="view === 'room'" :fit="fit" :stations="stations" :people="people" />
           <div v-else class="sheet">
+            <HardToFit class="above" :people="people" @pick="pick" />
             <FitGrid v-model:at="at" :fit="fit" :people="people" :stations="stations" />
             <CellPanel
               v-if="person && station && cell"
@@ -172,6 +181,9 @@ useShortcuts([
   display: grid;
   grid-template-columns: minmax(0, 1fr) 19rem;
   gap: var(--space-4);
+}
+.above {
+  grid-column: 1 / -1;
 }
 @media (max-width: 60rem) {
   .sheet {
