@@ -33,6 +33,7 @@ const limits = ref<Limit[]>([])
 const answers = ref<Record<string, boolean>>({})
 const answeredOn = ref('')
 const clearedOn = ref('')
+const clearedBy = ref('')
 const clearedNote = ref('')
 const note = ref('')
 const before = ref('')
@@ -53,6 +54,7 @@ const health = computed<HealthNotes>(() => ({
         answers: answers.value,
         answered_on: answeredOn.value || undefined,
         cleared_on: clearedOn.value || undefined,
+        cleared_by: clearedBy.value || undefined,
         cleared_note: clearedNote.value || undefined,
       }
     : undefined,
@@ -98,6 +100,7 @@ function fill(fields: HealthFields) {
   answers.value = { ...(fields.screening?.answers ?? {}) }
   answeredOn.value = fields.screening?.answered_on ?? ''
   clearedOn.value = fields.screening?.cleared_on ?? ''
+  clearedBy.value = fields.screening?.cleared_by ?? ''
   clearedNote.value = fields.screening?.cleared_note ?? ''
   note.value = fields.note
 }
@@ -285,6 +288,7 @@ const resolve = (picks: Picks) => attempt(() => versioned.resolve(picks))
               type="date"
               :error="errors.get('/health/screening/cleared_on')"
             />
+            <TextField v-model="clearedBy" :label="$t('people.by_whom')" :maxlength="120" />
             <TextField v-model="clearedNote" :label="$t('people.what_they_said')" :maxlength="300" />
           </template>
         </div>

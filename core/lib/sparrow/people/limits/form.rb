@@ -12,7 +12,7 @@ module Sparrow
         }, required: %w[kind severity])
         SCREENING = S::Record.new({
           "answers" => S::Record.new(Screening.questions.to_h { |question| [question["id"], S::BooleanType.new] }), "answered_on" => S::Day.new,
-          "cleared_on" => S::Day.new, "cleared_note" => S::Text.new(length: 0..300)
+          "cleared_on" => S::Day.new, "cleared_by" => S::Text.new(length: 0..120), "cleared_note" => S::Text.new(length: 0..300)
         }, required: %w[answers])
         HEALTH = S::Record.new({"limits" => S::List.new(LIMIT, size: 0..20, noun: "limits"), "screening" => SCREENING, "note" => S::Text.new(length: 0..2000)})
 
