@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import AutoComplete, { type AutoCompleteCompleteEvent } from 'primevue/autocomplete'
-import { ref } from 'vue'
+import { ref, watch } from 'vue'
 import type { Movement } from '@/lib/api/types'
-import { foundBy, searchMovements, type Found } from '@/features/movements/findMovements'
+import { foundBy, prepareSearch, searchMovements, type Found } from '@/features/movements/findMovements'
 import { readable } from '@/lib/readable'
 
 // A few letters of a movement's name and Enter: it is in.
@@ -11,6 +11,8 @@ const emit = defineEmits<{ pick: [movement: Movement] }>()
 
 const typed = ref<string | Found>('')
 const found = ref<Found[]>([])
+
+watch(() => props.movements, prepareSearch, { immediate: true })
 
 function look(event: AutoCompleteCompleteEvent) {
   found.value = searchMovements(props.movements, event.query)

@@ -4,13 +4,13 @@ import { useQueryClient } from '@tanstack/vue-query'
 import Button from 'primevue/button'
 import InputText from 'primevue/inputtext'
 import Select from 'primevue/select'
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { useToast } from 'primevue/usetoast'
 import { RouterLink, useRoute, useRouter } from 'vue-router'
 import { api, ask, wording } from '@/lib/api/client'
 import { useMovements } from '@/lib/api/queries'
 
-import { foundBy, searchMovements } from './findMovements'
+import { foundBy, prepareSearch, searchMovements } from './findMovements'
 import PageState from '@/ui/PageState.vue'
 import { readable } from '@/lib/readable'
 import NewMovement from './NewMovement.vue'
@@ -39,6 +39,11 @@ const patterns = computed(() =>
   [...new Set((movements.data.value ?? []).map((movement) => movement.pattern))]
     .sort()
     .map((value) => ({ value, label: readable(value) })),
+)
+watch(
+  () => movements.data.value ?? [],
+  (all) => prepareSearch(all),
+  { immediate: true },
 )
 const found = computed(() =>
   searchMovements(movements.data.value ?? [], words.value).filter(
