@@ -30,12 +30,12 @@ RSpec.describe Sparrow::Fitting::ClassLayout do
     found = course(intervals([station("a", movement: "push_up")]))
     expect(found.place("main", "a").station.movement.id).to eq("push_up")
     expect(found.place("main", "z")).to be_nil
-    elsewhere = found.elsewhere(0, "beginner")
-    expect(elsewhere.map { |option| option.rung.movement_id }).not_to include("push_up")
-    pushes, others = elsewhere.partition { |option| option.rung.pattern == "push" }
-    expect(elsewhere).to eq(pushes + others)
-    [pushes, others].each { |options| expect(options.map(&:demand)).to eq(options.map(&:demand).sort.reverse) }
-    expect(others).to all(satisfy { |option| Sparrow::People::WaysRound.shares?(option.rung, Sparrow::Catalogue.house.movement("push_up")) })
+    alike, others = found.stand_ins(0).values_at(:alike, :others)
+    expect((alike + others).map(&:movement_id)).not_to include("push_up")
+    expect([alike.map(&:pattern).uniq, others.map(&:pattern).uniq.include?("push")]).to eq([%w[push], false])
+    [alike, others].each { |rungs| expect(rungs.map(&:demand_value)).to eq(rungs.map(&:demand_value).sort.reverse) }
+    expect(others).to all(satisfy { |rung| Sparrow::People::WaysRound.shares?(rung, Sparrow::Catalogue.house.movement("push_up")) })
+    expect(found.elsewhere(0, alike.first, "beginner")).to have_attributes(rung: alike.first, level: "beginner")
   end
 
   it "keeps warm-up and cool-down places too" do

@@ -202,23 +202,33 @@ module Sparrow
         movement = place.station.movement
         return unless movement
         below = [easiest&.demand, ceiling&.option&.demand].compact.min || @standards[index].demand
-        alike, others = @course.elsewhere(index, @standards[index].level).partition { |option| option.rung.pattern == movement.pattern }
-        others = [] if easiest || alike.any? { |option| !barred(index, option) }
         spared = (ceiling || easiest.nil?) && limited?(index)
-        found = [*(named(index, movement) if spared), *alike, *others].uniq { |option| option.rung.id }.reject do |option|
-          (easiest ? option.demand >= below : option.demand > below) || barred(index, option) || (block_given? && !yield(option))
-        end
-        found.each do |option|
+        stand_ins(index, [*(named(movement) if spared)], easiest) do |rung|
+          next if easiest ? rung.demand_value >= below : rung.demand_value > below
+          option = @course.elsewhere(index, rung, @standards[index].level)
+          next if option.nil? || barred(index, option) || (block_given? && !yield(option))
           fits = passing([option], index) || lowered(option, index)
           return fits if fits
         end
         nil
       end
 
-      # @return [Array<Option>] what the catalogue names for what this person must spare
-      def named(index, movement)
+      # In the order in which they are thought of, each once.
+      # @yieldparam rung [Catalogue::Variation]
+      def stand_ins(index, named, easiest, &block)
+        alike, others = @course.stand_ins(index).values_at(:alike, :others)
+        [*named, *alike].uniq(&:id).each(&block)
+        others.each(&block) unless easiest || alike.any? { |rung| free_elsewhere?(index, rung) }
+      end
+
+      def free_elsewhere?(index, rung)
+        option = @course.elsewhere(index, rung, @standards[index].level)
+        option && !barred(index, option)
+      end
+
+      # @return [Array<Catalogue::Variation>] what the catalogue names for what this person must spare
+      def named(movement)
         participant.limits.filter_map { |limit| movement.spares[limit.kind] && @course.catalogue.variation(movement.spares[limit.kind]) }
-          .map { |rung| @course.option(index, rung, @standards[index].level) }
       end
 
       # Where the model knows nothing the level's own rung stands, or the next easier that is free.

@@ -58,12 +58,23 @@ module Sparrow
         Options.new(@places[index].station, @house).of(rung, level)
       end
 
-      # What other ladders have instead: of the place's pattern, then what works most of the same
-      # muscles, with the number that suits the level. What is kept up for a time ends with a window only.
-      # @return [Array<Option>] of either the hardest first
-      def elsewhere(index, level)
-        (@elsewhere ||= {})[[index, level]] ||= People::WaysRound.candidates(@places[index].station.movement, [], @catalogue).map { |way| option(index, way.rung, level) }
-          .select { |option| option.number || option.prescription.stop_s }.freeze
+      # Versions of other ladders that may stand in here: of the place's pattern, and those that work most of the same muscles.
+      # @return [Hash{Symbol => Array<Catalogue::Variation>}] +:alike+ and +:others+, of either the hardest first
+      def stand_ins(index)
+        movement = @places[index].station.movement
+        (@stand_ins ||= {})[movement.id] ||= begin
+          alike, others = People::WaysRound.candidates(movement, [], @catalogue).partition { |way| way.kind == "pattern" }
+          {alike: alike.map(&:rung).freeze, others: others.map(&:rung).freeze}.freeze
+        end
+      end
+
+      # A rung of another ladder, with the number that suits the level.
+      # @return [Option, nil] nil where it would be kept up for a time, and no window ends it
+      def elsewhere(index, rung, level)
+        (@elsewhere ||= {}).fetch([index, rung.id, level]) do |key|
+          found = option(index, rung, level)
+          @elsewhere[key] = (found.number || found.prescription.stop_s) ? found : nil
+        end
       end
 
       # What one set asks, the same for everybody who is given it.
