@@ -21,7 +21,9 @@ RSpec.describe "The demands of the catalogue" do
     "lunge" => [["lunge_back.free", 20, "forward_lunge.free", 14..20], ["lunge_back.free", 20, "get_up.free", 10..15], ["lunge_back.free", 20, "split_squat.rear_raised", 5..10]],
     "hinge" => [["glute_bridge.two_leg", 30, "glute_bridge.one_leg", 5..10], ["glute_bridge.two_leg", 30, "hip_hinge.one_leg", 8..14], ["glute_bridge.two_leg", 30, "hip_thrust.full", 13..19]],
     "pull" => [["row.short", 15, "row.long", 1..6], ["row.long", 22, "chin_up.full", 1..4], ["row.long", 15, "post_row.one_hand", 20..27]],
-    "trunk_flexion" => [["sit_up.crunch", 25, "sit_up.sit_up", 10..15], ["sit_up.crunch", 25, "v_fold.single", 10..15], ["sit_up.crunch", 40, "v_fold.double", 8..14]]
+    "trunk_flexion" => [["sit_up.crunch", 25, "sit_up.sit_up", 10..15], ["sit_up.crunch", 25, "v_fold.single", 10..15], ["sit_up.crunch", 40, "v_fold.double", 8..14]],
+    "rotation" => [["bicycle.heel_tap", 20, "bicycle.pedal", 6..10], ["shoulder_tap.knees", 20, "shoulder_tap.full", 2..6], ["wood_chop.standing", 15, "wood_chop.lunge", 1..4]],
+    "lateral_trunk" => [["side_bend.bottle", 20, "side_bend.march", 3..7], ["side_plank_pulse.knees", 20, "side_plank_pulse.feet", 0..2]]
   }.each do |pattern, pairs|
     pairs.each do |from, done, to, expected|
       it "#{pattern}: #{done} of #{from} predict #{expected.min} to #{expected.max} of #{to}" do
@@ -31,7 +33,8 @@ RSpec.describe "The demands of the catalogue" do
   end
 
   {"plank.forearm" => [["plank.knees", 120..150], ["hollow.full", 18..26], ["hollow.tuck", 60..80], ["bear_step.hover", 55..65], ["bench_plank.hold", 160..190]],
-   "side_plank.full" => [["side_plank.knees", 140..150]]}.each do |from, pairs|
+   "side_plank.full" => [["side_plank.knees", 140..150]], "high_knees.quick_march" => [["high_knees.run", 20..26], ["heel_kick.brisk", 50..55], ["band_side_step.half", 44..50]],
+   "jumping_jack.half" => [["jumping_jack.full", 36..40], ["squat_jump.full", 10..14], ["rope_skip.low", 42..46]]}.each do |from, pairs|
     pairs.each do |to, expected|
       it "a minute of #{from} predicts #{expected.min} to #{expected.max} s of #{to}" do
         expect(Sparrow::Capacity.seconds(60, demand(from).to_f, demand(to).to_f)).to be_between(expected.min, expected.max)
