@@ -20,6 +20,7 @@ module Sparrow
         @forecast = PersonForecast.new(course, course.visits(participant.lane, order), participant.estimates.profile(state: participant.state), sore: participant.sore)
         @standards = course.places.map { |place| course.standard(place.index, level_at(place)) }
         @barred = {}.compare_by_identity
+        @stand_ins = StandIns.new(course, participant.limits, free: ->(index, option) { !barred(index, option) })
         @free = {}
         @without_limits = {}
         @given = course.places.map { |place| start(place) }
@@ -195,40 +196,20 @@ module Sparrow
         (option.unit == "reps") ? leaves : 0
       end
 
-      # The version that the ladder names for what is spared, whatever its pattern; else another ladder's of the
-      # pattern; where limits leave nothing of the pattern at all, of the muscles. None is harder than what was refused.
+      # The first stand-in that holds, none harder than what was refused.
       def substitute(index, easiest, ceiling)
         place = @course.places[index]
         movement = place.station.movement
         return unless movement
         below = [easiest&.demand, ceiling&.option&.demand].compact.min || @standards[index].demand
         spared = (ceiling || easiest.nil?) && limited?(index)
-        stand_ins(index, [*(named(movement) if spared)], easiest) do |rung|
-          next if easiest ? rung.demand_value >= below : rung.demand_value > below
-          option = @course.elsewhere(index, rung, @standards[index].level)
-          next if option.nil? || barred(index, option) || (block_given? && !yield(option))
+        @stand_ins.each(index, @standards[index].level, named: spared, muscles: easiest.nil?).each do |option|
+          next if easiest ? option.demand >= below : option.demand > below
+          next if block_given? && !yield(option)
           fits = passing([option], index) || lowered(option, index)
           return fits if fits
         end
         nil
-      end
-
-      # In the order in which they are thought of, each once.
-      # @yieldparam rung [Catalogue::Variation]
-      def stand_ins(index, named, easiest, &block)
-        alike, others = @course.stand_ins(index).values_at(:alike, :others)
-        [*named, *alike].uniq(&:id).each(&block)
-        others.each(&block) unless easiest || alike.any? { |rung| free_elsewhere?(index, rung) }
-      end
-
-      def free_elsewhere?(index, rung)
-        option = @course.elsewhere(index, rung, @standards[index].level)
-        option && !barred(index, option)
-      end
-
-      # @return [Array<Catalogue::Variation>] what the catalogue names for what this person must spare
-      def named(movement)
-        participant.limits.filter_map { |limit| movement.spares[limit.kind] && @course.catalogue.variation(movement.spares[limit.kind]) }
       end
 
       # Where the model knows nothing the level's own rung stands, or the next easier that is free.

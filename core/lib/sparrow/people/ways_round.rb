@@ -7,9 +7,8 @@ module Sparrow
     # its pattern), another ladder of the pattern, or one that works most of the same muscles.
     # Never a skill, and never what loads the thing that is spared.
     module WaysRound
-      # +kind+ says from where the version comes: one of KINDS.
+      # +kind+ says from where the version comes: "own", "named", "pattern" or "muscles".
       Way = Value.row(:rung, :kind)
-      KINDS = %w[own named pattern muscles].freeze
       # So much of what the ladder works must be worked by what stands in for it, the first named among it.
       MOST = Rational(1, 2)
       # Muscles are named in the order in which they work: so many of them work most.
@@ -32,13 +31,17 @@ module Sparrow
       # Versions of other ladders, in the order in which they are thought of.
       # @return [Array<Way>]
       def self.candidates(movement, limits, catalogue)
-        named = limits.filter_map { |limit| movement.spares[limit.kind] }.uniq.filter_map { |id| catalogue.variation(id) }
         alike, others = catalogue.reject { |other| other == movement || other.role != movement.role || skill?(other) || (other.pattern == BALANCE && movement.pattern != BALANCE) }
           .partition { |other| other.pattern == movement.pattern }
         [
-          *named.map { |rung| Way.new(rung, (rung.pattern == movement.pattern) ? "pattern" : "named") },
+          *named(movement, limits, catalogue).map { |rung| Way.new(rung, (rung.pattern == movement.pattern) ? "pattern" : "named") },
           *ways(alike.flat_map(&:ladder), "pattern"), *ways(others.flat_map(&:ladder).select { |rung| shares?(rung, movement) }, "muscles")
         ]
+      end
+
+      # @return [Array<Catalogue::Variation>] what the movement names for what must be spared
+      def self.named(movement, limits, catalogue)
+        limits.filter_map { |limit| movement.spares[limit.kind] }.uniq.filter_map { |id| catalogue.variation(id) }
       end
 
       # @return [Boolean] whether it is learnt for itself: a balance on the hands
@@ -56,11 +59,10 @@ module Sparrow
         rungs.sort_by { |rung| [-rung.demand_value, rung.id] }.map { |rung| Way.new(rung, kind) }
       end
 
-      # @return [Boolean] whether a version lies in the level's band or below it
       def self.within?(rung, level)
         rung.levels.map { |band| Level.rank(band) }.min <= Level.rank(level)
       end
-      private_class_method :ways
+      private_class_method :ways, :within?
     end
   end
 end

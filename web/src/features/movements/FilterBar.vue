@@ -6,6 +6,7 @@ import { computed } from 'vue'
 import type { Movement } from '@/lib/api/types'
 import { MOVEMENT_WORDS } from '@/lib/api/vocabulary'
 import { readable } from '@/lib/readable'
+import { t } from '@/lib/text'
 import { isFiltered, musclesOf, NO_FILTERS, type Filters } from './filters'
 
 // Versions by muscle, by what must be spared, by the kit at hand, position, impact and level.
@@ -14,53 +15,48 @@ const emit = defineEmits<{ change: [filters: Filters] }>()
 const set = (changes: Partial<Filters>) => emit('change', { ...props.filters, ...changes })
 
 const worded = (values: readonly string[]) => values.map((value) => ({ value, label: readable(value) }))
-const muscles = computed(() => musclesOf(props.movements).map((value) => ({ value, label: value })))
-const spared = worded([...MOVEMENT_WORDS.joints, ...MOVEMENT_WORDS.strains])
-const kit = worded(MOVEMENT_WORDS.equipment)
-const SINGLE = [
-  { key: 'position', options: worded(MOVEMENT_WORDS.position) },
-  { key: 'impact', options: worded(MOVEMENT_WORDS.impact) },
-  { key: 'level', options: worded(MOVEMENT_WORDS.levels) },
+const SEVERAL = [
+  {
+    key: 'spare',
+    name: t('movements.to_spare'),
+    any: t('movements.spare_nothing'),
+    options: worded([...MOVEMENT_WORDS.joints, ...MOVEMENT_WORDS.strains]),
+  },
+  {
+    key: 'kit',
+    name: t('movements.kit_at_hand'),
+    any: t('movements.any_kit'),
+    options: worded(MOVEMENT_WORDS.equipment),
+  },
 ] as const
+const single = computed(() => [
+  { key: 'muscle' as const, options: musclesOf(props.movements).map((value) => ({ value, label: value })) },
+  { key: 'position' as const, options: worded(MOVEMENT_WORDS.position) },
+  { key: 'impact' as const, options: worded(MOVEMENT_WORDS.impact) },
+  { key: 'level' as const, options: worded(MOVEMENT_WORDS.levels) },
+])
+/** Nothing spared is no joint; no kit named is any kit. */
+const chosen = (key: 'spare' | 'kit', values: string[]) =>
+  set({ [key]: key === 'kit' && !values.length ? null : values })
 </script>
 
 <template>
   <div class="row tools" role="group" :aria-label="$t('movements.filters')">
-    <Select
-      :model-value="filters.muscle"
-      :options="muscles"
-      option-label="label"
-      option-value="value"
-      size="small"
-      show-clear
-      :placeholder="$t('movements.any_muscle')"
-      :aria-label="$t('movements.muscle')"
-      @update:model-value="set({ muscle: $event })"
-    />
     <MultiSelect
-      :model-value="filters.spare"
-      :options="spared"
+      v-for="{ key, name, any, options } in SEVERAL"
+      :key="key"
+      :model-value="filters[key] ?? []"
+      :options="options"
       option-label="label"
       option-value="value"
       size="small"
       :max-selected-labels="2"
-      :placeholder="$t('movements.spare_nothing')"
-      :aria-label="$t('movements.to_spare')"
-      @update:model-value="set({ spare: $event })"
-    />
-    <MultiSelect
-      :model-value="filters.kit ?? []"
-      :options="kit"
-      option-label="label"
-      option-value="value"
-      size="small"
-      :max-selected-labels="2"
-      :placeholder="$t('movements.any_kit')"
-      :aria-label="$t('movements.kit_at_hand')"
-      @update:model-value="set({ kit: $event.length ? $event : null })"
+      :placeholder="any"
+      :aria-label="name"
+      @update:model-value="chosen(key, $event)"
     />
     <Select
-      v-for="{ key, options } in SINGLE"
+      v-for="{ key, options } in single"
       :key="key"
       :model-value="filters[key]"
       :options="options"
