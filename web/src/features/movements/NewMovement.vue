@@ -82,4 +82,7 @@ const begin = () =>
   display: grid;
   gap: var(--space-3);
 }
+.end {
+  justify-content: flex-end;
+}
 </style>
