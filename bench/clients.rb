@@ -37,16 +37,21 @@ module Clients
     response["set-cookie"].split(";").first
   end
 
-  # @param ask [Array(String, String, String)] verb, path, body
+  # @param ask [Array(String, String, Object)] verb, path, and the body: a String, or what answers
+  #   what makes the next body and what is told each answer
   # @return [Array<Array(Float, String)>] milliseconds and status of each request of one client
   def client(port, ask, headers, seconds)
     verb, path, body = ask
+    following, heard = body.respond_to?(:call) ? body.call : [-> { body }, ->(_) {}]
     Net::HTTP.start("127.0.0.1", port, read_timeout: 60) do |http|
       took = []
       until_s = clock + seconds
-      while (from = clock) < until_s
-        status = ((verb == "GET") ? http.get(path, headers) : http.post(path, body, headers)).code
-        took << [(clock - from) * 1000, status]
+      while clock < until_s
+        body = following.call
+        from = clock
+        answer = (verb == "GET") ? http.get(path, headers) : http.post(path, body, headers)
+        took << [(clock - from) * 1000, answer.code]
+        heard.call(answer.body)
       end
       took
     end

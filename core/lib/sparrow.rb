@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require "digest"
 require "i18n"
 require "json"
 require "yaml"

@@ -18,7 +18,7 @@ RSpec.describe "The core" do
 
   it "requires nothing but its own files and two gems" do
     required = Dir[File.join(lib, "**", "*.rb")].flat_map { |file| File.read(file).scan(/^require "([^"]+)"/) }.flatten.uniq
-    expect(required).to match_array(%w[date forwardable i18n json yaml zeitwerk])
+    expect(required).to match_array(%w[date digest forwardable i18n json yaml zeitwerk])
   end
 
   it "freezes what it hands out" do

@@ -4,15 +4,18 @@ module Server
   module Planning
     # The plan, measured and reviewed; nothing is stored.
     module PreviewRoutes
-      FORM = Sparrow::Schema::Record.new({"workout" => Sparrow::Schema::AnyType.new, "calls" => Sparrow::Schema::BooleanType.new}, required: %w[workout])
+      FORM = Sparrow::Schema::Record.new({"workout" => Sparrow::Schema::AnyType.new, "calls" => Sparrow::Schema::BooleanType.new,
+        "seen" => Sparrow::Schema::AnyObject.new}, required: %w[workout])
+      # Of all that is being typed in this process.
+      KEPT = Sparrow::Plan::KeptBlocks.new
 
       def self.registered(app)
         app.post("/api/preview", heavy: true) do
           given = body_as(FORM)
           catalogue = studio.catalogue
           large_json(given["workout"], under: "/workout") do
-            preview = Sparrow::Preview.new(given["workout"], catalogue: catalogue)
-            (given["calls"] == false) ? preview.without_calls : preview.to_h
+            preview = Sparrow::Preview.new(given["workout"], catalogue: catalogue, kept: KEPT)
+            (given["calls"] == false) ? preview.without_calls(seen: given["seen"]) : preview.to_h
           end
         end
       end

@@ -122,4 +122,18 @@ RSpec.describe "Workouts" do
     send_json(:post, "/api/preview", {"workout" => workout_document(intervals(2)), "calls" => "no"})
     expect([status, field_errors.keys]).to eq([422, ["/calls"]])
   end
+
+  it "are previewed by what has changed, to who says what is there already" do
+    document = workout_document(intervals(3), pause)
+    ask = ->(seen) { send_json(:post, "/api/preview", {"workout" => document, "calls" => false, "seen" => seen}) }
+    first = ask.call({})
+    seen = first["blocks"].to_h { |block| block.values_at("id", "tag") }
+    expect(ask.call(seen)).to include("blocks" => [], "figures" => [], "as_seen" => %w[main pause])
+    document["blocks"][0]["stations"][0]["levels"]["beginner"]["reps"] = 3
+    typed = ask.call(seen)
+    expect(typed).to include("blocks" => [], "as_seen" => %w[pause])
+    expect(typed["figures"].map { |block| block["stations"][0]["levels"]["beginner"]["reps_counted"] }).to eq([3])
+    ask.call([])
+    expect([status, field_errors.keys]).to eq([422, ["/seen"]])
+  end
 end

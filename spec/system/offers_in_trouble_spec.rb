@@ -89,6 +89,8 @@ RSpec.describe "An offer" do
   it "keeps a circuit of another format through a reload and in its history" do
     open_circuit("Slow Paddle")
     in_block("Slow water") { choose_option("Format of the block", "One exercise after the other") }
+    # The server says what becomes of the block; until it has, the board is as it was saved.
+    in_block("Slow water") { expect(page).to have_css("[role=combobox][aria-label='Format of the block']", text: "One exercise after the other") }
     expect(page).to saved
     page.refresh
     in_block("Slow water") { expect(page).to have_css("[role=combobox][aria-label='Format of the block']", text: "One exercise after the other") }

@@ -4,12 +4,17 @@ module Sparrow
   # Everything that can be said of a workout document at once: times, lanes,
   # calls and findings, in the form that the interface is drawn from.
   class Preview
+    # Characters of a block's tag: enough that two of one circuit's are never the same by chance.
+    TAG_LENGTH = 16
+
     # @param document [Hash] a workout document
+    # @param kept [Plan::KeptBlocks] where what was made of the same blocks before is found
     # @raise [Refused] where the document is not sound
-    def initialize(document, catalogue: Catalogue.house)
-      @workout = Plan.read(document, catalogue: catalogue)
-      @timeline = Plan::Timeline.compile(@workout)
-      @capacity = Capacity::Lanes.new(@timeline)
+    def initialize(document, catalogue: Catalogue.house, kept: Plan::KeptBlocks::NONE)
+      @kept = kept
+      @workout = Plan.read(document, catalogue: catalogue, kept: kept)
+      @timeline = Plan::Timeline.compile(@workout, kept: kept)
+      @capacity = Capacity::Lanes.new(@timeline, kept: kept)
       @findings = Review.of(@timeline, catalogue: catalogue, capacity: @capacity)
     end
 
@@ -26,13 +31,15 @@ module Sparrow
     end
 
     # The same, its list of calls empty: for who is typing, and calls nothing yet.
-    def without_calls
-      sums = timeline.blocks.map(&:sums)
+    # @param seen [Hash{String => String}, nil] the tags of the blocks that whoever asks has, by the
+    #   block's id: what is still the same of them is left out, and "as_seen" names them
+    def without_calls(seen: nil)
+      sums = timeline.blocks.map { |line| @kept.made(line.block, :sums, line.start_s) { line.sums } }
       {
         "total_s" => timeline.total_s, "ready" => ready?,
-        "blocks" => timeline.blocks.zip(sums).map { |line, block_sums| block(line, block_sums) },
+        **blocks(sums, seen),
         "lanes" => Level::ALL.to_h { |level| [level, lane(sums.map { |block_sums| block_sums.fetch(level) }.reduce(Plan::Sums.none, :+))] },
-        "balance" => Plan::Balance.new(timeline).to_h,
+        "balance" => Plan::Balance.new(timeline, kept: @kept).to_h,
         "cues" => [],
         "findings" => findings.map(&:to_h)
       }
@@ -40,15 +47,57 @@ module Sparrow
 
     private
 
-    def block(line, sums)
+    def blocks(sums, seen)
+      parts = timeline.blocks.zip(sums).map { |line, block_sums| [figures(line, block_sums), segments(line)] }
+      return {"blocks" => parts.map { |figures, segments| whole(figures, segments) }} unless seen
+      told = {"blocks" => [], "figures" => [], "as_seen" => []}
+      timeline.blocks.zip(parts) do |line, (figures, segments)|
+        tags = [tag(line.block, :figures_tag, figures), tag(line.block, :segments_tag, segments)]
+        how, what = changed(figures, segments, tags.zip(seen[line.block.id].to_s.split(".")).map { |tag, before| tag == before })
+        told[how] << (what.is_a?(Hash) ? {**what, "tag" => tags.join(".")} : what)
+      end
+      told
+    end
+
+    # Where a number is typed the segments mostly stay, and they are most of what is sent of a block.
+    # @param same [Array(Boolean, Boolean)] whether figures and segments are as whoever asks has them
+    # @return [Array(String, Object)] under which key a block is told, and what of it
+    def changed(figures, segments, same)
+      case same
+      when [true, true] then ["as_seen", figures["id"]]
+      when [false, true] then ["figures", figures]
+      else ["blocks", whole(figures, segments)]
+      end
+    end
+
+    def tag(block, name, part)
+      @kept.made(block, name, part) { Digest::SHA256.hexdigest(JSON.generate(part))[0, TAG_LENGTH] }
+    end
+
+    def whole(figures, segments)
+      {**figures, "lanes" => figures["lanes"].to_h { |level, sums| [level, {**sums, "segments" => segments.fetch(level)}] }}
+    end
+
+    def segments(line)
+      @kept.made(line.block, :segments, line.start_s) do
+        Level::ALL.to_h { |level| [level, line.lanes.fetch(level).map { |segment| segment(segment) }] }
+      end
+    end
+
+    # All but the segments. It hangs on how many come, and on what tiredness leaves of each cell.
+    def figures(line, sums)
+      block = line.block
+      left = block.stations.flat_map { |station| Level::ALL.map { |level| @capacity.worst(station.at(level)).then { |point| point && reserve(point) } } }
+      @kept.made(block, :figures, line.start_s, workout.head_count, left) do
+        {**on_the_clock(line, sums), "stations" => block.stations.map { |station| station(block, station) }, "kit" => kit.of(block)}
+      end
+    end
+
+    def on_the_clock(line, sums)
       block = line.block
       shown = {
         "id" => block.id, "format" => block.format.id, "paced" => block.paced?, "start_s" => line.start_s, "total_s" => line.total_s,
-        "rounds" => block.round_count,
-        "lanes" => Level::ALL.to_h do |level|
-          [level, lane(sums.fetch(level)).merge("segments" => line.lanes.fetch(level).map { |segment| segment(segment) })]
-        end,
-        "stations" => block.stations.map { |station| station(block, station) }, "kit" => kit.of(block)
+        "rounds" => block.round_count, "lanes" => Level::ALL.to_h { |level| [level, lane(sums.fetch(level))] }
       }
       shown["tally"] = block.format.tally if block.format.tally
       shown["forecast"] = line.forecast.transform_values(&:to_h) if line.forecast
@@ -98,6 +147,12 @@ module Sparrow
     # As the board shows a level at a station. What is there for some only is left
     # out for the others: the answer is sent at every keystroke.
     def cell(block, station, level)
+      shown = @kept.made(station, level) { without_reserve(block, station, level) }
+      point = @capacity.worst(station.at(level))
+      point ? {**shown, "reserve" => reserve(point)} : shown
+    end
+
+    def without_reserve(block, station, level)
       fit = Planning::WindowFit.of(block, station, level)
       prescription = fit.prescription
       counted = station.counts ? station.counts.fetch(level).values.sum : prescription.reps_counted
@@ -118,8 +173,6 @@ module Sparrow
       shown["load_kg"] = prescription.load_kg if prescription.load_kg
       shown["filled"], shown["filled_as"] = prescription.filled, Planning::Wording.number(prescription) if prescription.filled.any?
       shown["per_round"] = station.counts.fetch(prescription.level).values if station.counts
-      point = @capacity.worst(prescription)
-      shown["reserve"] = reserve(point) if point
       shown
     end
 

@@ -33,26 +33,24 @@ module Sparrow
 
       # @param timeline [Plan::Timeline]
       # @param lane [String] a level
-      def initialize(timeline, lane, profile: Profile.of_level(lane))
-        @sequence = Sequence.new(timeline, lane, profile)
+      # @param kept [Plan::KeptBlocks] where what was foreseen of blocks before is found
+      def initialize(timeline, lane, profile: Profile.of_level(lane), kept: Plan::KeptBlocks::NONE)
+        @lane = lane
+        @kept = kept
+        @sequence = Sequence.new(timeline, lane, profile, kept: kept)
       end
 
       # @return [Array<Point>] in the order of the class; of an open set there is none: it is never too much
       def points
-        left = Hash.new { |hash, pattern| hash[pattern] = @sequence.left(pattern).each }
-        @sequence.loads.zip(@sequence.places).flat_map do |sets, place|
-          sets.filter_map do |set|
-            there = left[set.pattern].next if set.most
-            point(place, there, set) if there && !set.open
-          end
-        end
+        each_part.flat_map { |part, there| points_of(part, there) }
       end
 
       # @return [Hash{Plan::Prescription => Point}] of each prescription, compared by identity, the set that leaves least
       def worst
-        points.each_with_object({}.compare_by_identity) do |point, least|
-          held = least[point.prescription]
-          least[point.prescription] = point if held.nil? || point.reserve < held.reserve
+        each_part.each_with_object({}.compare_by_identity) do |(part, there), least|
+          next if part.empty?
+          # The same sets with as much before each leave the same.
+          least.update(@kept.made(part.places.first.block, [:worst, @lane], part.first_s, there) { worst_of(points_of(part, there)) })
         end
       end
 
@@ -69,6 +67,32 @@ module Sparrow
       end
 
       private
+
+      # @yield [BlockSets, Array<Float>] each block's sets, and what is left before each of which something is known
+      def each_part
+        return to_enum(:each_part) unless block_given?
+        turn = Array.new(FatigueSimulation::PATTERNS.size, -1)
+        @sequence.parts.each do |part|
+          yield part, part.loads.flat_map { |sets| sets.filter_map { |set| @sequence.left(set.pattern)[turn[set.pattern] += 1] if set.most } }
+        end
+      end
+
+      def points_of(part, there)
+        at = -1
+        part.loads.zip(part.places).flat_map do |sets, place|
+          sets.filter_map do |set|
+            available = there[at += 1] if set.most
+            point(place, available, set) if available && !set.open
+          end
+        end
+      end
+
+      def worst_of(points)
+        points.each_with_object({}.compare_by_identity) do |point, least|
+          held = least[point.prescription]
+          least[point.prescription] = point if held.nil? || point.reserve < held.reserve
+        end.freeze
+      end
 
       def resizing(prescription)
         (@resizings ||= {}.compare_by_identity)[prescription] ||= Resizing.new(@sequence, prescription, @sequence.loads)

@@ -4,8 +4,11 @@ module Sparrow
   module Capacity
     # The three levels' house profiles taken through a class, each once.
     class Lanes
-      def initialize(timeline)
+      # @param timeline [Plan::Timeline]
+      # @param kept [Plan::KeptBlocks] where what blocks asked before is found
+      def initialize(timeline, kept: Plan::KeptBlocks::NONE)
         @timeline = timeline
+        @kept = kept
         @forecasts = {}
         @worst = {}
       end
@@ -35,7 +38,7 @@ module Sparrow
       private
 
       def forecast(lane)
-        @forecasts[lane] ||= Forecast.new(@timeline, lane)
+        @forecasts[lane] ||= Forecast.new(@timeline, lane, kept: @kept)
       end
     end
   end

@@ -5,10 +5,10 @@ module Sparrow
     # A level's sets in order of time, from the first of the class to the last: where
     # each stands, what it asks, and what recovers between them.
     class Sequence
-      # Where and when a set is.
-      Place = Value.row(:block, :visit)
+      # @return [Array<BlockSets>] in the order of the class
+      attr_reader :parts
 
-      # @return [Array<Place>] of every set
+      # @return [Array<BlockSets::Place>] of every set
       attr_reader :places
 
       # @return [Array<Array<FatigueSimulation::SetLoad>>] what every set asks, of each pattern it tires
@@ -17,15 +17,15 @@ module Sparrow
       # @param timeline [Plan::Timeline]
       # @param lane [String] a level
       # @param profile [Profile]
-      def initialize(timeline, lane, profile)
-        @profile = profile
+      # @param kept [Plan::KeptBlocks] where what blocks asked before is found
+      def initialize(timeline, lane, profile, kept: Plan::KeptBlocks::NONE)
         @recovery = Hash.new { |hash, seconds| hash[seconds] = FatigueSimulation.recovery(seconds) }
-        @known = {}.compare_by_identity
-        @places = []
-        @turns = []
-        @seconds = []
-        @loads = []
-        lay_out(timeline, lane)
+        @parts = timeline.blocks.map { |line| kept.made(line.block, [:sets, lane], line.start_s, profile) { BlockSets.of(line, lane, profile) } }
+        @places = @parts.flat_map(&:places)
+        @loads = @parts.flat_map(&:loads)
+        @turns = @parts.flat_map(&:turns)
+        @seconds = @parts.flat_map(&:seconds)
+        wait_before_each
       end
 
       # @return [Array<Array<FatigueSimulation::SetLoad>>] what the sets ask where these ask for other amounts
@@ -93,36 +93,20 @@ module Sparrow
         end
       end
 
-      def lay_out(timeline, lane)
-        now_s = 0
-        timeline.blocks.each do |line|
-          line.visits.fetch(lane, []).each do |visit|
-            sets(line.block, visit, visit.start_s - now_s)
-            now_s = visit.start_s + visit.work_s
-          end
+      # The first set of a block waits from the end of the one before it, too.
+      def wait_before_each
+        at = now_s = 0
+        @parts.each do |part|
+          wait_longer(at, part.first_s - now_s) unless part.empty?
+          at += part.places.size
+          now_s = part.end_s || now_s
         end
       end
 
-      def sets(block, visit, wait_s)
-        return set(block, visit, visit.counted, work_s: visit.work_s, wait_s: wait_s) unless visit.sets
-        visit.sets.each_with_index do |count, index|
-          set(block, visit, count, work_s: visit.prescription.set_s(count), wait_s: index.zero? ? wait_s : block.set_rest_s)
-        end
-      end
-
-      # A station's set is the same set in every round.
-      def set(block, visit, counted, work_s:, wait_s:)
-        @places << Place.new(block, visit)
-        @turns << FatigueSimulation::Turn.of(@recovery[wait_s], @recovery[work_s])
-        @seconds << [wait_s, work_s]
-        @loads << ((@known[visit.prescription] ||= {})[counted * 10_000 + work_s] ||= asked(visit.prescription, counted, work_s))
-      end
-
-      def asked(prescription, counted, work_s)
-        open = counted.zero? && prescription.hold.nil? && prescription.variation&.counted?
-        counted = prescription.counting.counted((work_s / prescription.seconds_per_move).floor) if open
-        found = Load.of(prescription, counted, work_s)
-        found.map { |load| FatigueSimulation::SetLoad.of(load, @profile.most(load), @recovery[work_s / found.size.to_f], open: open) }.freeze
+      def wait_longer(at, by_s)
+        wait_s, work_s = @seconds[at]
+        @seconds[at] = [wait_s + by_s, work_s]
+        @turns[at] = FatigueSimulation::Turn.of(@recovery[wait_s + by_s], @recovery[work_s])
       end
     end
   end

@@ -9,8 +9,10 @@ module Sparrow
       COUNTED = %w[main finisher].freeze
 
       # @param timeline [Plan::Timeline]
-      def initialize(timeline)
+      # @param kept [KeptBlocks] where the sums of the same blocks are found
+      def initialize(timeline, kept: KeptBlocks::NONE)
         @timeline = timeline
+        @kept = kept
       end
 
       # @return [Hash{String => Hash}] level to by what to value to {"work_s", "moves"}, the most work first
@@ -21,26 +23,35 @@ module Sparrow
       private
 
       def of(level)
-        sums = BY.to_h { |by| [by, Hash.new { |hash, value| hash[value] = {"work_s" => 0, "moves" => 0} }] }
-        totals(level).each { |prescription, (station, work_s, counted)| add(sums, station, prescription, work_s: work_s, counted: counted) }
+        sums = BY.to_h { |by| [by, {}] }
+        @timeline.blocks.each do |line|
+          next unless COUNTED.include?(line.block.role)
+          add(sums, @kept.made(line.block, [:balance, level], line.start_s) { of_block(line, level) })
+        end
         sums.transform_values { |held| held.sort_by { |value, sum| [-sum["work_s"], value] }.to_h }
       end
 
-      # Seconds and reps of each prescription over all its rounds.
-      def totals(level)
-        totals = {}.compare_by_identity
-        @timeline.blocks.each do |line|
-          next unless COUNTED.include?(line.block.role)
-          line.visits.fetch(level, []).each do |visit|
-            total = totals[visit.prescription] ||= [visit.station, 0, 0]
-            total[1] += visit.work_s
-            total[2] += visit.counted
-          end
-        end
-        totals
+      def add(sums, block)
+        block.each { |by, held| sums[by].merge!(held) { |_, one, other| one.merge(other) { |_, mine, theirs| mine + theirs } } }
       end
 
-      def add(sums, station, prescription, work_s:, counted:)
+      # Seconds and moves of a block, by what they are counted by.
+      def of_block(line, level)
+        sums = BY.to_h { |by| [by, Hash.new { |hash, value| hash[value] = {"work_s" => 0, "moves" => 0} }] }
+        totals(line.visits.fetch(level, [])).each { |prescription, (station, work_s, counted)| count(sums, station, prescription, work_s: work_s, counted: counted) }
+        sums
+      end
+
+      # Seconds and reps of each prescription over all its rounds.
+      def totals(visits)
+        visits.each_with_object({}.compare_by_identity) do |visit, totals|
+          total = totals[visit.prescription] ||= [visit.station, 0, 0]
+          total[1] += visit.work_s
+          total[2] += visit.counted
+        end
+      end
+
+      def count(sums, station, prescription, work_s:, counted:)
         pieces(station, prescription, work_s, counted: counted).each do |movement, rung, seconds, moves|
           values = {"pattern" => movement.pattern, "plane" => movement.plane, "position" => rung.position, "impact" => rung.impact}
           values.each do |by, value|

@@ -10,15 +10,18 @@ module Sparrow
       # A rung that is kept up for a time has no tempo; in a compound count its moves go by the second.
       STEP_S = 1
 
-      def initialize(document, catalogue)
+      # @param document [Hash] sound, in its normal form
+      # @param known [Hash{Hash => Block, Station}] what was made before, by what it was made from, compared by identity
+      def initialize(document, catalogue, known = {})
         @document = document
         @catalogue = catalogue
+        @known = known
         @house = Standards::House.read(document["house"])
       end
 
       # @return [Workout]
       def workout
-        blocks = @document.fetch("blocks").each_with_index.map { |given, position| block(given, position) }
+        blocks = @document.fetch("blocks").each_with_index.map { |given, position| @known[given] || block(given, position) }
         Workout.new(
           title: @document.fetch("title"), slot_minutes: @document["slot_minutes"], head_count: @document["head_count"],
           depth: @document.fetch("depth", "parallel"), house: @house, blocks: blocks.freeze, document: @document
@@ -29,7 +32,7 @@ module Sparrow
 
       def block(given, position)
         stations = given.fetch("stations", []).each_with_index.map do |station, index|
-          station(station, given, "/blocks/#{position}/stations/#{index}")
+          @known[station] || station(station, given, "/blocks/#{position}/stations/#{index}")
         end
         format = Format.named(given.fetch("format"))
         Block.new(

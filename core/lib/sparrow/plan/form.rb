@@ -7,6 +7,22 @@ module Sparrow
       extend self
 
       S = Schema
+
+      # What was read before stands in its place as it is.
+      class AsRead
+        def initialize(shape)
+          @shape = shape
+        end
+
+        def read(value, trail)
+          value.is_a?(KeptBlocks::Kept) ? value : @shape.read(value, trail)
+        end
+
+        def json_schema(names)
+          @shape.json_schema(names)
+        end
+      end
+
       ID = S::Text.new(length: 1..40, form: /\A[A-Za-z0-9_-]+\z/, says: Sparrow.say("plan.may_hold_letters_digits_and__"))
       LINE = S::Text.new(length: 0..120)
       NOTE = S::Text.new(length: 0..1000)
@@ -73,7 +89,7 @@ module Sparrow
       def block(format)
         own = {**ANY_BLOCK, "format" => S::OneOf.new(format.id), **format.block_shapes}
         return S::Record.new(own, required: %w[id role format] + format.needed) unless format.stations?
-        stations = S::List.new(station(format), size: 0..60, noun: "stations")
+        stations = S::List.new(AsRead.new(station(format)), size: 0..60, noun: "stations")
         held = {**own, "scaling" => SCALING, "shares" => SHARES, "set_aside" => set_aside_of_block, "stations" => stations}
         S::Record.new(held, required: %w[id role format stations] + format.needed)
       end
@@ -83,7 +99,7 @@ module Sparrow
         @by_format ||= Format.all.to_h { |format| [format.id, block(format)] }
       end
 
-      BLOCK = S::Tagged.new("format") { by_format }
+      BLOCK = AsRead.new(S::Tagged.new("format") { by_format })
 
       HOUSE_KEYS = {
         "pace" => by_level(PACE), "transition_s" => SHORT, "position_change_s" => SHORT, "reserve" => S::IntegerType.new(0..20),

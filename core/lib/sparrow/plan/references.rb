@@ -6,9 +6,11 @@ module Sparrow
     # keys that need or exclude each other, ids that must differ.
     class References
       # @param document [Hash] in its normal form
-      def initialize(document, catalogue)
+      # @param known [Hash{Hash => Object}] the blocks and stations that were found sound before, compared by identity
+      def initialize(document, catalogue, known = {})
         @document = document
         @catalogue = catalogue
+        @known = known
       end
 
       # @return [Array<Problem>]
@@ -16,7 +18,7 @@ module Sparrow
         @problems = Standards::House.validation_errors(@document["house"] || {})
         blocks = @document.fetch("blocks")
         distinct_ids(blocks, "/blocks", "block")
-        blocks.each_with_index { |block, index| block(block, "/blocks/#{index}") }
+        blocks.each_with_index { |block, index| block(block, "/blocks/#{index}") unless @known.key?(block) }
         @problems
       end
 
@@ -27,7 +29,7 @@ module Sparrow
         distinct_ids(stations, "#{at}/stations", "station")
         ordered_shares(block, at)
         rotation(block, stations, at)
-        stations.each_with_index { |station, index| station(station, block, "#{at}/stations/#{index}") }
+        stations.each_with_index { |station, index| station(station, block, "#{at}/stations/#{index}") unless @known.key?(station) }
       end
 
       # Groups that move on together need one clock for all and every station in every round.

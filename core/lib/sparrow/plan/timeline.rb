@@ -14,11 +14,12 @@ module Sparrow
 
       # A block starts when the one before has ended for everyone.
       # @param workout [Workout]
+      # @param kept [KeptBlocks] where blocks that were laid out before are found
       # @return [Timeline]
-      def self.compile(workout)
+      def self.compile(workout, kept: KeptBlocks::NONE)
         clock = 0
         blocks = workout.blocks.map do |block|
-          lay_out(block, clock).tap { |laid| clock += laid.total_s }
+          kept.made(block, :line, clock) { lay_out(block, clock) }.tap { |laid| clock += laid.total_s }
         end
         new(workout: workout, blocks: blocks.freeze, total_s: clock)
       end

@@ -2,6 +2,7 @@ import { useTimeoutPoll } from '@vueuse/core'
 import { ref, shallowRef, watch, type Ref } from 'vue'
 import { api, ask, Refusal, Unreachable } from '@/lib/api/client'
 import type { Preview, WorkoutDocument } from '@/lib/api/types'
+import { tagsOf, whole } from './previewAnswer'
 
 /** From when on the figures are shown as late. */
 const SLOW_MS = 400
@@ -27,7 +28,7 @@ export function usePreview(document: Readonly<Ref<WorkoutDocument>>) {
     state.value = 'asking'
     const late = setTimeout(() => (state.value = 'slow'), SLOW_MS)
     try {
-      preview.value = await ask(api.POST('/api/preview', { body: { workout: asked, calls: false } }))
+      preview.value = await answered(asked)
       errors.value = new Map()
       of.value = asked
       state.value = 'fresh'
@@ -44,6 +45,16 @@ export function usePreview(document: Readonly<Ref<WorkoutDocument>>) {
       asking = false
     }
     if (document.value !== asked) void refresh()
+  }
+
+  /** Only what has changed since the last answer is sent. */
+  async function answered(asked: WorkoutDocument): Promise<Preview> {
+    const before = preview.value
+    const order = asked.blocks.map((block) => block.id)
+    const answer = await ask(api.POST('/api/preview', { body: { workout: asked, calls: false, seen: tagsOf(before) } }))
+    const made = whole(answer, before, order)
+    if (made) return made
+    return await ask(api.POST('/api/preview', { body: { workout: asked, calls: false } }))
   }
 
   watch(document, () => void refresh(), { immediate: true })

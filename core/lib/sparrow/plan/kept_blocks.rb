@@ -1,0 +1,127 @@
+# frozen_string_literal: true
+
+module Sparrow
+  module Plan
+    # Blocks and stations as they were read, laid out and shown, kept for when they come
+    # again: who types changes one number, and all else is the same at every keystroke.
+    # A block is known by all that it is read from: what was typed, its place, the
+    # standards, the catalogue, the language; a station by that of its block besides.
+    # What is made of them later says what else it is made from, and is made anew when
+    # that has changed. All that is kept is immutable, so it may be kept between requests
+    # and threads.
+    class KeptBlocks
+      # Of some sixty circuits that are worked on at once: about 40 MB.
+      MOST = 1500
+      # Of how many it is remembered that they came once.
+      MOST_ONCE = 5000
+
+      # A block or station in its normal form and as a value, and the latest of what was made of it.
+      Kept = Struct.new(:normal, :value, :made)
+
+      # Keeps nothing: each thing is made whenever it is asked for.
+      class Nothing
+        def in_place(document, _catalogue)
+          document
+        end
+
+        def keep(_document, _catalogue, _workout)
+        end
+
+        def made(_value, _name, *_from)
+          yield
+        end
+      end
+      NONE = Nothing.new.freeze
+
+      # @param most [Integer] blocks and stations; beyond it, those that were not asked for the longest go
+      def initialize(most: MOST)
+        @most = most
+        @kept = {}
+        @of_value = {}.compare_by_identity
+        @once = {}
+        @lock = Mutex.new
+      end
+
+      # @return [Integer] blocks and stations that are kept
+      def size
+        @kept.size
+      end
+
+      # @param document [Object] as it came
+      # @return [Object] the same with a Kept in the place of each block and station that is known
+      def in_place(document, catalogue)
+        return document unless document.is_a?(Hash) && document["blocks"].is_a?(Array)
+        blocks = document["blocks"].each_with_index.map do |block, position|
+          known(block_key(document, catalogue, position)) || with_stations(block) { |index| known(station_key(document, catalogue, position, index: index)) }
+        end
+        document.merge("blocks" => blocks)
+      end
+
+      # Keeps what came for the second time: of what is being typed each state comes once.
+      # @param document [Hash] as it came
+      # @param workout [Workout] as it was read from it
+      def keep(document, catalogue, workout)
+        workout.blocks.zip(workout.document.fetch("blocks")).each_with_index do |(block, normal), position|
+          next if @of_value.key?(block)
+          add(block_key(document, catalogue, position), block, normal)
+          block.stations.each_with_index do |station, index|
+            add(station_key(document, catalogue, position, index: index), station, normal["stations"][index]) unless @of_value.key?(station)
+          end
+        end
+      end
+
+      # @param value [Block, Station]
+      # @param name [Object] what is made; the latest of each name is kept
+      # @param from [Array] what it is made from besides
+      # @yieldreturn [Object] an immutable value
+      def made(value, name, *from)
+        held = @of_value[value]
+        return yield unless held
+        from_before, before = held.made[name]
+        return before if from_before == from
+        yield.freeze.tap { |fresh| held.made[name] = [from, fresh].freeze }
+      end
+
+      private
+
+      def with_stations(block)
+        return block unless block.is_a?(Hash) && block["stations"].is_a?(Array)
+        block.merge("stations" => block["stations"].each_with_index.map { |station, index| yield(index) || station })
+      end
+
+      def block_key(document, catalogue, position)
+        [catalogue, I18n.locale, document["house"], position, document["blocks"][position]]
+      end
+
+      def station_key(document, catalogue, position, index:)
+        block = document["blocks"][position]
+        [catalogue, I18n.locale, document["house"], position, block.except("stations"), index, block["stations"][index]]
+      end
+
+      def known(key)
+        @lock.synchronize do
+          held = @kept.delete(key)
+          @kept[key] = held if held
+        end
+      end
+
+      # The key is what came itself: frozen to its leaves, so that nobody changes it later.
+      def add(key, value, normal)
+        @lock.synchronize do
+          next if first_time?(key.hash) || @kept.key?(key)
+          Ractor.make_shareable(key.last)
+          @kept[key] = @of_value[value] = Kept.new(Ractor.make_shareable(normal), value, {})
+          @of_value.delete(@kept.shift.last.value) if @kept.size > @most
+        end
+      end
+
+      # @return [Boolean] whether it has not come lately
+      def first_time?(hash)
+        return false if @once.delete(hash)
+        @once[hash] = true
+        @once.shift if @once.size > MOST_ONCE
+        true
+      end
+    end
+  end
+end
