@@ -2,6 +2,9 @@
 
 require "net/http"
 
+# A part of a page by its role and name.
+Capybara.add_selector(:group) { xpath { |name| XPath.descendant[XPath.attr(:role) == "group"][XPath.attr(:"aria-label") == name] } }
+
 # What an instructor does in the interface, step by step.
 module Steps
   # Signs in without a screen; what follows visits its own. The form is spec/system/sign_in_spec.rb's.
@@ -24,6 +27,16 @@ module Steps
   # The plan's total as it stands on the board.
   def have_total(text)
     have_css("[data-testid=total]", text: /\A#{text}\z/)
+  end
+
+  # @return [String] a selector of a level's cells on the board
+  def level_cell(level)
+    "[role=group][aria-label$='#{level}']"
+  end
+
+  # @return [Array<String>] of the stations in sight, in order
+  def station_names
+    all("[role=group][aria-label^='Station ']").map { |station| station["aria-label"].split(": ", 2).last }
   end
 
   def in_block(title, &block)

@@ -7,7 +7,7 @@ RSpec.describe "Every screen" do
     "Today" => ["/", "h1"],
     "Circuits" => ["/circuits", "tbody tr"],
     "Circuit board" => [-> { "/circuits/#{Server::Records::Workout.find_by!(title: "Slipway Holds").id}" }, "li .severity, .lanes svg"],
-    "Board of predictions" => [-> { "/circuits/#{Server::Records::Workout.find_by!(title: "Weir-side Chipper").id}" }, ".predicted"],
+    "Board of predictions" => [-> { "/circuits/#{Server::Records::Workout.find_by!(title: "Weir-side Chipper").id}" }, "table"],
     "Two circuits" => [-> { "/circuits/compare?#{{a: "Every Bell", b: "Slow Paddle"}.map { |key, title| "#{key}=#{Server::Records::Workout.find_by!(title: title).id}" }.join("&")}" }, "section table"],
     "Studio standards" => ["/house", "table"],
     "New movement" => ["/movements/new/edit", "fieldset"],
@@ -118,11 +118,11 @@ RSpec.describe "Every screen" do
   it "is clean with each of the board's offers open" do
     sign_in_as
     open_circuit
-    {"Finish together" => "table", "Fit to slot" => ".ways", "Suggest" => ".moves"}.each do |name, sign|
-      within(".row.add") { click_button name, exact: true }
+    {"Finish together" => "table", "Fit to slot" => "ol", "Suggest" => "ol"}.each do |name, sign|
+      within(:group, "The whole circuit") { click_button name, exact: true }
       expect(page).to have_css("[role=dialog] #{sign}")
       expect(page).to be_clean.within("[role=dialog]")
-      find("[role=dialog] .p-dialog-close-button").click
+      find("[role=dialog] button[aria-label=Close]").click
       expect(page).to have_no_css("[role=dialog]")
     end
     visit "/circuits"
@@ -135,7 +135,7 @@ RSpec.describe "Every screen" do
     sign_in_as
     visit "/runs/#{run_of("Lock-gate Tuesday", finished_at: Time.now.utc).id}/log"
     click_button "Kofi Penhallow: as planned; station by station"
-    expect(page).to have_css(".exception")
+    expect(page).to have_css("[role=group]", text: "Push-up")
     expect(page).to be_clean
   end
 end

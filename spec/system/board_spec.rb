@@ -44,7 +44,7 @@ RSpec.describe "The Circuit board" do
   it "keeps what was typed wrongly, says so at its field, and saves once it is mended" do
     open_circuit
     in_block("Lock-gate circuit") { retype("Rounds", 0) }
-    expect(page).to have_css(".number-field", text: "Rounds must be a whole number from 1 to 50")
+    expect(page).to have_content("Rounds must be a whole number from 1 to 50")
     expect(page).to have_css("[data-testid=save-state]", text: "some fields need correcting")
     page.refresh
     in_block("Lock-gate circuit") { expect(find_field("Rounds").value).to eq("0") }
@@ -59,14 +59,14 @@ RSpec.describe "The Circuit board" do
   it "takes targets in every form they are typed in, and shows both numbers" do
     open_circuit("Mooring-line Trunk")
     fill_in "Glute bridge, advanced: target", with: "6"
-    expect(page).to have_css(".cell.advanced", text: "6 counted, 12 moves, 4 fit")
+    expect(page).to have_css(level_cell("advanced"), text: "6 counted, 12 moves, 4 fit")
     fill_in "Glute bridge, beginner: target", with: "6-8"
-    expect(page).to have_css(".cell.beginner", text: "8 fit")
+    expect(page).to have_css(level_cell("beginner"), text: "8 fit")
     fill_in "Glute bridge, intermediate: target", with: "a few"
-    expect(page).to have_css(".cell.intermediate", text: "must be a whole number from 1 to 1000")
+    expect(page).to have_css(level_cell("intermediate"), text: "must be a whole number from 1 to 1000")
     fill_in "Glute bridge, intermediate: target", with: "7"
     fill_in "Side plank, beginner: target", with: "20"
-    expect(page).to have_css(".cell.beginner", text: "hold 20 s")
+    expect(page).to have_css(level_cell("beginner"), text: "hold 20 s")
     expect(page).to saved
     levels = stored("Mooring-line Trunk").document.dig("blocks", 1, "stations").to_h { |station| [station["movement"], station["levels"]] }
     expect(levels.dig("glute_bridge", "beginner", "reps")).to eq("min" => 6, "max" => 8)
@@ -77,13 +77,13 @@ RSpec.describe "The Circuit board" do
     open_circuit("Towpath Ladder")
     find_field("Push-up, beginner: target").click
     chord(:alt, :up)
-    expect(page).to have_css(".cell.beginner", text: "Push-up, hands on a step")
+    expect(page).to have_css(level_cell("beginner"), text: "Push-up, hands on a step")
     chord(:alt, :down)
-    expect(page).to have_css(".cell.beginner", text: "Knee push-up")
+    expect(page).to have_css(level_cell("beginner"), text: "Knee push-up")
     chord(:alt, :shift, :up)
-    in_block("Three bridges") { expect(all(".station .name").map(&:text).first).to eq("Push-up") }
+    in_block("Three bridges") { expect(station_names.first).to eq("Push-up") }
     click_button "Move Three bridges up"
-    expect(all("section.block").map { |block| block["aria-label"] }.first).to eq("Three bridges")
+    expect(all("[data-testid=block]").map { |block| block["aria-label"] }.first).to eq("Three bridges")
     click_button "Remove Push-up"
     expect(page).to have_no_css("[role=group]", text: "Push-up")
     chord(:control, "z")
@@ -94,11 +94,11 @@ RSpec.describe "The Circuit board" do
   it "moves a station by dragging its handle" do
     open_circuit("Towpath Ladder")
     in_block("Three bridges") do
-      page.scroll_to(find("header.head"), align: :top)
-      handles = all(".handle")
+      page.scroll_to(find_field("Block title"), align: :top)
+      handles = all("[data-testid=station-handle]")
       page.driver.browser.action.click_and_hold(handles[0].native).move_by(0, 30).move_to(handles[2].native, 0, 12).move_by(0, 4).release.perform
-      expect(page).to have_css(".station:first-child .name", text: "Push-up")
-      expect(all(".station .name b").map(&:text)).to match_array(["Step-back lunge", "Push-up", "Glute bridge", "Shoulder tap"])
+      expect(page).to have_css("[role=group][aria-label='Station 1: Push-up']")
+      expect(station_names).to match_array(["Step-back lunge", "Push-up", "Glute bridge", "Shoulder tap"])
     end
     expect(page).to saved
     movements = stored("Towpath Ladder").document["blocks"][1]["stations"].map { |station| station["movement"] }
@@ -107,10 +107,10 @@ RSpec.describe "The Circuit board" do
 
   it "moves a block by dragging its handle" do
     open_circuit("Towpath Ladder")
-    page.scroll_to(first("section.block"), align: :top)
-    handles = all(".block-handle")
+    page.scroll_to(first("[data-testid=block]"), align: :top)
+    handles = all("[data-testid=block-handle]")
     page.driver.browser.action.click_and_hold(handles[1].native).move_by(0, -30).move_to(handles[0].native, 0, -6).move_by(0, -3).release.perform
-    expect(page).to have_css("section.block:first-child[aria-label='Three bridges']")
+    expect(page).to have_css("[data-testid=block]:first-child[aria-label='Three bridges']")
     expect(page).to saved
     expect(stored("Towpath Ladder").document["blocks"].map { |block| block["title"] }).to eq(["Three bridges", "Walk the towpath", "Slow bank"])
   end
@@ -132,25 +132,25 @@ RSpec.describe "The Circuit board" do
   it "gives a station its own sides, times, stops and tempo" do
     open_circuit
     click_button "Squat: sides, own times, notes"
-    within(".details") do
+    within(:group, "Details of the station") do
       retype("Own work", 30)
       all(:field, "Own stop").first.send_keys("20")
       all(:field, "Tempo").first.send_keys("3-0-3-0")
     end
-    expect(page).to have_css(".cell.beginner", text: "3 fit")
-    expect(page).to have_css(".totals tr", text: "Waiting 0:30")
-    within(".details") { all(:field, "Tempo").last.send_keys("0-0-0-0") }
+    expect(page).to have_css(level_cell("beginner"), text: "3 fit")
+    expect(page).to have_css("section[aria-label=Totals] tr", text: "Waiting 0:30")
+    within(:group, "Details of the station") { all(:field, "Tempo").last.send_keys("0-0-0-0") }
     expect(page).to have_content("Tempo must be four numbers")
   end
 
   it "applies a finding's fix with one key" do
     open_circuit("Mooring-line Trunk")
     fill_in "Dead bug, intermediate: target", with: "13"
-    expect(page).to have_css("li.warn", text: "13 reps do not fit in 30 s")
-    expect(page).to have_css("li.warn button:not([disabled])", text: "Ask for 10")
+    expect(page).to have_css("section[aria-label=Findings] li", text: "13 reps do not fit in 30 s")
+    expect(page).to have_button("Ask for 10", disabled: false)
     chord(:alt, "1")
     expect(find_field("Dead bug, intermediate: target").value).to eq("10")
-    expect(page).to have_no_css("li.warn", text: "13 reps")
+    expect(page).to have_no_css("section[aria-label=Findings] li", text: "13 reps")
   end
 
   it "says when the totals are late or did not come, and lets typing go on" do
@@ -187,12 +187,12 @@ RSpec.describe "The Circuit board" do
     expect(page).to have_content("There is no station yet.")
     expect(page).to have_button("Start class", disabled: true)
     add_station("Main", "squat")
-    expect(page).to have_css("li.warn", text: "There is no warm-up.")
+    expect(page).to have_css("section[aria-label=Findings] li", text: "There is no warm-up.")
     number = all("section[aria-label=Findings] li").map(&:text).index { |text| text.include?("There is no warm-up.") } + 1
     chord(:alt, number.to_s)
     expect(page).to have_css("section[aria-label='Warm-up']")
     click_button "Add a pause"
-    expect(page).to have_css("section.block", count: 3)
+    expect(page).to have_css("[data-testid=block]", count: 3)
     expect(page).to have_button("Start class", disabled: false)
     expect(page).to saved
   end

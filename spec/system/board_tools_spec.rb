@@ -53,7 +53,7 @@ RSpec.describe "The board's offers" do
     click_button "30 min"
     within("[role=dialog]") do
       expect(page).to have_content("takes 36:40 of 30:00")
-      first(".way", text: "in Lock-gate circuit").click
+      first(:button, text: "in Lock-gate circuit").click
     end
     expect(page).to have_no_css("[role=dialog]")
     expect(find_field("Slot").value).to eq("30")
@@ -71,14 +71,14 @@ RSpec.describe "The board's offers" do
       expect(page).to have_content("Rehearses the squat")
       click_button "Add this block"
     end
-    expect(all("section.block").map { |block| block["aria-label"] }).to eq(%w[Warm-up Main])
+    expect(all("[data-testid=block]").map { |block| block["aria-label"] }).to eq(%w[Warm-up Main])
     click_button "Suggest", exact: true
     click_button "Cool-down", exact: true
     within("[role=dialog]") do
       expect(page).to have_content("Stretches the front of thigh")
       click_button "Add this block"
     end
-    expect(all("section.block").map { |block| block["aria-label"] }).to eq(%w[Warm-up Main Cool-down])
+    expect(all("[data-testid=block]").map { |block| block["aria-label"] }).to eq(%w[Warm-up Main Cool-down])
     expect(page).to saved
   end
 
@@ -87,7 +87,7 @@ RSpec.describe "The board's offers" do
     find_field("Squat, beginner: target").click
     chord(:alt, "r")
     expect(page).to have_field("Squat, advanced: target", with: find_field("Squat, beginner: target").value)
-    expect(page).to have_css(".cell.advanced", text: "Chair-tap squat")
+    expect(page).to have_css(level_cell("advanced"), text: "Chair-tap squat")
     chord(:alt, "f")
     expect(find_field("Squat, beginner: target").value).to eq("10")
     chord(:alt, "b")
@@ -101,12 +101,12 @@ RSpec.describe "The board's offers" do
     %w[Squat Skater].each { |name| check "Choose #{name}", allow_label_click: true }
     expect(page).to have_content("2 stations chosen")
     click_button "Harder versions"
-    expect(page).to have_css(".cell.beginner", text: "Parallel squat")
+    expect(page).to have_css(level_cell("beginner"), text: "Parallel squat")
     click_button "Remove", exact: true
     expect(page).to have_no_css("[role=group]", text: "Skater")
     chord(:control, "z")
     chord(:control, "z")
-    expect(page).to have_css(".cell.beginner", text: "Chair-tap squat")
+    expect(page).to have_css(level_cell("beginner"), text: "Chair-tap squat")
     expect(page).to have_css("[role=group]", text: "Skater")
   end
 

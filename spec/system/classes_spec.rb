@@ -91,7 +91,7 @@ RSpec.describe "Classes" do
     click_button "Dov Abernethy: as planned; station by station"
     (block, place), cell = given.find { |_, held| held.reps }
     name = run.sheet.stations.find { |held| held["block"] == block && held["station"] == place }["name"]
-    expect(find(".exception", text: name, match: :first)).to have_content(Sparrow::Catalogue.house.variation(cell.variation).name)
+    expect(find(:group, name, match: :first)).to have_content(Sparrow::Catalogue.house.variation(cell.variation).name)
     find("[aria-label='Dov Abernethy, #{name}: what was done']").click
     entry = all("[role=option]").last
     chosen = entry.text.split("\n").first

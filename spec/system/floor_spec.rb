@@ -15,11 +15,11 @@ RSpec.describe "The Floor" do
   end
 
   def phase
-    find(".phase").text
+    find("[data-testid=phase]").text
   end
 
   def left_of(level)
-    find("section[aria-label=#{level}] .left").text
+    find("section[aria-label=#{level}] [data-testid=left]").text
   end
 
   it "fills the screen with a numeral that is legible from ten metres" do
@@ -51,7 +51,7 @@ RSpec.describe "The Floor" do
     expect(page).to have_css("[data-testid=numeral]", text: "20")
     expect(phase).to eq("Work")
     advance 22
-    expect(page).to have_css(".phase", text: "Change over")
+    expect(page).to have_css("[data-testid=phase]", text: "Change over")
     advance 13
     expect(page).to have_css("[aria-label='First partner']", text: "First partner: rest")
     expect(page).to have_css("[data-testid=numeral]", text: "20")
@@ -60,30 +60,30 @@ RSpec.describe "The Floor" do
 
   it "warns before the start, and not in a footer" do
     open_floor
-    expect(find(".cautions")).to have_content("Stop for chest pain, dizziness, unusual breathlessness or sharp joint pain, and get help.")
+    expect(find("[role=note]")).to have_content("Stop for chest pain, dizziness, unusual breathlessness or sharp joint pain, and get help.")
   end
 
   it "shows each level's version, target and own stop, and calls them" do
     open_floor
     press :space
     expect(phase).to eq("Get ready")
-    expect(find(".station")).to have_content("Next: Squat")
+    expect(find("[role=heading]", match: :first)).to have_content("Next: Squat")
     advance(12)
-    expect(page).to have_css(".phase", text: "Work")
+    expect(page).to have_css("[data-testid=phase]", text: "Work")
     expect(find("section[aria-label=beginner]")).to have_content("Chair-tap squat")
     expect(find("section[aria-label=advanced]")).to have_content("6 reps")
     expect([left_of("beginner"), left_of("intermediate"), left_of("advanced"), numeral]).to eq(["18 s left", "28 s left", "38 s left", "38"])
     advance(18)
-    expect(page).to have_css(".call.beginner", text: "Beginner: stop")
+    expect(page).to have_css("[role=status]", text: "Beginner: stop")
     advance(1)
     expect(left_of("beginner")).to eq("stop and wait")
     expect { left_of("advanced") }.to eventually_be("19 s left")
-    expect(find(".next")).to have_content("Next: Glute bridge. Half bridge / Two-leg bridge / One-leg bridge")
+    expect(find("[data-testid=next]")).to have_content("Next: Glute bridge. Half bridge / Two-leg bridge / One-leg bridge")
     advance(20)
-    expect(page).to have_css(".phase", text: "Rest")
+    expect(page).to have_css("[data-testid=phase]", text: "Rest")
     advance(39)
     advance(2)
-    expect(page).to have_css(".phase", text: "second side")
+    expect(page).to have_css("[data-testid=phase]", text: "second side")
   end
 
   it "is driven by keys: pause, back, skip, ten seconds more" do
@@ -92,19 +92,19 @@ RSpec.describe "The Floor" do
     advance(15)
     expect(page).to have_css("[data-testid=numeral]", text: "35")
     press :space
-    expect(page).to have_css(".status", text: "paused")
+    expect(page).to have_css("[role=status]", text: "paused")
     advance(100)
     expect(numeral).to eq("35")
     press :space
     press "+"
     expect(page).to have_css("[data-testid=numeral]", text: "45")
-    expect(find(".total")).to have_content("1:45")
+    expect(find("[data-testid=class-left]")).to have_content("1:45")
     press :left
     expect(page).to have_css("[data-testid=numeral]", text: "50")
     press :right
-    expect(page).to have_css(".phase", text: "Rest")
+    expect(page).to have_css("[data-testid=phase]", text: "Rest")
     press :left
-    expect(page).to have_css(".phase", text: "Work")
+    expect(page).to have_css("[data-testid=phase]", text: "Work")
     press "?"
     expect(page).to have_css("[role=dialog]", text: "Skip to the next section")
     press :escape
@@ -119,7 +119,7 @@ RSpec.describe "The Floor" do
     open_floor
     click_button "Start"
     click_button "Skip"
-    expect(page).to have_css(".phase", text: "Work")
+    expect(page).to have_css("[data-testid=phase]", text: "Work")
     click_button "+ 10 s"
     expect(page).to have_css("[data-testid=numeral]", text: "50")
     click_button "Pause"
@@ -149,11 +149,11 @@ RSpec.describe "The Floor" do
     press :space
     advance(25)
     press :space
-    expect(page).to have_css(".status", text: "paused")
+    expect(page).to have_css("[role=status]", text: "paused")
     advance(500)
     page.refresh
     expect(page).to have_css("[data-testid=numeral]", text: "25")
-    expect(page).to have_css(".status", text: "paused")
+    expect(page).to have_css("[role=status]", text: "paused")
   end
 
   it "goes on in another browser from what the server was told" do
@@ -174,13 +174,13 @@ RSpec.describe "The Floor" do
     no_network
     advance(30)
     press "+"
-    expect(page).to have_css(".status", text: "kept here, the server does not answer")
+    expect(page).to have_css("[role=status]", text: "kept here, the server does not answer")
     advance(25)
     expect(page).to have_css("[data-testid=numeral]", text: "5")
     advance(200)
     expect(page).to have_content("Walk it off")
     sound_network
-    expect(page).to have_no_css(".status", text: "kept here", wait: 10)
+    expect(page).to have_no_css("[role=status]", text: "kept here", wait: 10)
     expect(run.reload.finished_at).not_to be_nil
   end
 
@@ -188,7 +188,7 @@ RSpec.describe "The Floor" do
     open_floor(escalate: true, rounds: 2, round_rest_s: 20)
     press :space
     advance(12)
-    expect(page).to have_css(".phase", text: "Work")
+    expect(page).to have_css("[data-testid=phase]", text: "Work")
     expect(find("section[aria-label=advanced]")).to have_content("Chair-tap squat")
   end
 
@@ -196,7 +196,7 @@ RSpec.describe "The Floor" do
     open_floor
     press :space
     advance(15)
-    expect(page).to have_css(".phase", text: "Work")
+    expect(page).to have_css("[data-testid=phase]", text: "Work")
     Server::Records::Person.pluck(:name).each { |name| expect(page).to have_no_content(name) }
   end
 end

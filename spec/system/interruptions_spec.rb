@@ -77,7 +77,7 @@ RSpec.describe "What comes between" do
     run.workout.update!(title: "Something else", deleted_at: Time.now.utc)
     page.refresh
     expect(page).to have_css("h1", text: "Floor: #{run.title}", visible: :all)
-    expect(page).to have_css(".total", text: Sparrow::ClockText.of(run.total_s))
+    expect(page).to have_css("[data-testid=class-left]", text: Sparrow::ClockText.of(run.total_s))
   end
 
   it "a double press on Run opens one run" do

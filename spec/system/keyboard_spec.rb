@@ -39,11 +39,11 @@ RSpec.describe "By keyboard alone" do
     press "12"
     expect(find_field("Push-up, intermediate: target").value).to eq("12")
     chord :alt, :up
-    expect(page).to have_css(".cell.intermediate", text: "Push-up, feet on a step")
+    expect(page).to have_css(level_cell("intermediate"), text: "Push-up, feet on a step")
     chord :alt, :shift, :down
-    expect(all(".station .name b").map(&:text)).to eq(["Dead bug", "Push-up"])
+    expect(station_names).to eq(["Dead bug", "Push-up"])
     chord :control, "z"
-    expect(all(".station .name b").map(&:text)).to eq(["Push-up", "Dead bug"])
+    expect(station_names).to eq(["Push-up", "Dead bug"])
     expect(page).to saved
 
     tab_to("Start class", back: true)
@@ -52,7 +52,7 @@ RSpec.describe "By keyboard alone" do
     press :space
     expect(page).to have_button("Pause")
     press :right
-    expect(page).to have_css(".phase", text: "Work")
+    expect(page).to have_css("[data-testid=phase]", text: "Work")
     press "e"
     expect(page).to have_css("[role=dialog]", text: "End the class here?")
     press :enter

@@ -49,7 +49,7 @@ RSpec.describe "In another language" do
 
   screens = {
     "Today" => ["/", "h1"], "Circuits" => ["/circuits", "tbody tr"], "Movements" => ["/movements/push_up", ".rung"], "New movement" => ["/movements/new/edit", "fieldset"],
-    "Board" => [-> { "/circuits/#{circuit("Slipway Holds")}" }, ".lanes svg"], "Board of predictions" => [-> { "/circuits/#{circuit("Weir-side Chipper")}" }, ".predicted"],
+    "Board" => [-> { "/circuits/#{circuit("Slipway Holds")}" }, ".lanes svg"], "Board of predictions" => [-> { "/circuits/#{circuit("Weir-side Chipper")}" }, "table"],
     "Two circuits" => [-> { "/circuits/compare?a=#{circuit("Every Bell")}&b=#{circuit("Slow Paddle")}" }, "section table"], "Standards" => ["/house", "table"],
     "Floor" => [-> { "/runs/#{run_of("Slipway Holds").id}/floor" }, "[data-testid=numeral]"], "Count" => [-> { "/runs/#{run_of("Work-party Day").id}/count" }, "progress"],
     "Log" => [-> { "/runs/#{run_of("Slipway Holds", finished_at: Time.now.utc).id}/log" }, "tbody tr"], "Logbook" => ["/logbook", "tbody tr"],

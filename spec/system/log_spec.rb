@@ -52,15 +52,15 @@ RSpec.describe "The Log" do
     run = finished_run
     visit "/runs/#{run.id}/log"
     click_button "Kofi Penhallow: as planned; station by station"
-    within(".exception", text: "Push-up") do
+    within(:group, "Push-up") do
       find("[role=combobox]").click
     end
     find("[role=option]", text: "Floor push-up", match: :first).click
-    within(".exception", text: "Push-up") do
+    within(:group, "Push-up") do
       retype("Reps", 9)
       retype("Reps left", 3)
     end
-    within(".exception", text: "Skater") { find("input[type=checkbox]", visible: :all).send_keys(:space) }
+    within(:group, "Skater") { find("input[type=checkbox]", visible: :all).send_keys(:space) }
     expect(page).to have_button("Kofi Penhallow: 2 stations differ; station by station")
     find("[aria-label='Pain of Kofi Penhallow: where']").click
     find("[role=option]", text: "Wrist").click

@@ -17,10 +17,10 @@ RSpec.describe "An offer" do
     no_network
     find("body").send_keys("t")
     dialog { expect(page).to have_content("The server does not answer.") }
-    find("[role=dialog] .p-dialog-close-button").click
+    find("[role=dialog] button[aria-label=Close]").click
     sound_network
     find("body").send_keys("s")
-    dialog { expect(page).to have_css(".way") }
+    dialog { expect(page).to have_css("ol button") }
   end
 
   it "says which field needs correcting before anything can be worked out" do
@@ -94,7 +94,7 @@ RSpec.describe "An offer" do
     expect(page).to saved
     page.refresh
     in_block("Slow water") { expect(page).to have_css("[role=combobox][aria-label='Format of the block']", text: "One exercise after the other") }
-    in_block("Slow water") { expect(page).to have_css(".aside", text: "rounds") }
+    in_block("Slow water") { expect(page).to have_content("rounds") }
     revisions = Server::Records::Workout.find_by!(title: "Slow Paddle").revisions.order(:number)
     expect(revisions.map { |revision| revision.document["blocks"][1]["format"] }).to eq(%w[rounds chipper])
   end

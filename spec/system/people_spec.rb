@@ -152,10 +152,10 @@ RSpec.describe "People" do
     click_button "Save 2"
     expect(page).to have_button("Save", disabled: true, exact: true)
     open_person("Pavel Mumford")
-    expect(page).to have_css(".source", text: "push measured this week")
-    expect(page).to have_css(".source.guess", text: "gait a guess from the beginner level")
-    find(".source", text: "squat").click
+    expect(page).to have_button("push measured this week")
+    expect(page).to have_button("gait a guess from the beginner level")
+    click_button "squat", match: :first
     expect(page).to have_css("figcaption", text: "Squat")
-    expect(page).to have_css(".rung .amount", text: /\d/)
+    expect(page).to have_css("figure", text: /\d/)
   end
 end

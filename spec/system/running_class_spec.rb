@@ -59,9 +59,9 @@ RSpec.describe "A class that runs" do
     told(60)
     visit "/classes/#{group_class.id}/run/#{run.id}"
     expect(page).to have_content("Running")
-    before = find("[role=status] .quiet", match: :first).text
+    before = find("[role=status]", text: "Running").text
     no_network
-    expect(page).to have_no_css("[role=status] .quiet", text: before, exact_text: true)
+    expect(page).to have_no_css("[role=status]", text: before, exact_text: true)
     expect(page).to have_content("goes on by the last clock", wait: 15)
   ensure
     sound_network

@@ -9,8 +9,8 @@ RSpec.describe "What a studio sets for itself" do
     visit "/house"
     expect(page).to have_field("Transition")
     retype("Transition", 12)
-    expect(page).to have_css(".circuits li", text: "Slow Paddle")
-    expect(page).to have_no_css(".circuits li", text: "Lock-gate Tuesday")
+    expect(page).to have_css("[role=status] li", text: "Slow Paddle")
+    expect(page).to have_no_css("[role=status] li", text: "Lock-gate Tuesday")
     uncheck "Slow Paddle"
     kept = Server::Records::Workout.find_by!(title: "Slow Paddle").total_s
     before = Server::Records::Workout.find_by!(title: "Boathouse Bottles").total_s

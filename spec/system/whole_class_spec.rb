@@ -23,12 +23,12 @@ RSpec.describe "A class from plan to logbook" do
     expect(page).to have_content("Stop for chest pain, dizziness")
     click_button "Start"
     advance(60)
-    expect(page).to have_css(".total", text: "40:25")
+    expect(page).to have_css("[data-testid=class-left]", text: "40:25")
 
     # through the welcome and the warm-up into the main block's first station
     advance(120 + 305 + 15 + 5 - 60)
-    expect(page).to have_css(".station", text: "Squat")
-    expect(page).to have_css(".phase", text: "Work")
+    expect(page).to have_css("[role=heading]", text: "Squat")
+    expect(page).to have_css("[data-testid=phase]", text: "Work")
     expect(numeral).to eq("40")
     advance(41 * 60)
     expect(page).to have_content("Walk it off")
@@ -39,12 +39,12 @@ RSpec.describe "A class from plan to logbook" do
     retype("Effort of Dov Abernethy, 0 to 10", 9)
     find_field("Ned Wickrama was present", visible: :all).send_keys(:space)
     click_button "Kofi Penhallow: as planned; station by station"
-    within(".exception", text: "Push-up") { retype("Reps", 7) }
+    within(:group, "Push-up") { retype("Reps", 7) }
     click_button "Save the log"
 
     expect(page).to have_css("h1", text: "Lock-gate Tuesday")
     expect(page).to have_content("13 present, mean effort 6.2; absent: Ned Wickrama")
-    expect(find("tr", text: "Kofi Penhallow")).to have_css(".differs", text: "7")
+    expect(find("tr", text: "Kofi Penhallow")).to have_css("td[data-planned=false]", text: "7")
     visit "/logbook"
     expect(first("tbody tr")).to have_content(/Lock-gate Tuesday.*Ottoline Varga.*41:25.*13.*6\.2/m)
   end

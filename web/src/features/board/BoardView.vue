@@ -155,7 +155,7 @@ const blockTitle = (id: string) => document.value.blocks.find((block) => block.i
           />
         </div>
         <p v-if="!document.blocks.length" class="quiet">{{ $t('board.no_blocks_yet_a_class_is') }}</p>
-        <div class="row add">
+        <div class="row add" role="group" :aria-label="$t('board.the_whole_circuit')">
           <Button
             :label="$t('board.add_a_block')"
             icon="pi pi-plus"

@@ -146,7 +146,7 @@ function key(event: KeyboardEvent) {
 </script>
 
 <template>
-  <div class="cell" :class="[level, { wrong: error }]" @keydown.capture="key">
+  <div class="cell" :class="[level, { wrong: error }]" role="group" :aria-label="name" @keydown.capture="key">
     <Select
       v-if="movement"
       :title="rung ? $t('board.a_rep_counts_if_standard', { standard: rung.standard }) : undefined"

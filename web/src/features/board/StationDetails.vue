@@ -116,7 +116,7 @@ function setRounds(text: string | undefined) {
 </script>
 
 <template>
-  <div class="details">
+  <div class="details" role="group" :aria-label="$t('board.details_of_station')">
     <div class="line">
       <SchoolChoice
         :model-value="station.scaling"

@@ -68,7 +68,7 @@ function pressed(event: KeyboardEvent) {
     @keydown="pressed"
   >
     <div class="head">
-      <span class="handle" :title="$t('board.drag_to_move')" aria-hidden="true">⠿</span>
+      <span class="handle" data-testid="station-handle" :title="$t('board.drag_to_move')" aria-hidden="true">⠿</span>
       <input
         type="checkbox"
         class="pick"

@@ -40,12 +40,12 @@ const unit = computed(() => (['hold', 'work'].includes(props.cell.unit ?? '') ? 
   <aside class="panel" :aria-label="$t('fit.the_cell_looked_at')">
     <p class="small quiet">{{ station.name }} · {{ station.block_title }}</p>
     <h2>{{ person.name }}</h2>
-    <p class="given">
+    <p class="given" data-testid="given">
       <LevelTally v-if="cell.level" :level="cell.level" /> {{ now.name ?? $t('fit.sit_this_one_out') }}
       <b v-if="now.number">{{ now.number }} {{ unit }}</b>
       <span v-else-if="!now.waiting && now.variation" class="small quiet">{{ cell.target }}</span>
     </p>
-    <p class="reason" aria-live="polite">{{ now.waiting ? $t('fit.working_it_out') : cell.reason }}</p>
+    <p class="reason" role="status" aria-live="polite">{{ now.waiting ? $t('fit.working_it_out') : cell.reason }}</p>
     <RoundsChart
       v-if="cell.rounds && !now.waiting"
       :rounds="cell.rounds"

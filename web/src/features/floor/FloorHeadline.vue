@@ -32,12 +32,12 @@ const calledFor = computed(() => props.calls.find((cue) => cue.levels?.length ==
       {{ numeral }}
     </p>
     <div class="words">
-      <p v-if="held" class="phase">{{ $t('floor.waiting_for_everybody') }}</p>
-      <p v-else class="phase">
+      <p v-if="held" class="phase" data-testid="phase">{{ $t('floor.waiting_for_everybody') }}</p>
+      <p v-else class="phase" data-testid="phase">
         <template v-if="about">{{ $t('floor.about_this_long') }}{{ ' ' }}</template
         >{{ WORDS[moment.kind] }}<template v-if="moment.side === 'second'">{{ $t('floor.second_side') }}</template>
       </p>
-      <p class="station" :class="{ long: heading.length > 18 }">{{ heading }}</p>
+      <p class="station" :class="{ long: heading.length > 18 }" role="heading" aria-level="2">{{ heading }}</p>
       <p class="call" :class="calledFor" role="status" aria-live="polite">{{ callText }}</p>
     </div>
   </div>

@@ -40,7 +40,7 @@ const left = computed(() => {
 <template>
   <section class="level" :class="[level, lane.kind]" :aria-label="readable(level)">
     <p class="mark">
-      <LevelMark :level="level" /><span class="left">{{ left }}</span>
+      <LevelMark :level="level" /><span class="left" data-testid="left">{{ left }}</span>
     </p>
     <p class="name">{{ name }}</p>
     <p class="target">{{ target }}</p>

@@ -28,7 +28,7 @@ defineProps<{
       <template v-if="untold">{{ ' ' }}{{ $t('floor.kept_here_the_server_does_not') }}</template>
       <template v-if="maySleep">{{ ' ' }}{{ $t('floor.this_browser_may_let_the_screen') }}</template>
     </span>
-    <span class="total"
+    <span class="total" data-testid="class-left"
       ><span class="quiet">{{ $t('floor.left') }}</span> {{ left }}</span
     >
   </header>

@@ -167,7 +167,7 @@ function askToEnd() {
           :resting="resting"
         />
       </div>
-      <p v-if="state !== 'before'" class="next">{{ nextLine }}</p>
+      <p v-if="state !== 'before'" class="next" data-testid="next">{{ nextLine }}</p>
     </template>
 
     <LaneChart class="now-line" :preview="chart" :now="second" compact />

@@ -91,7 +91,7 @@ function take(value: string) {
 </script>
 
 <template>
-  <div class="exception" :class="{ left: exception.skipped }">
+  <div class="exception" :class="{ left: exception.skipped }" role="group" :aria-label="station.name">
     <span class="name">{{ station.name }}</span>
     <Select
       :model-value="chosen"

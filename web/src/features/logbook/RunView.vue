@@ -111,6 +111,7 @@ const results = computed(
                     v-for="station in stations"
                     :key="keyOf(station)"
                     :class="{ differs: results.get(attendance.person_id)?.get(keyOf(station))?.planned === false }"
+                    :data-planned="results.get(attendance.person_id)?.get(keyOf(station))?.planned"
                   >
                     <ResultMark :result="results.get(attendance.person_id)?.get(keyOf(station))" :station="station" />
                   </td>

@@ -76,7 +76,7 @@ const picture = (svg: string) => `data:image/svg+xml;utf8,${encodeURIComponent(s
       <p>{{ $t('studio.scan_this_with_an_app_for') }}</p>
       <img :src="picture(begun.svg)" :alt="$t('studio.code_to_be_scanned_by_an')" width="180" height="180" />
       <p class="small">
-        {{ $t('studio.key') }} <b class="figure">{{ begun.secret.match(/.{1,4}/g)?.join(' ') }}</b>
+        {{ $t('studio.key') }} <b class="figure" data-testid="secret">{{ begun.secret.match(/.{1,4}/g)?.join(' ') }}</b>
       </p>
       <TextField v-model="code" :label="$t('studio.code')" :error="errors.get('/code')" :maxlength="10" autofocus />
       <p class="row">

@@ -192,7 +192,7 @@ async function disable(member: Team['members'][number]) {
             })
           }}
         </p>
-        <p class="url">{{ link.url }}</p>
+        <p class="url" data-testid="invitation-link">{{ link.url }}</p>
         <p class="row">
           <Button :label="$t('studio.copy_the_link')" icon="pi pi-copy" @click="copy" />
           <Button :label="$t('studio.done')" variant="outlined" severity="secondary" @click="inviting = false" />
