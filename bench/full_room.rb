@@ -38,8 +38,8 @@ class FullRoom
 
   def evidence(index)
     TESTED.map do |id|
-      rung = Sparrow::Catalogue.house.variation(id)
-      Sparrow::Capacity::Evidence.new(pattern: rung.pattern, rung: rung, yields: "reps", amount: 4 + index, on: TODAY - 20, source: "measured")
+      variation = Sparrow::Catalogue.house.variation(id)
+      Sparrow::Capacity::Evidence.new(pattern: variation.pattern, variation: variation, yields: "reps", amount: 4 + index, on: TODAY - 20, source: "measured")
     end
   end
 

@@ -13,7 +13,7 @@ TURN_S = 3
 TURNS = 2
 
 def largest
-  levels = {"beginner" => "knees", "intermediate" => "floor", "advanced" => "feet_30"}.transform_values { |rung| {"variation" => "push_up.#{rung}", "reps" => 5} }
+  levels = {"beginner" => "knees", "intermediate" => "floor", "advanced" => "feet_30"}.transform_values { |variation| {"variation" => "push_up.#{variation}", "reps" => 5} }
   stations = Array.new(40) { |index| {"id" => "s#{index}", "movement" => "push_up", "levels" => levels} }
   blocks = Array.new(2) { |index| {"id" => "b#{index}", "role" => "main", "format" => "intervals", "rounds" => 25, "work_s" => 10, "rest_s" => 5, "stations" => stations} }
   {"format" => "willing-sparrow/workout", "version" => 1, "title" => "The largest", "blocks" => blocks}

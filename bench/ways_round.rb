@@ -46,15 +46,15 @@ module WaysRoundFigures
 
   def page
     catalogue = Sparrow::Catalogue.house
-    rungs = catalogue.flat_map(&:ladder)
+    variations = catalogue.flat_map(&:ladder)
     singles = KINDS.flat_map { |kind| ways([kind]).values }
     pairs = KINDS.combination(2).to_h { |kinds| [kinds, ways(kinds).values] }
     worst = pairs.sort_by { |_, found| found.compact.size }.first(5)
     <<~PAGE
       # Ways round a limit
 
-      Written by `ruby bench/ways_round.rb --write`, from the catalogue as it is: #{catalogue.size} movements with #{rungs.size} versions,
-      #{rungs.sum { |rung| rung.cues.size }} cues, #{rungs.sum { |rung| rung.faults.size }} faults, #{catalogue.sum { |movement| movement.also.size } + rungs.sum { |rung| rung.also.size }} other names;
+      Written by `ruby bench/ways_round.rb --write`, from the catalogue as it is: #{catalogue.size} movements with #{variations.size} versions,
+      #{variations.sum { |variation| variation.cues.size }} cues, #{variations.sum { |variation| variation.faults.size }} faults, #{catalogue.sum { |movement| movement.also.size } + variations.sum { |variation| variation.also.size }} other names;
       #{MAIN.size} movements are used in the main part. Somebody at the intermediate level who avoids one thing is given, for each of those:
 
       #{table(["limit", "a version of its own", "the same pattern", "something", "sits out at"], single)}

@@ -24,10 +24,10 @@ module Server
       private
 
       def station(cell)
-        rung = cell.option&.rung
-        {"block" => cell.place.block.name, "station" => cell.place.station.name, "level" => cell.level, "name" => cell.option ? rung&.name || cell.place.station.name : nil,
-         "target" => cell.option ? cell.target : Sparrow.say("server.cards.see_your_instructor"), "rounds" => cell.option ? cell.place.block.round_count : 1, "standard" => rung&.standard,
-         "cues" => rung&.cues || [], "breathing" => rung&.breathing, "cautions" => rung&.cautions || [], "position" => rung&.position}
+        variation = cell.option&.variation
+        {"block" => cell.place.block.name, "station" => cell.place.station.name, "level" => cell.level, "name" => cell.option ? variation&.name || cell.place.station.name : nil,
+         "target" => cell.option ? cell.target : Sparrow.say("server.cards.see_your_instructor"), "rounds" => cell.option ? cell.place.block.round_count : 1, "standard" => variation&.standard,
+         "cues" => variation&.cues || [], "breathing" => variation&.breathing, "cautions" => variation&.cautions || [], "position" => variation&.position}
       end
     end
   end

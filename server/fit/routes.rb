@@ -30,11 +30,11 @@ module Server
 
         # @raise [Sparrow::Refused] a limit is never trained through, by choice neither
         def check_choice(group_class, person, station, given:)
-          rung = given["variation"] && studio.catalogue.variation(given["variation"])
-          problem = if station.movement && rung.nil? then ["/variation", Sparrow.say("server.fit.is_not_a_version_in_the")]
+          variation = given["variation"] && studio.catalogue.variation(given["variation"])
+          problem = if station.movement && variation.nil? then ["/variation", Sparrow.say("server.fit.is_not_a_version_in_the")]
           elsif station.movement.nil? && given["variation"] then ["/variation", Sparrow.say("server.fit.cannot_be_set_the_station_is")]
           elsif person.screening == "see_instructor" then ["/variation", Sparrow.say("server.fit.cannot_be_set_a_yes_in")]
-          elsif rung && (limit = person.limits_on(group_class.day).find { |held| held.rules_out?(rung) })
+          elsif variation && (limit = person.limits_on(group_class.day).find { |held| held.rules_out?(variation) })
             ["/variation", Sparrow.say("server.fit.goes_against_a_limit_limit_change", limit: limit.words)]
           end
           raise Sparrow::Refused.at(problem.first, problem.last) if problem

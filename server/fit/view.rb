@@ -54,7 +54,7 @@ module Server
       end
 
       def ask(option)
-        {"variation" => option.rung&.id, "name" => option.rung&.name, "number" => option.number, "target" => Sparrow::Planning::Wording.of(option.prescription)}
+        {"variation" => option.variation&.id, "name" => option.variation&.name, "number" => option.number, "target" => Sparrow::Planning::Wording.of(option.prescription)}
       end
     end
   end

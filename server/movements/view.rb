@@ -41,15 +41,15 @@ module Server
       # @return [Hash]
       def self.movement(movement)
         movement.to_h.except(:opens, :ladder).transform_keys(&:to_s).merge(
-          "opens" => movement.opening_prescriptions, "ladder" => movement.ladder.map { |rung| rung(rung) }
+          "opens" => movement.opening_prescriptions, "ladder" => movement.ladder.map { |variation| variation(variation) }
         )
       end
 
-      def self.rung(rung)
-        rung.to_h.except(:movement_id, :target, :pattern, :unflagged, :through).transform_keys(&:to_s).merge("tempo" => rung.tempo&.to_s, "positions" => rung.positions,
-          "kit" => rung.kit.map { |piece| piece.to_h.compact }, "faults" => rung.faults.map(&:to_h))
+      def self.variation(variation)
+        variation.to_h.except(:movement_id, :target, :pattern, :unflagged, :through).transform_keys(&:to_s).merge("tempo" => variation.tempo&.to_s, "positions" => variation.positions,
+          "kit" => variation.kit.map { |piece| piece.to_h.compact }, "faults" => variation.faults.map(&:to_h))
       end
-      private_class_method :rung, :house, :tag_of_house, :own
+      private_class_method :variation, :house, :tag_of_house, :own
     end
   end
 end

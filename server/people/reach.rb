@@ -20,11 +20,11 @@ module Server
       private
 
       def ladder(movement)
-        out = movement.ladder.count { |rung| @limits.any? { |limit| limit.rules_out?(rung) } }
+        out = movement.ladder.count { |variation| @limits.any? { |limit| limit.rules_out?(variation) } }
         level = @person.levels.fetch(movement.pattern, @person.lane)
         way = Sparrow::People::WaysRound.first(movement, @limits, level: level, catalogue: @catalogue)
         {"movement" => movement.id, "name" => movement.name, "pattern" => movement.pattern, "level" => level, "ruled_out" => out, "of" => movement.ladder.size,
-         "instead" => way && {"variation" => way.rung.id, "name" => way.rung.name, "kind" => way.kind}}
+         "instead" => way && {"variation" => way.variation.id, "name" => way.variation.name, "kind" => way.kind}}
       end
     end
   end

@@ -85,15 +85,15 @@ module Server
 
       # What to do; in the main part also what makes it count.
       def cell_lines(cell, size)
-        standard = cell.option&.rung&.standard if %w[main finisher].include?(cell.place.block.role)
+        standard = cell.option&.variation&.standard if %w[main finisher].include?(cell.place.block.role)
         [Line.new(words(cell), size, :normal, Page::INK, 0), (Line.new(standard, size * 0.7, :normal, Page::SOFT, 0) if standard)].compact
       end
 
       def words(cell)
         return Sparrow.say("server.print.name_see_your_instructor", name: cell.place.station.name) unless cell.option
-        rung = cell.option.rung
+        variation = cell.option.variation
         rounds = cell.place.block.round_count
-        "#{Page::MARKS[cell.level]}  #{rung ? rung.name : cell.place.station.name}: #{cell.target}#{" × #{rounds}" if rounds > 1}"
+        "#{Page::MARKS[cell.level]}  #{variation ? variation.name : cell.place.station.name}: #{cell.target}#{" × #{rounds}" if rounds > 1}"
       end
     end
   end

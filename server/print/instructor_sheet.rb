@@ -70,8 +70,8 @@ module Server
 
       def cell(cell)
         return (cell.given.kind == "waits") ? Sparrow.say("server.print.talk_first") : Sparrow.say("server.print.sit_out") unless cell.option
-        rung = cell.option.rung
-        [Page::MARKS[cell.level], rung ? rung.name : cell.place.station.name, "\u2013", cell.short].compact.join(" ")
+        variation = cell.option.variation
+        [Page::MARKS[cell.level], variation ? variation.name : cell.place.station.name, "\u2013", cell.short].compact.join(" ")
       end
 
       # Blocks and rounds at the time on the wall.

@@ -33,10 +33,10 @@ module Server
         [stem, *(2..).lazy.map { |number| "#{stem}_#{number}" }.first(taken.size + 1)].find { |id| !taken.include?(id) }
       end
 
-      # Its id stays, and so do its rungs.
+      # Its id stays, and so do its variations.
       # @raise [Sparrow::Refused]
       def rewrite(document)
-        gone = self.document["ladder"].map { |rung| rung["id"] } - Array(document["ladder"]).filter_map { |rung| rung["id"] if rung.is_a?(Hash) }
+        gone = self.document["ladder"].map { |variation| variation["id"] } - Array(document["ladder"]).filter_map { |variation| variation["id"] if variation.is_a?(Hash) }
         if gone.any?
           raise Sparrow::Refused.at("/ladder", Sparrow.say("server.records.must_keep_gone_circuits_may_stand", gone: gone.join(", ")))
         end

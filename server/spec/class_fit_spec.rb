@@ -41,7 +41,7 @@ RSpec.describe Server::Fit::ClassFit do
 
   it "takes the limits that hold on the day of the class, not today's" do
     tamsin.update!(health: {"limits" => [{"kind" => "wrist", "severity" => "avoid", "until" => (Date.today + 3).iso8601}]})
-    expect(cell(gather(Time.now.utc + 86_400)).option.rung.joints).not_to include("wrist")
+    expect(cell(gather(Time.now.utc + 86_400)).option.variation.joints).not_to include("wrist")
     expect(described_class.new(gather(Time.now.utc + 10 * 86_400)).sheet.settled.first.participant.limits).to eq([])
   end
 

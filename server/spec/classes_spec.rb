@@ -124,7 +124,7 @@ RSpec.describe "Classes" do
       expect(send_json(:delete, "#{path}?version=1")["person"]["cells"].first["kind"]).not_to eq("locked")
     end
 
-    it "takes no choice that goes against a limit, or names no rung" do
+    it "takes no choice that goes against a limit, or names no variation" do
       tamsin.update!(health: {"limits" => [{"kind" => "wrist", "severity" => "avoid"}]}, health_consent_at: Time.now.utc)
       id = make_class["id"]
       send_json(:put, "/api/classes/#{id}/fit/#{tamsin.id}/main/p", {"variation" => "push_up.floor", "version" => 0})

@@ -23,7 +23,7 @@ RSpec.describe Server::People::Evidence do
     described_class.of(somebody.reload, Sparrow::Catalogue.house)
   end
 
-  it "is what was tested, at the rung and on the day it was" do
+  it "is what was tested, at the variation and on the day it was" do
     tested("push_ups", "push_up.floor", 12)
     tested("plank", "plank.forearm", 70)
     expect(found.map { |item| [item.pattern, item.yields, item.amount, item.source, item.on] }).to contain_exactly(

@@ -5,12 +5,12 @@ require_relative "server_helper"
 RSpec.describe "Movements" do
   before { signed_in_studio }
 
-  it "come whole, with every rung and the numbers a new station opens with" do
+  it "come whole, with every variation and the numbers a new station opens with" do
     movements = send_json(:get, "/api/movements")["movements"]
     expect(movements.size).to eq(Sparrow::Catalogue.house.size)
     squat = movements.find { |movement| movement["id"] == "squat" }
     expect(squat["opens"]["intermediate"]).to eq("variation" => "squat.parallel", "reps" => 10)
-    expect(squat["ladder"].map { |rung| rung["tempo"] }).to all(match(/\A\d-\d-\d-\d\z/))
+    expect(squat["ladder"].map { |variation| variation["tempo"] }).to all(match(/\A\d-\d-\d-\d\z/))
   end
 
   it "are not sent again where nothing has changed" do

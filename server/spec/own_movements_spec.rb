@@ -35,7 +35,7 @@ RSpec.describe "A studio's own movements" do
   it "are read in the form of today where they were kept in an older one" do
     copy
     stored = Server::Records::StudioMovement.find_by!(movement_id: "own_squat")
-    older = stored.document.merge("ladder" => stored.document["ladder"].map { |rung| rung.except("kit", "faults", "weight_on", "hold", "gets_down", "moves").merge("equipment" => ["chair"]) })
+    older = stored.document.merge("ladder" => stored.document["ladder"].map { |variation| variation.except("kit", "faults", "weight_on", "hold", "gets_down", "moves").merge("equipment" => ["chair"]) })
     stored.update_columns(document: older)
     expect(send_json(:get, "/api/movements/own_squat")["ladder"].first).to include("equipment" => ["chair"], "faults" => [], "hold" => false)
   end
@@ -58,7 +58,7 @@ RSpec.describe "A studio's own movements" do
     expect(document(id)["ladder"][0]["standard"]).not_to eq("x")
   end
 
-  it "keep the rungs that circuits may stand on" do
+  it "keep the variations that circuits may stand on" do
     id = copy["id"]
     send_json(:put, "/api/movements/#{id}", {"document" => document(id).tap { |held| held["ladder"].pop }, "version" => 1})
     expect([status, field_errors["/document/ladder"]]).to match([422, /must keep jump/])

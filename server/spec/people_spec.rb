@@ -119,15 +119,15 @@ RSpec.describe "People" do
   end
 
   describe "and their strength" do
-    it "is entered for a whole class, and predicts every rung" do
+    it "is entered for a whole class, and predicts every variation" do
       tests = [{"person_id" => tamsin["id"], "test" => "push_ups", "variation" => "push_up.floor", "amount" => 10},
         {"person_id" => tamsin["id"], "test" => "steps", "variation" => "high_knees.quick_march", "amount" => 100}]
       sheet = send_json(:post, "/api/benchmarks", {"taken_on" => Date.today.iso8601, "entries" => tests})
       expect(sheet["people"].first["latest"]["push_ups"]).to include("amount" => 10)
       capacity = send_json(:get, "/api/people/#{tamsin["id"]}")["capacity"].to_h { |estimate| [estimate["pattern"], estimate] }
       expect(capacity["push"]).to include("source" => "measured", "strength" => 0.8533, "words" => "measured this week")
-      rungs = capacity["push"]["ladders"].find { |ladder| ladder["movement"] == "push_up" }["rungs"].to_h { |rung| rung.values_at("id", "amount") }
-      expect(rungs).to include("push_up.knees" => 22.2, "push_up.feet_30" => 6.5)
+      variations = capacity["push"]["ladders"].find { |ladder| ladder["movement"] == "push_up" }["variations"].to_h { |variation| variation.values_at("id", "amount") }
+      expect(variations).to include("push_up.knees" => 22.2, "push_up.feet_30" => 6.5)
       expect(capacity["squat"]).to include("source" => "guess", "factor" => 0.85)
     end
 

@@ -73,7 +73,7 @@ RSpec.describe "The Circuit board" do
     expect(levels.dig("side_plank", "beginner", "hold_s")).to eq(20)
   end
 
-  it "steps a rung up and down and moves stations and blocks by key" do
+  it "steps a variation up and down and moves stations and blocks by key" do
     open_circuit("Towpath Ladder")
     find_field("Push-up, beginner: target").click
     chord(:alt, :up)

@@ -80,7 +80,7 @@ RSpec.describe "Classes" do
     expect(page).to have_no_content("Pavel Mumford")
   end
 
-  it "log what each person was given, or the rung that they did instead" do
+  it "log what each person was given, or the variation that they did instead" do
     visit "/classes/#{coming.id}"
     click_button "Start class"
     expect(page).to have_button("Start", exact: true)

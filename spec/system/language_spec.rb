@@ -48,13 +48,13 @@ RSpec.describe "In another language" do
   end
 
   screens = {
-    "Today" => ["/", "h1"], "Circuits" => ["/circuits", "tbody tr"], "Movements" => ["/movements/push_up", ".rung"], "New movement" => ["/movements/new/edit", "fieldset"],
+    "Today" => ["/", "h1"], "Circuits" => ["/circuits", "tbody tr"], "Movements" => ["/movements/push_up", ".variation"], "New movement" => ["/movements/new/edit", "fieldset"],
     "Board" => [-> { "/circuits/#{circuit("Slipway Holds")}" }, ".lanes svg"], "Board of predictions" => [-> { "/circuits/#{circuit("Weir-side Chipper")}" }, "table"],
     "Two circuits" => [-> { "/circuits/compare?a=#{circuit("Every Bell")}&b=#{circuit("Slow Paddle")}" }, "section table"], "Standards" => ["/house", "table"],
     "Floor" => [-> { "/runs/#{run_of("Slipway Holds").id}/floor" }, "[data-testid=numeral]"], "Count" => [-> { "/runs/#{run_of("Work-party Day").id}/count" }, "progress"],
     "Log" => [-> { "/runs/#{run_of("Slipway Holds", finished_at: Time.now.utc).id}/log" }, "tbody tr"], "Logbook" => ["/logbook", "tbody tr"],
     "Run" => [-> { "/logbook/#{Server::Records::Run.where.not(logged_at: nil).first.id}" }, "tbody tr"], "People" => ["/people", "tbody tr"],
-    "Person" => [-> { "/people/#{Server::Records::Person.find_by!(name: "Dov Abernethy").id}" }, ".rung .bar"], "What limits change" => [-> { "/people/#{Server::Records::Person.find_by!(name: "Rosalind Achterberg").id}/reach" }, "dl"], "Benchmarks" => ["/people/benchmarks", "tbody tr"],
+    "Person" => [-> { "/people/#{Server::Records::Person.find_by!(name: "Dov Abernethy").id}" }, ".variation .bar"], "What limits change" => [-> { "/people/#{Server::Records::Person.find_by!(name: "Rosalind Achterberg").id}/reach" }, "dl"], "Benchmarks" => ["/people/benchmarks", "tbody tr"],
     "Classes" => ["/classes", "tbody tr"], "Class" => [-> { "/classes/#{coming.id}" }, "tbody tr"], "Fit sheet" => [-> { "/classes/#{coming.id}/fit" }, "[role=gridcell]"],
     "Account" => ["/account", "li"], "Team" => ["/team", "tbody tr"], "Studio" => ["/studio", "tbody tr"], "Nowhere" => ["/nowhere", "h1"]
   }

@@ -8,14 +8,14 @@ RSpec.describe "Movements" do
     visit "/movements"
   end
 
-  it "shows a ladder's rungs side by side with what each needs to be offered" do
+  it "shows a ladder's variations side by side with what each needs to be offered" do
     find("nav[aria-label=Movements] a[href$='/push_up']").click
-    rungs = all("[role=region] section")
-    expect(rungs.map { |rung| rung.find("h3").text }).to eq(["Wall push-up", "Push-up, hands on a bench", "Knee push-up", "Push-up, hands on a step", "Floor push-up", "Push-up, feet on a step"])
-    tops = page.evaluate_script("[...document.querySelectorAll('[role=region] section')].map((rung) => Math.round(rung.getBoundingClientRect().top))")
+    variations = all("[role=region] section")
+    expect(variations.map { |variation| variation.find("h3").text }).to eq(["Wall push-up", "Push-up, hands on a bench", "Knee push-up", "Push-up, hands on a step", "Floor push-up", "Push-up, feet on a step"])
+    tops = page.evaluate_script("[...document.querySelectorAll('[role=region] section')].map((variation) => Math.round(variation.getBoundingClientRect().top))")
     expect(tops.uniq.size).to eq(1)
     ["Elbows at 45 degrees", "Hips sag: “Squeeze the seat”", "Loads shoulder, elbow, wrist, lower back", "gets down to the floor"]
-      .each { |text| expect(rungs[4]).to have_content(text) }
+      .each { |text| expect(variations[4]).to have_content(text) }
     click_button "Floor push-up"
     within("section[aria-label='More on Floor push-up']") do
       ["A rep counts if: The chest comes within a fist of the floor", "Stop the set when the hips sag", "0.64 measured", "tempo 2-0-1-0"]
@@ -64,7 +64,7 @@ RSpec.describe "Movements" do
     expect(page).to have_content("A limit is never trained through.")
   end
 
-  it "is searched by name, by rung, by pattern and by other words" do
+  it "is searched by name, by variation, by pattern and by other words" do
     fill_in "Search movements and versions", with: "burpee"
     expect(page).to have_css("h2", text: "Squat thrust")
     fill_in "Search movements and versions", with: "curtsy zz"

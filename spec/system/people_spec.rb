@@ -140,7 +140,7 @@ RSpec.describe "People" do
     expect(Server::Records::Person.exists?(name: "Wren Sedgewick")).to be(true)
   end
 
-  it "are measured as a class, down the columns, and each number predicts every rung" do
+  it "are measured as a class, down the columns, and each number predicts every variation" do
     visit "/people/benchmarks"
     expect(page).to have_css("tbody tr", count: 14)
     find_field("Sit-to-stands in 30 s, Pavel Mumford").send_keys("14", :enter)

@@ -60,7 +60,7 @@ RSpec.describe "Places, paper and phones" do
     expect(page).to have_field(with: "Benchmark class")
   end
 
-  it "show on Movements what a rung asks for that some must avoid" do
+  it "show on Movements what a variation asks for that some must avoid" do
     visit "/movements/pike_press"
     click_button "Pike press on a bench"
     expect(page).to have_css("dd", text: "hands overhead, the head below the hips")

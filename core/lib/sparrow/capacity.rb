@@ -2,7 +2,7 @@
 
 module Sparrow
   # What somebody can do, fresh and tired: one number per pattern. A model to
-  # compare rungs with, not a measurement of strength. A level is a house
+  # compare variations with, not a measurement of strength. A level is a house
   # profile; a person is a measured one; the same code serves both.
   module Capacity
     # Patterns whose work is measured in seconds, whether counted aloud or not.

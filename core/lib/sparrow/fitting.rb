@@ -1,11 +1,11 @@
 # frozen_string_literal: true
 
 module Sparrow
-  # Which rung, number and rest suit each person at each station. A person
+  # Which variation, number and rest suit each person at each station. A person
   # trains at a fitting level when what they are given leaves a little in reserve
   # in the last round and spares what must be spared (docs/decisions/0009).
   module Fitting
-    # The easiest rung lowered to fewer than this is no set any more.
+    # The easiest variation lowered to fewer than this is no set any more.
     LEAST = 3
     # Of a hold, or work kept up for a time.
     LEAST_S = 5

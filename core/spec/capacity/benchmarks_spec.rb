@@ -1,15 +1,15 @@
 # frozen_string_literal: true
 
 RSpec.describe Sparrow::Capacity::Benchmarks do
-  it "has a test for each pattern that a class can take in ten minutes, at rungs of that pattern" do
+  it "has a test for each pattern that a class can take in ten minutes, at variations of that pattern" do
     expect(described_class.all.map(&:pattern)).to eq(%w[squat push pull trunk_bracing trunk_flexion gait balance_skill])
     described_class.all.each do |test|
-      rungs = test.rungs.map { |id| Sparrow::Catalogue.house.variation(id) }
-      expect(rungs.map(&:pattern).uniq).to eq([test.pattern]), test.id
+      variations = test.variations.map { |id| Sparrow::Catalogue.house.variation(id) }
+      expect(variations.map(&:pattern).uniq).to eq([test.pattern]), test.id
     end
   end
 
-  it "refuses what is no test, no rung of it, or no number for it" do
+  it "refuses what is no test, no variation of it, or no number for it" do
     expect(described_class.validation_errors("arm_wrestling", "push_up.floor", 3).map(&:pointer)).to eq(["/test"])
     expect(described_class.validation_errors("push_ups", "squat.parallel", 999).map(&:message)).to eq(["is not a version of this test", "must be from 0 to 100 push-ups"])
     expect(described_class.validation_errors("push_ups", "push_up.floor", 0)).to eq([])

@@ -9,7 +9,7 @@ RSpec.describe Sparrow::Capacity::Estimates do
     found = estimates({"push_up.floor" => 10})
     expect(found.of("push").strength).to eq(Rational(64, 75))
     profile = found.profile
-    amounts = Sparrow::Capacity::Prediction.of("push", profile, Sparrow::Catalogue.house).find { |ladder| ladder["movement"] == "push_up" }["rungs"].to_h { |rung| rung.values_at("id", "amount") }
+    amounts = Sparrow::Capacity::Prediction.of("push", profile, Sparrow::Catalogue.house).find { |ladder| ladder["movement"] == "push_up" }["variations"].to_h { |variation| variation.values_at("id", "amount") }
     expect(amounts).to include("push_up.floor" => 10.0, "push_up.hands_60" => 32.4, "push_up.knees" => 22.2, "push_up.hands_30" => 16.5, "push_up.feet_30" => 6.5)
   end
 

@@ -4,12 +4,12 @@ RSpec.describe Sparrow::Capacity::Evidence do
   let(:on) { Date.new(2026, 11, 24) }
   let(:done) { Struct.new(:reps, :seconds, :least, :reps_left) }
 
-  def rung(id)
+  def variation(id)
     Sparrow::Catalogue.house.variation(id)
   end
 
   def told(id, *done_as)
-    found = described_class.of_result(rung(id), done.new(*done_as), on: on)
+    found = described_class.of_result(variation(id), done.new(*done_as), on: on)
     found && [found.yields, found.amount]
   end
 
@@ -30,13 +30,13 @@ RSpec.describe Sparrow::Capacity::Evidence do
   end
 
   it "takes a test for what it stands for: reps, or seconds where a rate was counted" do
-    tests = Sparrow::Capacity::Benchmarks.all.map { |test| described_class.of_test(test.id, rung(test.rungs.first), 20, on: on) }
+    tests = Sparrow::Capacity::Benchmarks.all.map { |test| described_class.of_test(test.id, variation(test.variations.first), 20, on: on) }
     expect(tests.map(&:yields).uniq).to match_array(%w[reps hold])
     expect(tests.map(&:amount)).to all(be_positive)
     expect(tests.map(&:source).uniq).to eq(%w[measured])
   end
 
   it "knows nothing of a version or a test that is there no more" do
-    expect([described_class.of_result(nil, done.new(5), on: on), described_class.of_test("gone", rung("push_up.floor"), 5, on: on), described_class.of_test("push", nil, 5, on: on)]).to eq([nil, nil, nil])
+    expect([described_class.of_result(nil, done.new(5), on: on), described_class.of_test("gone", variation("push_up.floor"), 5, on: on), described_class.of_test("push", nil, 5, on: on)]).to eq([nil, nil, nil])
   end
 end

@@ -1,11 +1,11 @@
 # frozen_string_literal: true
 
 RSpec.describe Sparrow::Capacity do
-  it "turns ten floor push-ups into what to expect of the other rungs" do
+  it "turns ten floor push-ups into what to expect of the other variations" do
     strength = described_class.strength(Rational("0.64"), 10)
     expect(strength.to_f).to be_within(1e-9).of(0.853333333333)
-    predicted = {"hands_60" => 32.4, "knees" => 22.2, "feet_30" => 6.6}.each_key.map do |rung|
-      demand = Rational(Sparrow::Catalogue.house.variation("push_up.#{rung}").demand_value.to_s)
+    predicted = {"hands_60" => 32.4, "knees" => 22.2, "feet_30" => 6.6}.each_key.map do |variation|
+      demand = Rational(Sparrow::Catalogue.house.variation("push_up.#{variation}").demand_value.to_s)
       described_class.moves(strength, demand).to_f.round(1)
     end
     expect(predicted).to eq([32.4, 22.2, 6.6])

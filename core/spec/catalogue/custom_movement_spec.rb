@@ -37,7 +37,7 @@ RSpec.describe Sparrow::Catalogue::CustomMovement do
     expect(problems(own.merge("opens" => own["opens"].merge("beginner" => "nothing")))).to eq("/opens/beginner" => "is not a version of this ladder")
     expect(problems(own.merge("opens" => {"beginner" => "pause", "intermediate" => "parallel", "advanced" => "jump"}))["/opens"]).to match(/must not fall/)
     expect(problems(own.merge("spares" => own["spares"].merge("knee" => "no.where")))).to eq("/spares/knee" => "is not a version of this ladder or of the catalogue")
-    high = JSON.parse(JSON.generate(own)).tap { |held| held["ladder"].each { |rung| rung["impact"] = "high" } }
+    high = JSON.parse(JSON.generate(own)).tap { |held| held["ladder"].each { |variation| variation["impact"] = "high" } }
     expect(problems(high)["/ladder"]).to match(/without impact/)
     twice = JSON.parse(JSON.generate(own)).tap { |held| held["ladder"][1]["id"] = held["ladder"][0]["id"] }
     expect(problems(twice)["/ladder"]).to match(/two versions of one id/)
@@ -45,8 +45,8 @@ RSpec.describe Sparrow::Catalogue::CustomMovement do
 
   it "begins with a name and the version that is most like it, all of which is a guess" do
     begun = described_class.begin(house, "squat.pause", id: "own_still_squat", name: "Still squat")
-    rung = described_class.read(begun).ladder.first
-    expect(rung).to have_attributes(id: "own_still_squat.first", name: "Still squat", guessed_from: "squat.pause", joints: Sparrow::Catalogue.house.variation("squat.pause").joints)
+    variation = described_class.read(begun).ladder.first
+    expect(variation).to have_attributes(id: "own_still_squat.first", name: "Still squat", guessed_from: "squat.pause", joints: Sparrow::Catalogue.house.variation("squat.pause").joints)
     expect(begun["opens"].values.uniq).to eq(["first"])
   end
 
@@ -57,7 +57,7 @@ RSpec.describe Sparrow::Catalogue::CustomMovement do
   end
 
   it "reads what was kept before versions said how the body is placed, on the safe side" do
-    old = own.merge("ladder" => own["ladder"].map { |rung| rung.except("kit", "weight_on", "hold", "gets_down", "moves", "faults").merge("equipment" => %w[chair mat]) })
+    old = own.merge("ladder" => own["ladder"].map { |variation| variation.except("kit", "weight_on", "hold", "gets_down", "moves", "faults").merge("equipment" => %w[chair mat]) })
     now = described_class.current(old)
     expect(now["ladder"].first).to include("hold" => false, "gets_down" => true, "weight_on" => ["feet"], "kit" => [{"item" => "chair", "count" => 1}, {"item" => "mat", "count" => 1}])
     expect(Sparrow::Catalogue::Files.movement(now).ladder.first.equipment).to eq(%w[chair mat])

@@ -44,9 +44,9 @@ RSpec.describe "The demands of the catalogue" do
 
   it "keeps one order in each pattern: nothing from the beginner's band is harder than all of the advanced one" do
     catalogue.select { |movement| movement.role == "main" }.group_by(&:pattern).each do |pattern, movements|
-      rungs = movements.flat_map(&:ladder)
-      beginner = rungs.select { |rung| rung.levels == %w[beginner] }.map(&:demand_value).max
-      advanced = rungs.select { |rung| rung.levels == %w[advanced] }.map(&:demand_value).max
+      variations = movements.flat_map(&:ladder)
+      beginner = variations.select { |variation| variation.levels == %w[beginner] }.map(&:demand_value).max
+      advanced = variations.select { |variation| variation.levels == %w[advanced] }.map(&:demand_value).max
       expect(beginner).to be < advanced, pattern
     end
   end

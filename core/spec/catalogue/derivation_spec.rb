@@ -8,17 +8,17 @@ RSpec.describe Sparrow::Catalogue::Derivation do
   end
 
   it "finds every flag that follows set in every version, or a reason in its file why not" do
-    missing = catalogue.flat_map(&:ladder).flat_map { |rung| described_class.missing(rung).map { |flag| "#{rung.id}: #{flag.name} (#{flag.because})" } }
+    missing = catalogue.flat_map(&:ladder).flat_map { |variation| described_class.missing(variation).map { |flag| "#{variation.id}: #{flag.name} (#{flag.because})" } }
     expect(missing).to eq([])
   end
 
   it "keeps no reason for a flag that is set, or that does not follow" do
-    stale = catalogue.flat_map(&:ladder).flat_map { |rung| described_class.stale(rung).map { |name| "#{rung.id}: #{name}" } }
+    stale = catalogue.flat_map(&:ladder).flat_map { |variation| described_class.stale(variation).map { |name| "#{variation.id}: #{name}" } }
     expect(stale).to eq([])
   end
 
   it "finds no attributes that contradict each other" do
-    found = catalogue.flat_map(&:ladder).flat_map { |rung| described_class.contradictions(rung).map { |what| "#{rung.id} #{what}" } }
+    found = catalogue.flat_map(&:ladder).flat_map { |variation| described_class.contradictions(variation).map { |what| "#{variation.id} #{what}" } }
     expect(found).to eq([])
   end
 
@@ -62,9 +62,9 @@ RSpec.describe Sparrow::Catalogue::Derivation do
   end
 
   it "names what contradicts itself" do
-    rung = catalogue.variation("squat.parallel")
-    expect(described_class.contradictions(rung.with(position: "prone")).map(&:to_s)).to include(/does not get down/)
-    expect(described_class.contradictions(rung.with(hold: true)).map(&:to_s)).to include(/nothing that could be held/)
-    expect(described_class.contradictions(rung.with(position: "hanging")).map(&:to_s)).to include(/no grip/)
+    variation = catalogue.variation("squat.parallel")
+    expect(described_class.contradictions(variation.with(position: "prone")).map(&:to_s)).to include(/does not get down/)
+    expect(described_class.contradictions(variation.with(hold: true)).map(&:to_s)).to include(/nothing that could be held/)
+    expect(described_class.contradictions(variation.with(position: "hanging")).map(&:to_s)).to include(/no grip/)
   end
 end

@@ -36,13 +36,13 @@ RSpec.describe "The house catalogue" do
     expect(files.map { |path| File.basename(path, ".yml") }).to eq(files.map { |path| YAML.safe_load_file(path)["id"] })
   end
 
-  it "refuses a rung without a movement standard, and says where" do
+  it "refuses a variation without a movement standard, and says where" do
     document = YAML.safe_load_file(files.first)
     document["ladder"].first.delete("standard")
     expect(Sparrow::Catalogue::Form.validation_errors(document).map { |problem| [problem.pointer, problem.message.to_s] }).to eq([["/ladder/0/standard", "is missing"]])
   end
 
-  it "has at least sixty ladders of three to eight rungs, twelve warm-up moves and twelve stretches" do
+  it "has at least sixty ladders of three to eight variations, twelve warm-up moves and twelve stretches" do
     ladders = catalogue.select { |movement| movement.role == "main" }
     expect(ladders.size).to be >= 60
     expect(ladders.map { |movement| movement.ladder.size }).to all(be_between(3, 8))
@@ -63,8 +63,8 @@ RSpec.describe "The house catalogue" do
     end
   end
 
-  it "has a rung without impact in every ladder, for beginners" do
-    catalogue.each { |movement| expect(movement.rung_for("beginner")).to be_no_impact, movement.id }
+  it "has a variation without impact in every ladder, for beginners" do
+    catalogue.each { |movement| expect(movement.variation_for("beginner")).to be_no_impact, movement.id }
   end
 
   it "offers a way round a sore joint that does not load that joint, nor land hard" do
@@ -74,19 +74,19 @@ RSpec.describe "The house catalogue" do
   end
 
   it "says each thing once in a version, in at most eight words a cue" do
-    rungs = catalogue.flat_map(&:ladder)
-    expect(rungs.flat_map(&:cues).select { |cue| cue.split.size > 8 }).to eq([])
-    expect(rungs.map { |rung| rung.faults.size }).to all(be_between(2, 3))
-    expect(rungs.select { |rung| rung.faults.map(&:see).uniq.size < rung.faults.size }.map(&:id)).to eq([])
+    variations = catalogue.flat_map(&:ladder)
+    expect(variations.flat_map(&:cues).select { |cue| cue.split.size > 8 }).to eq([])
+    expect(variations.map { |variation| variation.faults.size }).to all(be_between(2, 3))
+    expect(variations.select { |variation| variation.faults.map(&:see).uniq.size < variation.faults.size }.map(&:id)).to eq([])
   end
 
   it "speaks plainly: no word of water or boats in what is said to a class" do
-    said = catalogue.flat_map(&:ladder).flat_map { |rung| [*rung.cues, *rung.faults.flat_map(&:to_a), rung.standard, rung.breathing, *rung.cautions].map { |text| "#{rung.id}: #{text}" } }
+    said = catalogue.flat_map(&:ladder).flat_map { |variation| [*variation.cues, *variation.faults.flat_map(&:to_a), variation.standard, variation.breathing, *variation.cautions].map { |text| "#{variation.id}: #{text}" } }
     expect(said.grep(/\b(river|canal|boat|barge|punt|tiller|lock gate|moor\w*|oars?|silt|davits?|mast|deck|pier|ferry|figurehead|reed|lake|anchor)\b/i)).to eq([])
   end
 
   it "takes the push-up's demands from the published hand forces" do
-    demands = %w[hands_60 knees floor feet_30].map { |rung| catalogue.variation("push_up.#{rung}").demand_value }
+    demands = %w[hands_60 knees floor feet_30].map { |variation| catalogue.variation("push_up.#{variation}").demand_value }
     expect(demands).to eq([0.41, 0.49, 0.64, 0.7])
   end
 

@@ -10,8 +10,8 @@ RSpec.describe Sparrow::Fitting::Allowed do
     Sparrow::Fitting::Options.new(read.blocks.first.stations.first, read.house).all
   end
 
-  def rung(movement, name)
-    options(movement).find { |option| option.rung.id == "#{movement}.#{name}" }
+  def variation(movement, name)
+    options(movement).find { |option| option.variation.id == "#{movement}.#{name}" }
   end
 
   def house(somebody, option, standard: option, kit: nil)
@@ -22,41 +22,41 @@ RSpec.describe Sparrow::Fitting::Allowed do
     described_class.new(somebody, nil).limit(option)
   end
 
-  it "names the limit that rules a rung out, and the first of several" do
+  it "names the limit that rules a variation out, and the first of several" do
     somebody = person(limits: [limit("wrist", side: "left"), limit("shoulder")])
-    expect(limits(somebody, rung("push_up", "floor"))).to eq("spares: left wrist")
-    expect(limits(somebody, rung("push_up_fists", "wall"))).to eq("spares: shoulder")
-    expect(limits(somebody, rung("squat", "parallel"))).to be_nil
+    expect(limits(somebody, variation("push_up", "floor"))).to eq("spares: left wrist")
+    expect(limits(somebody, variation("push_up_fists", "wall"))).to eq("spares: shoulder")
+    expect(limits(somebody, variation("squat", "parallel"))).to be_nil
   end
 
   it "bars hard landings with a sore joint, whichever joint it is, and no others" do
     sore = person(sore: %w[wrist])
-    expect(limits(sore, rung("squat", "jump"))).to eq("no hard landings with a sore wrist")
-    expect(limits(sore, rung("side_hop", "low"))).to be_nil
-    expect(limits(sore, rung("push_up", "floor"))).to be_nil
+    expect(limits(sore, variation("squat", "jump"))).to eq("no hard landings with a sore wrist")
+    expect(limits(sore, variation("side_hop", "low"))).to be_nil
+    expect(limits(sore, variation("push_up", "floor"))).to be_nil
   end
 
   it "gives nothing for which the room has no piece, and counts walls nowhere" do
-    expect(house(person, rung("push_up", "hands_60"), kit: {"bench" => 0})).to eq("no bench in the room")
-    expect(house(person, rung("push_up", "hands_60"), kit: {})).to eq("no bench in the room")
-    expect(house(person, rung("push_up", "hands_60"), kit: {"bench" => 1})).to be_nil
-    expect(house(person, rung("push_up", "wall"), kit: {})).to be_nil
-    expect(house(person, rung("push_up", "hands_60"), kit: nil)).to be_nil
+    expect(house(person, variation("push_up", "hands_60"), kit: {"bench" => 0})).to eq("no bench in the room")
+    expect(house(person, variation("push_up", "hands_60"), kit: {})).to eq("no bench in the room")
+    expect(house(person, variation("push_up", "hands_60"), kit: {"bench" => 1})).to be_nil
+    expect(house(person, variation("push_up", "wall"), kit: {})).to be_nil
+    expect(house(person, variation("push_up", "hands_60"), kit: nil)).to be_nil
   end
 
   it "holds newcomers and the unscreened to what their own level is asked, without hard landings" do
-    standard = rung("squat", "chair_tap")
+    standard = variation("squat", "chair_tap")
     [person(newcomer: true), person(screening: "not_asked")].each do |guarded|
-      expect(house(guarded, rung("squat", "parallel"), standard: standard)).to include("nothing above their own level")
+      expect(house(guarded, variation("squat", "parallel"), standard: standard)).to include("nothing above their own level")
       expect(house(guarded, standard, standard: standard)).to be_nil
-      expect(house(guarded, rung("squat", "jump"), standard: rung("squat", "jump"))).to include("no hard landings yet")
+      expect(house(guarded, variation("squat", "jump"), standard: variation("squat", "jump"))).to include("no hard landings yet")
     end
-    expect(house(person(screening: "cleared", measured: {"squat.parallel" => 40}), rung("squat", "parallel"), standard: standard)).to be_nil
+    expect(house(person(screening: "cleared", measured: {"squat.parallel" => 40}), variation("squat", "parallel"), standard: standard)).to be_nil
   end
 
-  it "asks for a rung's prerequisite only above their own level, and only where nothing has been seen" do
-    standard = rung("push_up", "knees")
-    harder = rung("push_up", "feet_30")
+  it "asks for a variation's prerequisite only above their own level, and only where nothing has been seen" do
+    standard = variation("push_up", "knees")
+    harder = variation("push_up", "feet_30")
     expect(house(person, harder, standard: standard)).to start_with("first: ")
     expect(house(person, harder, standard: harder)).to be_nil
     expect(house(person(measured: {"push_up.floor" => 12}), harder, standard: standard)).to be_nil

@@ -7,21 +7,21 @@ RSpec.describe Sparrow::Fitting::Assignment do
     described_class.new(Sparrow::Fitting::ClassLayout.new(timeline_of(block)), somebody, kit: kit)
   end
 
-  def rung(given)
-    given.option&.rung&.id
+  def variation(given)
+    given.option&.variation&.id
   end
 
   it "opens with what the level of the pattern is asked, not the lane's" do
     mixed = intervals([station("p", movement: "push_up")], work_s: 40)
     strong_legs = person(lane: "advanced", levels: {"push" => "beginner"})
-    expect(rung(settle(strong_legs, mixed).given.first)).to eq("push_up.knees")
+    expect(variation(settle(strong_legs, mixed).given.first)).to eq("push_up.knees")
     expect(settle(strong_legs, mixed).standard(0).level).to eq("beginner")
   end
 
-  it "never gives more with a limit than without, even where the easy rungs are the barred ones" do
+  it "never gives more with a limit than without, even where the easy variations are the barred ones" do
     weak = {"push_up.wall" => 10}
     free = settle(person(measured: weak)).best(0)
-    expect(rung(free)).to eq("push_up.wall")
+    expect(variation(free)).to eq("push_up.wall")
     room = {"mat" => 9, "step" => 9, "bench" => 9}
     limited = settle(person(measured: weak, limits: [limit("needs_support")]), kit: room).best(0)
     expect(limited.option&.demand.to_f).to be <= free.option.demand
@@ -39,27 +39,27 @@ RSpec.describe Sparrow::Fitting::Assignment do
     held = settle(person(measured: {"lunge_back.free" => 30}), intervals([station("u", movement: "step_up")], work_s: 30)).call
     instead = held.elsewhere(0, without: ["step"])
     expect(instead.equipment).not_to include("step")
-    expect([instead.rung.pattern, instead.demand <= held.given.first.option.demand]).to eq(["lunge", true])
+    expect([instead.variation.pattern, instead.demand <= held.given.first.option.demand]).to eq(["lunge", true])
     waiting = settle(person(screening: "see_instructor")).call
     expect([waiting.others(0), waiting.elsewhere(0, without: [])]).to eq([[], nil])
   end
 
-  it "takes a choice without a rung as a number for the compound it stands on" do
+  it "takes a choice without a variation as a number for the compound it stands on" do
     parts = [{"movement" => "high_knees", "reps" => 4}, {"movement" => "mountain_climber", "reps" => 4}]
     compound = {"id" => "p", "counting" => "compound", "parts" => parts, "levels" => Sparrow::Level::ALL.zip([2, 3, 4]).to_h { |level, reps| [level, {"reps" => reps}] }}
     choice = Sparrow::Fitting::Participant::Choice.new(number: 2, locked: true)
     given = settle(person(choices: {%w[main p] => choice}), intervals([compound], work_s: 60)).call.given.first
-    expect([given.kind, given.option.number, given.option.rung]).to eq(["locked", 2, nil])
+    expect([given.kind, given.option.number, given.option.variation]).to eq(["locked", 2, nil])
   end
 
-  it "passes over a choice for a rung that the catalogue no longer has" do
-    choice = Sparrow::Fitting::Participant::Choice.new(variation: "own_gone.rung_1", locked: true)
+  it "passes over a choice for a variation that the catalogue no longer has" do
+    choice = Sparrow::Fitting::Participant::Choice.new(variation: "own_gone.variation_1", locked: true)
     expect(settle(person(choices: {%w[main p] => choice}, measured: {"push_up.floor" => 30})).call.given.first.kind).to eq("fits")
   end
 
-  it "says the most of a rung that leaves the reserve, and nothing where not one does" do
+  it "says the most of a variation that leaves the reserve, and nothing where not one does" do
     held = settle(person(measured: {"push_up.floor" => 20})).call
-    option = held.course.options(0).find { |known| known.rung.id == "push_up.floor" }
+    option = held.course.options(0).find { |known| known.variation.id == "push_up.floor" }
     asked = Hash.new { |hash, number| hash[number] = option.asking(number) }
     most = held.highest(0, asked, 30)
     expect(held.forecast.slack(0, asked[most], 2)).to be >= -1e-9

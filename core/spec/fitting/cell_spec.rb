@@ -4,11 +4,11 @@ RSpec.describe Sparrow::Fitting::Cell do
   let(:three) { {"beginner" => {"variation" => "push_up.knees", "reps" => 5}, "intermediate" => {"variation" => "push_up.floor", "reps" => 8}, "advanced" => {"variation" => "push_up.feet_30", "reps" => 10}} }
   let(:push_ups) { intervals([station("p", movement: "push_up", levels: three)], work_s: 40, rest_s: 60, rounds: 2) }
 
-  it "carries the mark of the level whose rung it is, else of the rung's own band" do
+  it "carries the mark of the level whose variation it is, else of the variation's own band" do
     expect(cell_of(person(measured: {"push_up.floor" => 60}), push_ups).level).to eq("advanced")
     expect(cell_of(person(measured: {"push_up.floor" => 16}), push_ups).level).to eq("intermediate")
     wall = cell_of(person(lane: "beginner", measured: {"push_up.wall" => 14}), push_ups)
-    expect([wall.option.rung.id, wall.level]).to eq(["push_up.wall", "beginner"])
+    expect([wall.option.variation.id, wall.level]).to eq(["push_up.wall", "beginner"])
   end
 
   it "reads in a hurry: a number, seconds, a dash" do
@@ -49,7 +49,7 @@ RSpec.describe Sparrow::Fitting::Cell do
     expect(cell_of(person(screening: "see_instructor"), push_ups)).to be_attention
   end
 
-  it "names every rung that is ruled out, and by what" do
+  it "names every variation that is ruled out, and by what" do
     ruled = cell_of(person(limits: [limit("knee", side: "left")], measured: {"push_up.floor" => 30}), push_ups).to_h["ruled_out"]
     expect(ruled).to eq("push_up.knees" => "spares: left knee")
   end

@@ -33,9 +33,9 @@ RSpec.describe Sparrow::Fitting::ClassLayout do
     alike, others = found.stand_ins(0).values_at(:alike, :others)
     expect((alike + others).map(&:movement_id)).not_to include("push_up")
     expect([alike.map(&:pattern).uniq, others.map(&:pattern).uniq.include?("push")]).to eq([%w[push], false])
-    [alike, others].each { |rungs| expect(rungs.map(&:demand_value)).to eq(rungs.map(&:demand_value).sort.reverse) }
-    expect(others).to all(satisfy { |rung| Sparrow::People::WaysRound.shares?(rung, Sparrow::Catalogue.house.movement("push_up")) })
-    expect(found.elsewhere(0, alike.first, "beginner")).to have_attributes(rung: alike.first, level: "beginner")
+    [alike, others].each { |variations| expect(variations.map(&:demand_value)).to eq(variations.map(&:demand_value).sort.reverse) }
+    expect(others).to all(satisfy { |variation| Sparrow::People::WaysRound.shares?(variation, Sparrow::Catalogue.house.movement("push_up")) })
+    expect(found.elsewhere(0, alike.first, "beginner")).to have_attributes(variation: alike.first, level: "beginner")
   end
 
   it "keeps warm-up and cool-down places too" do

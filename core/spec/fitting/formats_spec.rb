@@ -23,7 +23,7 @@ RSpec.describe "The fit in every format" do
   {
     "rounds" => {rounds: 4}, "amrap" => {cap_s: 600}, "chipper" => {}, "every_minute" => {rounds: 3, interval_s: 60}
   }.each do |format, keys|
-    it "asks for no more than is there, and gives the strong harder rungs than the weak: #{format}" do
+    it "asks for no more than is there, and gives the strong harder variations than the weak: #{format}" do
       cells = sound(paced(format, **keys))
       cells["weak"].zip(cells["strong"]).each { |less, more| expect(more.option.demand).to be >= (less.option&.demand || 0) }
       expect(cells["strong"].map { |cell| cell.option.demand }.sum).to be > cells["weak"].sum { |cell| cell.option&.demand || 0 }
@@ -36,7 +36,7 @@ RSpec.describe "The fit in every format" do
     cells = sound(laddered)
     expect(cells["strong"].first.outlooks.map(&:asked)).to eq([24.0, 18.0, 12.0, 6.0])
     given = cells["weak"].first
-    expect(given.outlooks.map(&:asked)).to eq([24, 18, 12, 6].map { |asked| [asked, given.option.number].min.to_f }) if given.option&.rung&.movement_id == "push_up"
+    expect(given.outlooks.map(&:asked)).to eq([24, 18, 12, 6].map { |asked| [asked, given.option.number].min.to_f }) if given.option&.variation&.movement_id == "push_up"
   end
 
   it "takes the whole prescription of the round where levels escalate" do

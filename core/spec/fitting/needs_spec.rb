@@ -9,11 +9,11 @@ RSpec.describe Sparrow::Fitting::Needs do
     intervals([station("p", movement: "push_up", levels: Sparrow::Level::ALL.to_h { |level| [level, {"variation" => "push_up.floor", "reps" => 10}] })], work_s: 40, rest_s: 60, rounds: 3)
   end
 
-  it "names the rung that most of a lane was given, and the number that leaves all of them their reserve" do
+  it "names the variation that most of a lane was given, and the number that leaves all of them their reserve" do
     people = [person("a", measured: {"push_up.knees" => 12}), person("b", measured: {"push_up.knees" => 14}), person("c", measured: {"push_up.floor" => 60})]
     row = rows(people, block).first
     expect(row).to have_attributes(level: "intermediate", people: 3, as_planned: 0)
-    expect(row.to.rung.demand_value).to be < 0.64
+    expect(row.to.variation.demand_value).to be < 0.64
     document = Sparrow::Pointer.put(workout_document(block), row.patch)
     moved = fit(people, document["blocks"].first)
     expect(%w[a b].map { |id| moved.cells(id).first.given.kind }).to eq(%w[fits fits])
@@ -31,7 +31,7 @@ RSpec.describe Sparrow::Fitting::Needs do
     block = intervals([compound], work_s: 120, rest_s: 60, rounds: 2)
     strong = person("a", measured: {"push_up.floor" => 40, "squat.parallel" => 80})
     row = rows([strong], block).first
-    expect(row.from).to have_attributes(rung: nil, number: 3)
+    expect(row.from).to have_attributes(variation: nil, number: 3)
     expect(row.to.number).to be_between(4, 6)
     expect(row.patch).to eq([["/blocks/0/stations/0/levels/intermediate/reps", row.to.number]])
     moved = fit([strong], Sparrow::Pointer.put(workout_document(block), row.patch)["blocks"].first)

@@ -7,10 +7,10 @@ RSpec.describe Sparrow::Fitting::Options do
   end
 
   def ladder(given, **block)
-    options(given, **block).all.map { |option| [option.rung.id.split(".").last, option.level, option.unit, option.number] }
+    options(given, **block).all.map { |option| [option.variation.id.split(".").last, option.level, option.unit, option.number] }
   end
 
-  it "lists a ladder's rungs from the hardest down, each with the number of the level whose band holds it" do
+  it "lists a ladder's variations from the hardest down, each with the number of the level whose band holds it" do
     given = station("p", movement: "push_up", levels: {"beginner" => {"variation" => "push_up.knees", "reps" => 5}, "intermediate" => {"variation" => "push_up.floor", "reps" => 8},
                                                        "advanced" => {"variation" => "push_up.feet_30", "reps" => 12}})
     expect(ladder(given)).to eq([
@@ -19,16 +19,16 @@ RSpec.describe Sparrow::Fitting::Options do
     ])
   end
 
-  it "lists one rung with each level's number, the higher first, where the levels share it" do
+  it "lists one variation with each level's number, the higher first, where the levels share it" do
     given = station("s", movement: "squat", levels: Sparrow::Level::ALL.zip([10, 15, 20]).to_h { |level, reps| [level, {"variation" => "squat.parallel", "reps" => reps}] })
-    parallel = ladder(given).select { |rung, *| rung == "parallel" }
+    parallel = ladder(given).select { |variation, *| variation == "parallel" }
     expect(parallel.map(&:last)).to eq([20, 15, 10])
     expect(parallel.map { |_, level, *| level }).to eq(%w[advanced intermediate beginner])
   end
 
-  it "lists one rung once where the levels are asked the same" do
+  it "lists one variation once where the levels are asked the same" do
     given = station("s", movement: "squat", levels: Sparrow::Level::ALL.to_h { |level| [level, {"variation" => "squat.parallel", "reps" => 10}] })
-    expect(ladder(given).count { |rung, *| rung == "parallel" }).to eq(1)
+    expect(ladder(given).count { |variation, *| variation == "parallel" }).to eq(1)
   end
 
   it "takes the minimum of a range of reps and of a range of holds" do
@@ -38,9 +38,9 @@ RSpec.describe Sparrow::Fitting::Options do
     expect(ladder(held)).to include(["forearm", "intermediate", "hold", 20])
   end
 
-  it "gives a rung of another measure its own target" do
+  it "gives a variation of another measure its own target" do
     holds = station("p", movement: "side_plank", levels: Sparrow::Level::ALL.to_h { |level| [level, {"variation" => "side_plank.full", "hold_s" => 30}] })
-    dip = options(holds).all.find { |option| option.rung.id == "side_plank.dip" }
+    dip = options(holds).all.find { |option| option.variation.id == "side_plank.dip" }
     expect([dip.unit, dip.number]).to eq(["reps", Sparrow::Catalogue.house.variation("side_plank.dip").target["reps"]])
   end
 
@@ -55,23 +55,23 @@ RSpec.describe Sparrow::Fitting::Options do
                 "stations" => [station("s", movement: "squat", ladder: {"total" => 60, "shape" => "descending"},
                   levels: Sparrow::Level::ALL.to_h { |level| [level, {"variation" => "squat.parallel", "reps" => nil}] })]}
     workout = Sparrow::Plan.read(workout_document(laddered))
-    expect(described_class.new(workout.blocks.first.stations.first, workout.house).all.find { |option| option.rung.id == "squat.parallel" }.number).to eq(24)
+    expect(described_class.new(workout.blocks.first.stations.first, workout.house).all.find { |option| option.variation.id == "squat.parallel" }.number).to eq(24)
     quota = {"id" => "q", "role" => "main", "format" => "quota", "stations" => [station("s", movement: "squat",
       levels: Sparrow::Level::ALL.to_h { |level| [level, {"variation" => "squat.parallel", "reps" => nil, "quota" => {"min" => 30, "max" => 50}}] })]}
     workout = Sparrow::Plan.read(workout_document(quota))
     expect(described_class.new(workout.blocks.first.stations.first, workout.house).all.map(&:number).uniq).to eq([30])
   end
 
-  it "keeps a typed tempo on every rung, and takes each rung's own where none is typed" do
+  it "keeps a typed tempo on every variation, and takes each variation's own where none is typed" do
     typed = station("s", movement: "squat", levels: Sparrow::Level::ALL.to_h { |level| [level, {"variation" => "squat.parallel", "tempo" => "3-0-3-0"}] })
     expect(options(typed).all.map { |option| option.prescription.seconds_per_move }.uniq).to eq([6])
     plain = options(station("s", movement: "squat")).all
-    own = plain.find { |option| option.rung.id == "squat.pause" }
-    expect(own.prescription.seconds_per_move).to eq(own.rung.tempo.seconds * Rational("0.9"))
+    own = plain.find { |option| option.variation.id == "squat.pause" }
+    expect(own.prescription.seconds_per_move).to eq(own.variation.tempo.seconds * Rational("0.9"))
   end
 
-  it "counts as the rung does, unless the station says otherwise" do
-    bridges = options(station("b", movement: "glute_bridge")).all.to_h { |option| [option.rung.id.split(".").last, option.prescription.counting.rule] }
+  it "counts as the variation does, unless the station says otherwise" do
+    bridges = options(station("b", movement: "glute_bridge")).all.to_h { |option| [option.variation.id.split(".").last, option.prescription.counting.rule] }
     expect(bridges).to include("two_leg" => "each", "one_leg" => Sparrow::Catalogue.house.variation("glute_bridge.one_leg").counting)
     paired = options(station("b", movement: "lunge_back", counting: "pair")).all
     expect(paired.map { |option| option.prescription.counting.rule }.uniq).to eq(%w[pair])
@@ -80,7 +80,7 @@ RSpec.describe Sparrow::Fitting::Options do
   it "offers a compound in the three ways it is planned" do
     parts = [{"movement" => "high_knees", "reps" => 4}, {"movement" => "mountain_climber", "reps" => 4}]
     compound = {"id" => "c", "counting" => "compound", "parts" => parts, "levels" => Sparrow::Level::ALL.zip([4, 6, 8]).to_h { |level, reps| [level, {"reps" => reps}] }}
-    expect(options(compound).all.map { |option| [option.rung, option.number] }).to eq([[nil, 8], [nil, 6], [nil, 4]])
+    expect(options(compound).all.map { |option| [option.variation, option.number] }).to eq([[nil, 8], [nil, 6], [nil, 4]])
     expect(options(compound).all.first.equipment).to include("mat")
   end
 
@@ -96,9 +96,9 @@ RSpec.describe Sparrow::Fitting::Options do
       expect(held.asking(20).prescription.hold_s).to eq(20)
     end
 
-    it "is another option with another number, and the same rung" do
+    it "is another option with another number, and the same variation" do
       less = alternating.asking(4)
-      expect([less.number, less.prescription.reps_counted, less.rung]).to eq([4, 4, alternating.rung])
+      expect([less.number, less.prescription.reps_counted, less.variation]).to eq([4, 4, alternating.variation])
       expect(alternating.number).not_to eq(4)
     end
   end

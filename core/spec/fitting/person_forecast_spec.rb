@@ -10,8 +10,8 @@ RSpec.describe Sparrow::Fitting::PersonForecast do
   end
 
   def standard(course, place, lane)
-    rung = place.station.at(lane).variation
-    course.options(place.index).find { |option| option.level == lane && option.rung == rung } || course.option(place.index, rung, lane)
+    variation = place.station.at(lane).variation
+    course.options(place.index).find { |option| option.level == lane && option.variation == variation } || course.option(place.index, variation, lane)
   end
 
   def same_as_the_forecast(timeline, lane)
@@ -59,7 +59,7 @@ RSpec.describe Sparrow::Fitting::PersonForecast do
     expect(person.outlooks(0, option).last.available).to be > with
   end
 
-  it "has four fifths of it on a rung that loads a sore joint, and all on one that does not" do
+  it "has four fifths of it on a variation that loads a sore joint, and all on one that does not" do
     timeline = timeline_of(intervals([station("a", movement: "push_up"), station("b", movement: "squat")], work_s: 40))
     fresh, course = forecast(timeline, "intermediate")
     sore, = forecast(timeline, "intermediate", sore: %w[wrist])
@@ -82,7 +82,7 @@ RSpec.describe Sparrow::Fitting::PersonForecast do
   it "asks of an open set only that something worth doing is left" do
     open = station("s", movement: "squat", levels: Sparrow::Level::ALL.to_h { |level| [level, {"variation" => "squat.parallel", "reps" => nil}] })
     somebody, course = forecast(timeline_of(intervals([open], rounds: 2, work_s: 40, rest_s: 60)), "advanced")
-    option = course.options(0).find { |held| held.unit == "open" && held.rung.id == "squat.parallel" }
+    option = course.options(0).find { |held| held.unit == "open" && held.variation.id == "squat.parallel" }
     outlook = somebody.outlooks(0, option).first
     expect(outlook.open).to be(true)
     expect(somebody.slack(0, option, 2)).to be_within(1e-6).of(somebody.outlooks(0, option).map(&:available).min - 5)

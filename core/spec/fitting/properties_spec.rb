@@ -29,7 +29,7 @@ RSpec.describe "The fit of anybody" do
     Sparrow::Fitting::Assignment.new(Sparrow::Fitting::ClassLayout.new(timeline_of(block)), somebody)
   end
 
-  # How much is given: a rung's demand first, then its number; nothing is less than anything.
+  # How much is given: a variation's demand first, then its number; nothing is less than anything.
   def measure(given)
     option = given.option
     option ? [option.demand, option.number || Float::INFINITY] : [-1, 0]
@@ -49,7 +49,7 @@ RSpec.describe "The fit of anybody" do
     end
   end
 
-  it "never gives a harder rung because of a limit" do
+  it "never gives a harder variation because of a limit" do
     Thoroughness.of(1000).times do |turn|
       block = turn.even? ? random_block : random_format
       scale = random.rand(0.2..2.0)
@@ -91,9 +91,9 @@ RSpec.describe "The fit of anybody" do
     cells = sheet.cells(somebody.id)
     cells.each do |cell|
       next unless cell.option
-      somebody.limits.each { |held| expect(Sparrow::People::Limits.asks?(cell.option.rung, held.kind)).to be(false), "#{held.words}: #{cell.option.rung.id}" }
+      somebody.limits.each { |held| expect(Sparrow::People::Limits.asks?(cell.option.variation, held.kind)).to be(false), "#{held.words}: #{cell.option.variation.id}" }
     end
-    simulated(sheet, cells, somebody) { |available, asked, rung| expect(asked).to be <= available + 1e-6, "#{rung}: #{asked} of #{available}" }
+    simulated(sheet, cells, somebody) { |available, asked, variation| expect(asked).to be <= available + 1e-6, "#{variation}: #{asked} of #{available}" }
   end
 
   # The model once more, told plainly and with nothing shared with the code.
@@ -111,7 +111,7 @@ RSpec.describe "The fit of anybody" do
       amount = load.amount * part
       most = load.by_time ? profile.seconds(load.pattern, load.demand) : profile.moves(load.pattern, load.demand)
       next fatigue.rest(work_s) unless most
-      yield fatigue.left(load.pattern) * most, amount.to_f, option.rung.id
+      yield fatigue.left(load.pattern) * most, amount.to_f, option.variation.id
       fatigue.work(load.pattern, most.positive? ? amount.to_f / most : 1.0, work_s)
     end
   end

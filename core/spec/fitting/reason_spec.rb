@@ -18,7 +18,7 @@ RSpec.describe Sparrow::Fitting::Reason do
     expect(reason(person(measured: {"push_up.floor" => 16}))).to match(/\AIn round 2 about \d+(\.\d)? are there, 8 asked, \d+(\.\d)? left \(measured 1 week ago\)/)
   end
 
-  it "says what the next rung up would leave, or why it is not given" do
+  it "says what the next variation up would leave, or why it is not given" do
     expect(reason(person(measured: {"push_up.floor" => 16}))).to match(/Push-up, feet on a step would leave -?\d+(\.\d)?, too little|not Push-up, feet on a step/)
     expect(reason(person(measured: {"push_up.floor" => 16}, newcomer: true, lane: "intermediate"))).to include("not Push-up, feet on a step: new: nothing above their own level")
   end

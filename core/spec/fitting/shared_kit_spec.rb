@@ -18,7 +18,7 @@ RSpec.describe Sparrow::Fitting::SharedKit do
     expect(described_class.arrange([[%w[chair], []], [%w[chair], []]], {"chair" => 2})).to eq([0, 0])
   end
 
-  it "moves as few people as it can, and those the fewest rungs" do
+  it "moves as few people as it can, and those the fewest variations" do
     wishes = [[%w[bench], %w[bench], []], [%w[bench], []], [%w[bench], []]]
     expect(described_class.arrange(wishes, {"bench" => 2})).to eq([0, 0, 1]).or eq([0, 1, 0])
   end

@@ -6,13 +6,13 @@ RSpec.describe Sparrow::Fitting::Sheet do
 
   def names(people, block, kit)
     sheet = fit(people, block, kit: kit)
-    people.map { |held| sheet.cells(held.id).first.option&.rung&.id }
+    people.map { |held| sheet.cells(held.id).first.option&.variation&.id }
   end
 
   it "moves as few off their first choice as the kit allows, and says so" do
     people = Array.new(5) { |index| person("p#{index}", lane: "advanced", measured: strong) }
-    rungs = names(people, raised, {"step" => 2, "mat" => 9})
-    expect(rungs.tally).to eq("push_up.feet_30" => 2, "push_up.floor" => 3)
+    variations = names(people, raised, {"step" => 2, "mat" => 9})
+    expect(variations.tally).to eq("push_up.feet_30" => 2, "push_up.floor" => 3)
     sheet = fit(people, raised, kit: {"step" => 2, "mat" => 9})
     expect(sheet.moved.size).to eq(3)
     moved = sheet.cells(sheet.moved.first.participant.id).first
@@ -46,7 +46,7 @@ RSpec.describe Sparrow::Fitting::Sheet do
     given = people.map { |held| sheet.cells(held.id).first.option }
     expect(given).to all(be_a(Sparrow::Fitting::Option))
     expect(given.count { |option| option.equipment.include?("step") }).to eq(1)
-    expect(given.map { |option| option.rung.pattern }.uniq).to eq(%w[lunge])
+    expect(given.map { |option| option.variation.pattern }.uniq).to eq(%w[lunge])
   end
 
   it "names the piece that is short, and not another that lies there too" do

@@ -5,7 +5,7 @@ RSpec.describe Sparrow::Fitting::Assignment do
     block = intervals([station("a", movement: "push_up"), station("b", movement: "push_up_narrow")], work_s: 40, rest_s: 5, rounds: 3)
     course = Sparrow::Fitting::ClassLayout.new(timeline_of(block))
     settle = described_class.new(course, person(measured: {"push_up.floor" => 10})).call
-    too_much = course.options(0).find { |option| option.rung.id == "push_up.floor" }.asking(9)
+    too_much = course.options(0).find { |option| option.variation.id == "push_up.floor" }.asking(9)
     settle.put(0, described_class::Given.new(too_much, "fits"))
     expect(settle.forecast.slack(0, too_much, 0)).to be_negative
     settle.verify

@@ -10,7 +10,7 @@ RSpec.describe "Fitting a person to a station" do
 
   it "gives hands at 30 cm where the floor would leave none in the worst of three rounds of 8" do
     cell = cell_of(tested, push_ups)
-    expect(cell.option.rung.id).to eq("push_up.hands_30")
+    expect(cell.option.variation.id).to eq("push_up.hands_30")
     expect(cell.worst.left).to be_within(0.05).of(6.6)
     expect(cell.reason).to include("In round 3 about 14.6 are there, 8 asked, 6.6 left (measured 1 week ago)")
     expect(cell.reason).to include("Floor push-up would leave none")
@@ -33,14 +33,14 @@ RSpec.describe "Fitting a person to a station" do
 
   it "takes the minimum of a range" do
     ranged = push_ups({"min" => 4, "max" => 12})
-    expect(cell_of(tested, ranged).option).to have_attributes(number: 4, rung: have_attributes(id: "push_up.floor"))
+    expect(cell_of(tested, ranged).option).to have_attributes(number: 4, variation: have_attributes(id: "push_up.floor"))
   end
 
-  it "lowers the easiest rung's number so that one is left, where no rung leaves the reserve" do
+  it "lowers the easiest variation's number so that one is left, where no variation leaves the reserve" do
     weak = person(lane: "beginner", measured: {"push_up.wall" => 9})
     cell = cell_of(weak, push_ups(12))
     expect(cell.given.kind).to eq("lowered")
-    expect(cell.option.rung.id).to eq("push_up.wall")
+    expect(cell.option.variation.id).to eq("push_up.wall")
     expect(cell.option.number).to be_between(3, 8)
     expect(cell.worst.left).to be >= 1 - 1e-9
     expect(cell.reason).to start_with("Lowered from")
@@ -57,12 +57,12 @@ RSpec.describe "Fitting a person to a station" do
     expect(cell_of(person, push_ups).reason).to include("a guess from the intermediate level")
   end
 
-  it "holds a newcomer, and whoever is not screened, to their own level's rungs" do
+  it "holds a newcomer, and whoever is not screened, to their own level's variations" do
     [person(measured: {"push_up.floor" => 90}, lane: "beginner", newcomer: true), person(measured: {"push_up.floor" => 90}, lane: "beginner", screening: "not_asked")].each do |guarded|
       mixed = intervals([station("p", movement: "push_up")], rounds: 2, work_s: 40)
-      expect(cell_of(guarded, mixed).option.rung.id).to eq("push_up.knees")
+      expect(cell_of(guarded, mixed).option.variation.id).to eq("push_up.knees")
     end
-    expect(cell_of(person(measured: {"push_up.floor" => 90}, lane: "beginner"), intervals([station("p", movement: "push_up")], work_s: 40)).option.rung.id).to eq("push_up.feet_30")
+    expect(cell_of(person(measured: {"push_up.floor" => 90}, lane: "beginner"), intervals([station("p", movement: "push_up")], work_s: 40)).option.variation.id).to eq("push_up.feet_30")
   end
 
   it "gives nothing before somebody has spoken with a person whose “yes” is open" do
@@ -71,7 +71,7 @@ RSpec.describe "Fitting a person to a station" do
     expect(cell.reason).to include("speak with them first")
   end
 
-  it "asks for what comes before a rung, where its pattern is only guessed" do
+  it "asks for what comes before a variation, where its pattern is only guessed" do
     chins = intervals([station("c", movement: "chin_up")], work_s: 30)
     cell = cell_of(person(lane: "beginner"), chins)
     expect(cell.to_h.fetch("ruled_out", {})["chin_up.full"]).to start_with("first:")
@@ -80,12 +80,12 @@ RSpec.describe "Fitting a person to a station" do
   it "substitutes within the pattern where a limit rules the whole ladder out" do
     thrusts = intervals([station("s", movement: "bar_dip")], work_s: 30)
     cell = cell_of(person(limits: [limit("shoulder"), limit("wrist")], measured: {"push_up.floor" => 30}), thrusts)
-    expect([cell.given.kind, cell.option.rung.movement_id]).to eq(%w[substitute blade_press])
+    expect([cell.given.kind, cell.option.variation.movement_id]).to eq(%w[substitute blade_press])
     expect(cell.reason).to include("spares: shoulder")
     wrist = cell_of(person(limits: [limit("wrist")], measured: {"push_up.floor" => 30}), thrusts)
     expect(wrist.given.kind).to eq("substitute")
-    expect(wrist.option.rung.joints).not_to include("wrist")
-    expect(wrist.option.rung.pattern).to eq("push")
+    expect(wrist.option.variation.joints).not_to include("wrist")
+    expect(wrist.option.variation.pattern).to eq("push")
     expect(wrist.reason).to start_with("In place of")
   end
 
@@ -101,7 +101,7 @@ RSpec.describe "Fitting a person to a station" do
     plank = station("p", movement: "plank", levels: Sparrow::Level::ALL.to_h { |level| [level, {"variation" => "plank.forearm", "hold_s" => 40}] })
     cell = cell_of(person(measured: {"plank.forearm" => 50}), intervals([plank], work_s: 60, rest_s: 30, rounds: 3))
     expect(cell.to_h["reserve"]["unit"]).to eq("s")
-    expect(cell.option.rung.id).to eq("plank.knees")
+    expect(cell.option.variation.id).to eq("plank.knees")
     march = cell_of(person(lane: "beginner"), intervals([station("m", movement: "high_knees")], work_s: 50, rounds: 3))
     expect(march.target).to match(/\Afor 50 s|then rest/)
   end
@@ -135,7 +135,7 @@ RSpec.describe "Fitting a person to a station" do
 
     it "stands where it is locked, with who and why" do
       cell = cell_of(person(measured: {"push_up.floor" => 10}, choices: choice("push_up.floor", 5, by: "Emeka Thorsby", why: "wants the floor")), push_ups)
-      expect([cell.given.kind, cell.option.rung.id, cell.option.number]).to eq(["locked", "push_up.floor", 5])
+      expect([cell.given.kind, cell.option.variation.id, cell.option.number]).to eq(["locked", "push_up.floor", 5])
       expect(cell.reason).to start_with("Set by Emeka Thorsby (“wants the floor”)")
     end
 
@@ -145,12 +145,12 @@ RSpec.describe "Fitting a person to a station" do
 
     it "never goes through a limit" do
       cell = cell_of(person(measured: {"push_up.floor" => 30}, limits: [limit("wrist")], choices: choice("push_up.floor")), push_ups)
-      expect(cell.option.rung.joints).not_to include("wrist")
+      expect(cell.option.variation.joints).not_to include("wrist")
     end
 
     it "from last time is taken while it fits" do
       fitting = cell_of(person(measured: {"push_up.floor" => 30}, choices: choice("push_up.knees", 8, locked: false, by: "Ottoline Varga")), push_ups)
-      expect([fitting.given.kind, fitting.option.rung.id]).to eq(["remembered", "push_up.knees"])
+      expect([fitting.given.kind, fitting.option.variation.id]).to eq(["remembered", "push_up.knees"])
       expect(fitting.reason).to start_with("As Ottoline Varga set it last time")
       expect(cell_of(person(measured: {"push_up.floor" => 2}, choices: choice("push_up.floor", 12, locked: false)), push_ups).given.kind).not_to eq("remembered")
     end

@@ -75,18 +75,18 @@ RSpec.describe "Paced formats" do
 
     it "tells the pace that an aim asks, and whether it is plausible" do
       demand = ->(aim) { line("rounds", [sets("a", [10, 10, 10])], rounds: 1, target_s: aim).forecast["advanced"].demand }
-      # The rung's own tempo is 2-0-1-1: 4 s a move.
+      # The variation's own tempo is 2-0-1-1: 4 s a move.
       expect(demand.call(40).to_h).to eq(seconds_per_rep: 4.0, of_default: 1.0, plausible: true)
       expect(demand.call(28).plausible).to be(true)
       expect(demand.call(27).plausible).to be(false)
     end
 
-    it "lets a set without a number end at the rung's own target" do
+    it "lets a set without a number end at the variation's own target" do
       laid = line("rounds", [sets("a", [nil, nil, nil])], rounds: 1)
       expect(laid.visits["beginner"].first.counted).to eq(Sparrow::Catalogue.house.variation("glute_bridge.two_leg").target["reps"])
     end
 
-    it "holds each side where a rung works one side at a time" do
+    it "holds each side where a variation works one side at a time" do
       plank = {"id" => "p", "movement" => "side_plank", "levels" => Sparrow::Level::ALL.to_h { |level| [level, {"variation" => "side_plank.knees", "hold_s" => 20}] }}
       expect(line("rounds", [plank], rounds: 1).total_s).to eq(40)
     end

@@ -19,7 +19,7 @@ RSpec.describe Sparrow::Logging::Given do
     expect(described_class.of_level(held, "intermediate")).to have_attributes(reps: nil, seconds: 30, least: 30)
   end
 
-  it "is what the fit gave: rung, number and level" do
+  it "is what the fit gave: variation, number and level" do
     given = described_class.of_cell(cell(person("a", measured: {"push_up.knees" => 12}), station("p", movement: "push_up"), rounds: 3))
     expect(given.variation).to start_with("push_up.")
     expect(given).to have_attributes(reps: given.least, seconds: nil)
@@ -37,11 +37,11 @@ RSpec.describe Sparrow::Logging::Given do
     expect(given).to be_out
   end
 
-  it "puts a rung in the level that is asked for it, else the highest in whose band it lies" do
+  it "puts a variation in the level that is asked for it, else the highest in whose band it lies" do
     asked = read(station("p", movement: "push_up")).first
     catalogue = Sparrow::Catalogue.house
-    expect(described_class.of_rung(asked, catalogue.variation("push_up.floor"), "beginner").level).to eq("intermediate")
-    expect(described_class.of_rung(asked, catalogue.variation("push_up.hands_30"), "beginner").level).to eq("intermediate")
+    expect(described_class.of_variation(asked, catalogue.variation("push_up.floor"), "beginner").level).to eq("intermediate")
+    expect(described_class.of_variation(asked, catalogue.variation("push_up.hands_30"), "beginner").level).to eq("intermediate")
   end
 
   it "is read back as it was stored" do
@@ -75,6 +75,6 @@ RSpec.describe Sparrow::Logging::Given do
 
   it "keeps the level of who was there where their level is asked for the version" do
     asked = read(station("p", movement: "push_up", levels: Sparrow::Level::ALL.to_h { |level| [level, {"variation" => "push_up.floor"}] })).first
-    expect(described_class.of_rung(asked, Sparrow::Catalogue.house.variation("push_up.floor"), "beginner").level).to eq("beginner")
+    expect(described_class.of_variation(asked, Sparrow::Catalogue.house.variation("push_up.floor"), "beginner").level).to eq("beginner")
   end
 end

@@ -52,7 +52,7 @@ RSpec.describe Sparrow::Logging::Sheet do
     expect(sheet.results("beginner", [at("a", reps: 4)], given: out).first).to have_attributes(skipped: false, planned: false, reps: 4, variation: "squat.chair_tap")
   end
 
-  it "lets an exception name any rung, with as many as are typed and no guess" do
+  it "lets an exception name any variation, with as many as are typed and no guess" do
     result = sheet.results("advanced", [at("a", variation: "squat.chair_sit")]).first
     expect(result).to have_attributes(variation: "squat.chair_sit", level: "beginner", reps: nil, least: nil)
     expect(sheet.results("advanced", [at("a", variation: "squat.chair_sit", reps: 7)]).first.reps).to eq(7)
@@ -69,7 +69,7 @@ RSpec.describe Sparrow::Logging::Sheet do
     expect(sheet.results("beginner", [at("b", reps: 5)]).map(&:station)).to eq(%w[a b])
   end
 
-  it "refuses a rung that the catalogue has not" do
+  it "refuses a variation that the catalogue has not" do
     expect { sheet.results("advanced", [at("a", variation: "squat.on_water")], at: "/x") }.to raise_error(Sparrow::Refused, %r{/x/0/variation})
   end
 

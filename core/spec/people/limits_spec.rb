@@ -5,7 +5,7 @@ RSpec.describe Sparrow::People::Limits do
 
   def out(kind, severity = "avoid")
     held = limit(kind, severity: severity)
-    catalogue.flat_map(&:ladder).select { |rung| held.rules_out?(rung) }.map(&:id)
+    catalogue.flat_map(&:ladder).select { |variation| held.rules_out?(variation) }.map(&:id)
   end
 
   {
@@ -49,7 +49,7 @@ RSpec.describe Sparrow::People::Limits do
     expect(limit("no_floor", severity: "gently").words).to eq("not down to the floor, gently")
   end
 
-  it "knows of every rung of the house what it asks overhead, head down, bent forward or straining" do
+  it "knows of every variation of the house what it asks overhead, head down, bent forward or straining" do
     raw = Sparrow::Catalogue::Files.paths(File.join(Sparrow::DATA, "movements")).flat_map { |path| YAML.safe_load_file(path)["ladder"] }
     expect(raw).to all(have_key("strains"))
     expect(catalogue.flat_map(&:ladder).flat_map(&:strains).uniq).to match_array(Sparrow::Catalogue::Variation::STRAINS)

@@ -10,7 +10,7 @@ RSpec.describe Sparrow::People::Presets do
 
   it "keeps from a pregnant person what lies on the back or the front, strains, lands or hangs the head" do
     limits = described_class::ALL.first.kinds.map { |kind| limit(kind) }
-    given = Sparrow::Catalogue.house.flat_map(&:ladder).reject { |rung| limits.any? { |held| held.rules_out?(rung) } }.map(&:id)
+    given = Sparrow::Catalogue.house.flat_map(&:ladder).reject { |variation| limits.any? { |held| held.rules_out?(variation) } }.map(&:id)
     expect(given & %w[cartwheel.bench thrust_press.walk squat_thrust.walk sit_up.crunch plank.forearm squat.jump push_up.floor]).to eq([])
     expect(given).to include("push_up.hands_60", "squat.parallel", "bird_reach.leg_only", "row.standing")
   end

@@ -6,7 +6,7 @@ RSpec.describe Sparrow::People::WaysRound do
 
   def way(id, *kinds, level: "intermediate")
     found = described_class.first(catalogue.movement(id), kinds.map { |kind| limit(kind) }, level: level)
-    found && [found.rung.id, found.kind]
+    found && [found.variation.id, found.kind]
   end
 
   def ways(kinds, level: "intermediate")
@@ -35,10 +35,10 @@ RSpec.describe Sparrow::People::WaysRound do
       main.each do |movement|
         found = described_class.first(movement, limits, level: "beginner")
         next unless found
-        expect(limits.select { |held| held.rules_out?(found.rung) }).to eq([]), "#{movement.id}: #{found.rung.id}"
-        expect(found.rung.levels).to include("beginner"), "#{movement.id}: #{found.rung.id}"
-        expect(found.rung.pattern).not_to eq("balance_skill"), movement.id unless movement.pattern == "balance_skill"
-        expect(found.rung.weight_on).not_to include("hands"), movement.id if found.rung.pattern == "balance_skill" && found.kind != "own"
+        expect(limits.select { |held| held.rules_out?(found.variation) }).to eq([]), "#{movement.id}: #{found.variation.id}"
+        expect(found.variation.levels).to include("beginner"), "#{movement.id}: #{found.variation.id}"
+        expect(found.variation.pattern).not_to eq("balance_skill"), movement.id unless movement.pattern == "balance_skill"
+        expect(found.variation.weight_on).not_to include("hands"), movement.id if found.variation.pattern == "balance_skill" && found.kind != "own"
       end
     end
   end

@@ -27,7 +27,7 @@ RSpec.describe "Level beats station beats block" do
     expect(cell(squat({sides: "both"}, sides: "split")).sides).to eq("both")
   end
 
-  it "for the counting, which is the rung's where nobody says" do
+  it "for the counting, which is the variation's where nobody says" do
     expect(cell(squat).counting.rule).to eq("each")
     expect(cell(squat(counting: "pair")).counting.rule).to eq("pair")
     expect(cell(squat({counting: "one_side"}, counting: "pair")).counting.rule).to eq("one_side")

@@ -1,8 +1,8 @@
 # frozen_string_literal: true
 
 RSpec.describe Sparrow::Plan::Prescription do
-  def cell(movement, rung, format: "rounds", **keys)
-    levels = Sparrow::Level::ALL.to_h { |level| [level, {"variation" => "#{movement}.#{rung}", **keys.transform_keys(&:to_s)}] }
+  def cell(movement, variation, format: "rounds", **keys)
+    levels = Sparrow::Level::ALL.to_h { |level| [level, {"variation" => "#{movement}.#{variation}", **keys.transform_keys(&:to_s)}] }
     block = {"id" => "b", "role" => "main", "format" => format, "rounds" => 1, "stations" => [{"id" => "s", "movement" => movement, "levels" => levels}]}
     Sparrow::Plan.read(workout_document(block)).blocks.first.stations.first.at("intermediate")
   end
@@ -27,7 +27,7 @@ RSpec.describe Sparrow::Plan::Prescription do
       expect(cell("high_knees", "run", work_s: 45).set_s).to eq(45)
     end
 
-    it "is half a minute where neither number nor rung says" do
+    it "is half a minute where neither number nor variation says" do
       expect(cell("high_knees", "run").set_s).to eq(30)
     end
   end

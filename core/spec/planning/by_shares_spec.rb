@@ -5,7 +5,7 @@ RSpec.describe Sparrow::Planning::Solve::ByShares do
     {"id" => "l", "role" => "main", "format" => "ladder", "rounds" => 3, "gate" => "round", "scaling" => "share", "stations" => stations, **keys.transform_keys(&:to_s)}
   end
 
-  def rung(id, movement, variation, total, **keys)
+  def variation(id, movement, variation, total, **keys)
     station(id, movement: movement, ladder: {"total" => total, "shape" => "flat"}, levels: Sparrow::Level::ALL.to_h { |level| [level, {"variation" => variation, "reps" => nil}] }, **keys)
   end
 
@@ -15,7 +15,7 @@ RSpec.describe Sparrow::Planning::Solve::ByShares do
     [answer, Sparrow::Pointer.put(workout.document, answer["patch"].map { |step| step.values_at("path", "value") })["blocks"].first]
   end
 
-  let(:squats) { rung("a", "squat", "squat.parallel", 60) }
+  let(:squats) { variation("a", "squat", "squat.parallel", 60) }
 
   it "keeps within the fill of a cap, a target time or a window that is given" do
     {cap_s: 240, target_s: 200}.each do |key, seconds|
@@ -27,7 +27,7 @@ RSpec.describe Sparrow::Planning::Solve::ByShares do
   end
 
   it "leaves a level its reserve in the worst round" do
-    _, block = solved(ladder([rung("p", "push_up", "push_up.floor", 30)]))
+    _, block = solved(ladder([variation("p", "push_up", "push_up.floor", 30)]))
     timeline = Sparrow::Plan::Timeline.compile(Sparrow::Plan.read(workout_document(block)))
     lanes = Sparrow::Capacity::Lanes.new(timeline)
     prescription = timeline.workout.blocks.first.stations.first.at("advanced")

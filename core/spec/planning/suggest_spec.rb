@@ -35,7 +35,7 @@ RSpec.describe Sparrow::Planning::Suggest do
     after_pulls = Sparrow::Planning::Suggest::CoolDown.new(pulls).call(140)["block"]
     expect(movements(after_legs).flat_map { |movement| movement.ladder.flat_map(&:muscles) }).to include("front of thigh")
     expect(movements(after_pulls).map(&:id)).not_to eq(movements(after_legs).map(&:id))
-    one_sided = after_legs["stations"].select { |held| movements(after_legs).find { |m| m.id == held["movement"] }.ladder.any? { |rung| rung.sides == "one_sided" } }
+    one_sided = after_legs["stations"].select { |held| movements(after_legs).find { |m| m.id == held["movement"] }.ladder.any? { |variation| variation.sides == "one_sided" } }
     expect(one_sided.map { |held| held["sides"] }).to all(eq("split"))
   end
 
@@ -78,7 +78,7 @@ RSpec.describe Sparrow::Planning::Suggest do
         timeline = circuit(ids)
         warm_up = timeline_of(Sparrow::Planning::Suggest::WarmUp.new(timeline).call(480)["block"])
         cool_down = timeline_of(Sparrow::Planning::Suggest::CoolDown.new(timeline).call(600)["block"])
-        readied = worked(warm_up) { |rung| rung.joints | rung.moves }.keys
+        readied = worked(warm_up) { |variation| variation.joints | variation.moves }.keys
         stretched = worked(cool_down, &:muscles).keys
         expect(much(worked(timeline, &:joints)) - readied).to eq([])
         expect(much(worked(timeline, &:muscles)) - stretched).to eq([])
@@ -91,7 +91,7 @@ RSpec.describe Sparrow::Planning::Suggest do
         expect(timeline_of(block).total_s).to be_between(480 - stations.size * block["rounds"], 480)
         pulse = stations.take_while { |held| catalogue.movement(held["movement"]).pattern == "gait" }
         expect(pulse.size * 3).to be >= stations.size
-        down = stations.map { |held| catalogue.movement(held["movement"]).rung_for("intermediate").gets_down }
+        down = stations.map { |held| catalogue.movement(held["movement"]).variation_for("intermediate").gets_down }
         expect(down.each_cons(2).count { |one, other| one != other }).to be <= 1
         cool_down = Sparrow::Planning::Suggest::CoolDown.new(timeline).call(300)["block"]
         expect(timeline_of(cool_down).total_s).to be_between(300 - cool_down["stations"].size, 300)
@@ -115,7 +115,7 @@ RSpec.describe Sparrow::Planning::Suggest do
   it "takes half the time for each side of what works one side" do
     blocks = [Sparrow::Planning::Suggest::WarmUp.new(legs).call(480)["block"], Sparrow::Planning::Suggest::CoolDown.new(legs).call(480)["block"]]
     blocks.flat_map { |block| block["stations"] }.each do |held|
-      one_sided = Sparrow::Level::ALL.any? { |level| Sparrow::Catalogue.house.movement(held["movement"]).rung_for(level).sides == "one_sided" }
+      one_sided = Sparrow::Level::ALL.any? { |level| Sparrow::Catalogue.house.movement(held["movement"]).variation_for(level).sides == "one_sided" }
       expect(held["sides"]).to eq(one_sided ? "split" : nil), held["movement"]
     end
   end

@@ -41,7 +41,7 @@ RSpec.describe "A target against its window" do
     expect([both.fits, both.window_s]).to eq([13, 80])
   end
 
-  it "says nothing of reps for a rung that is held" do
+  it "says nothing of reps for a variation that is held" do
     expect(fit(station("s1", movement: "plank")).fits).to be_nil
   end
 

@@ -18,8 +18,8 @@ RSpec.describe "The rules that formats need" do
     found
   end
 
-  def squats(reps, rung = "squat.parallel")
-    station("s", movement: "squat", levels: Sparrow::Level::ALL.to_h { |level| [level, {"variation" => rung, "reps" => reps}] })
+  def squats(reps, variation = "squat.parallel")
+    station("s", movement: "squat", levels: Sparrow::Level::ALL.to_h { |level| [level, {"variation" => variation, "reps" => reps}] })
   end
 
   it "marks a set that overruns its minute, and offers what fits" do

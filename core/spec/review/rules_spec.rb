@@ -90,7 +90,7 @@ RSpec.describe Sparrow::Review do
   end
 
   describe "a higher level easier than a lower" do
-    it "is found by the rungs' demand, and the two are swapped" do
+    it "is found by the variations' demand, and the two are swapped" do
       document = plan(squats(beginner: {variation: "squat.parallel"}, intermediate: {variation: "squat.chair_tap"}))
       expect_fix(document, "levels_out_of_order") do |finding, patched|
         expect(finding.place.level).to eq("intermediate")
@@ -98,18 +98,18 @@ RSpec.describe Sparrow::Review do
       end
     end
 
-    it "is found on one rung by its number" do
+    it "is found on one variation by its number" do
       same = {variation: "squat.parallel"}
       document = plan(squats(beginner: {**same, reps: 9}, intermediate: {**same, reps: 6}, advanced: {variation: "squat.pause"}))
       expect_fix(document, "levels_out_of_order") { |finding, _| expect(finding.why).to include("fewer than 9") }
     end
 
-    it "is no matter of numbers on different rungs" do
+    it "is no matter of numbers on different variations" do
       expect(review(plan(squats(beginner: {reps: 9}, intermediate: {reps: 6})), "levels_out_of_order")).to eq([])
     end
   end
 
-  it "finds a station where everybody must leave the floor, and gives beginners a quiet rung" do
+  it "finds a station where everybody must leave the floor, and gives beginners a quiet variation" do
     jump = {variation: "squat.jump", reps: 6}
     expect_fix(plan(squats(beginner: jump, intermediate: jump, advanced: jump)), "no_no_impact_version") do |finding, patched|
       expect(finding.fix.label).to eq("Give beginners Paused squat")

@@ -1,10 +1,10 @@
 # frozen_string_literal: true
 
 RSpec.describe Sparrow::Standards do
-  let(:same_rung) { {"beginner" => "squat.parallel", "intermediate" => "squat.parallel", "advanced" => "squat.parallel"} }
+  let(:same_variation) { {"beginner" => "squat.parallel", "intermediate" => "squat.parallel", "advanced" => "squat.parallel"} }
 
-  def open_levels(rungs = same_rung, **advanced)
-    rungs.to_h { |level, rung| [level, {"variation" => rung}.merge((level == "advanced") ? advanced.transform_keys(&:to_s) : {})] }
+  def open_levels(variations = same_variation, **advanced)
+    variations.to_h { |level, variation| [level, {"variation" => variation}.merge((level == "advanced") ? advanced.transform_keys(&:to_s) : {})] }
   end
 
   # The three prescriptions of a block's one station under a school.
@@ -48,7 +48,7 @@ RSpec.describe Sparrow::Standards do
     expect(under("clean_reps", open_levels).map(&:reps)).to eq([nil, nil, nil])
   end
 
-  it "keeps rung and number and lowers more slowly from level to level" do
+  it "keeps variation and number and lowers more slowly from level to level" do
     prescriptions = under("tempo", open_levels(reps: 8))
     expect(prescriptions.map(&:reps_counted)).to eq([8, 8, 8])
     expect(prescriptions.map { |prescription| prescription.tempo&.to_s }).to eq([nil, "3-0-1-0", "4-0-1-0"])

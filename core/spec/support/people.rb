@@ -6,7 +6,7 @@ require "date"
 module People
   TODAY = Date.new(2026, 11, 24)
 
-  # @param strengths [Hash{String => Array}] a rung to the clean number done there
+  # @param strengths [Hash{String => Array}] a variation to the clean number done there
   # @param rest [Hash] further fields of a participant
   def person(id = "tamsin", lane: "intermediate", levels: {}, measured: {}, on: TODAY - 7, **rest)
     estimates = Sparrow::Capacity::Estimates.new(levels: levels, lane: lane, evidence: evidence(measured, on), today: TODAY)
@@ -16,8 +16,8 @@ module People
 
   def evidence(measured, on, source: "measured")
     measured.map do |id, amount|
-      rung = Sparrow::Catalogue.house.variation(id)
-      Sparrow::Capacity::Evidence.new(pattern: rung.pattern, rung: rung, yields: (rung.measure == "reps") ? "reps" : "hold", amount: amount, on: on, source: source)
+      variation = Sparrow::Catalogue.house.variation(id)
+      Sparrow::Capacity::Evidence.new(pattern: variation.pattern, variation: variation, yields: (variation.measure == "reps") ? "reps" : "hold", amount: amount, on: on, source: source)
     end
   end
 

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { conflictRows, merged, plainWords } from './conflict'
 
 const labels = { name: 'Name', tags: 'Tags', ladder: 'Version', breathing: 'Breathing' }
-const rung = (id: string, more = {}) => ({ id, name: id, breathing: 'out', ...more })
+const variation = (id: string, more = {}) => ({ id, name: id, breathing: 'out', ...more })
 
 describe('conflictRows', () => {
   it('lists the fields that differ, and takes theirs where nothing was touched', () => {
@@ -29,9 +29,9 @@ describe('conflictRows', () => {
   })
 
   it('compares a list of parts with ids part by part and field by field', () => {
-    const opened = { ladder: [rung('one'), rung('two')] }
-    const mine = { ladder: [rung('one', { breathing: 'in' }), rung('two')] }
-    const theirs = { ladder: [rung('one'), rung('two', { name: 'Two' }), rung('three')] }
+    const opened = { ladder: [variation('one'), variation('two')] }
+    const mine = { ladder: [variation('one', { breathing: 'in' }), variation('two')] }
+    const theirs = { ladder: [variation('one'), variation('two', { name: 'Two' }), variation('three')] }
     expect(conflictRows(opened, mine, theirs, labels).map((row) => [row.key, row.label, row.pick])).toEqual([
       ['ladder/one/breathing', 'one: breathing', 'mine'],
       ['ladder/two/name', 'two: name', 'theirs'],
@@ -42,8 +42,8 @@ describe('conflictRows', () => {
 
 describe('merged', () => {
   it('takes each field from the version that was picked for it', () => {
-    const mine = { name: 'B', ladder: [rung('one', { breathing: 'in' }), rung('two'), rung('gone')] }
-    const theirs = { name: 'C', ladder: [rung('one'), rung('new'), rung('two', { name: 'Two' })] }
+    const mine = { name: 'B', ladder: [variation('one', { breathing: 'in' }), variation('two'), variation('gone')] }
+    const theirs = { name: 'C', ladder: [variation('one'), variation('new'), variation('two', { name: 'Two' })] }
     const picks = {
       name: 'theirs',
       'ladder/one/breathing': 'mine',
@@ -53,13 +53,13 @@ describe('merged', () => {
     } as const
     expect(merged(mine, theirs, picks)).toEqual({
       name: 'C',
-      ladder: [rung('one', { breathing: 'in' }), rung('new'), rung('two', { name: 'Two' })],
+      ladder: [variation('one', { breathing: 'in' }), variation('new'), variation('two', { name: 'Two' })],
     })
   })
 
   it('keeps a part of mine that they took away, where that was picked', () => {
-    const mine = { ladder: [rung('one'), rung('two')] }
-    const theirs = { ladder: [rung('one')] }
+    const mine = { ladder: [variation('one'), variation('two')] }
+    const theirs = { ladder: [variation('one')] }
     expect(merged(mine, theirs, { 'ladder/two': 'mine' })).toEqual(mine)
   })
 })

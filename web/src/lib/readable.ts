@@ -12,7 +12,7 @@ export function headed(key: string): string {
   return readable(key).replace(/^./u, (letter) => letter.toUpperCase())
 }
 
-/** What hands and feet go on is told by its height, which is what makes a rung easier or harder. */
+/** What hands and feet go on is told by its height, which is what makes a variation easier or harder. */
 const HEIGHTS: Record<string, Record<Units, () => string>> = {
   bench: { metric: () => t('units.bench_60_cm'), imperial: () => t('units.bench_24_in') },
   step: { metric: () => t('units.step_30_cm'), imperial: () => t('units.step_12_in') },

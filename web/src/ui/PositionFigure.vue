@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 
-// The position of a rung as a small line figure: a head and a few strokes on a ground line.
+// The position of a variation as a small line figure: a head and a few strokes on a ground line.
 const props = defineProps<{ position: string }>()
 
 const FIGURES: Record<string, { head: [number, number]; lines: string }> = {

@@ -4,7 +4,7 @@ module Sparrow
   module Capacity
     # The tests of core/data/house/benchmarks.yml.
     module Benchmarks
-      Test = Value.of(:id, :name, :pattern, :yields, :unit, :cap_s, :most, :rungs, :how, :table, :times)
+      Test = Value.of(:id, :name, :pattern, :yields, :unit, :cap_s, :most, :variations, :how, :table, :times)
 
       # @return [Array<Test>] in the order of the sheet
       def self.all
@@ -17,11 +17,11 @@ module Sparrow
       end
 
       # @return [Array<Problem>] what is wrong with one entry of the sheet
-      def self.validation_errors(id, rung, amount, at: "")
+      def self.validation_errors(id, variation, amount, at: "")
         test = find(id)
         return [Problem.new(pointer: "#{at}/test", message: Sparrow.say("capacity.is_not_a_test_that_is"))] unless test
         [
-          (Problem.new(pointer: "#{at}/variation", message: Sparrow.say("capacity.is_not_a_version_of_this")) unless test.rungs.include?(rung)),
+          (Problem.new(pointer: "#{at}/variation", message: Sparrow.say("capacity.is_not_a_version_of_this")) unless test.variations.include?(variation)),
           (Problem.new(pointer: "#{at}/amount", message: Sparrow.say("capacity.must_be_from_0_to_most", most: test.most, unit: test.unit)) unless amount.is_a?(Integer) && (0..test.most).cover?(amount))
         ].compact
       end
@@ -40,14 +40,14 @@ module Sparrow
         low.last + (high.last - low.last) * (rate - low.first) / (high.first - low.first).to_f
       end
 
-      # The ten minutes as a circuit: a station a test, everybody at their own rung.
+      # The ten minutes as a circuit: a station a test, everybody at their own variation.
       # @return [Hash] a workout document
       def self.circuit
         stations = all.each_with_index.map do |test, index|
-          movement = Catalogue.house.movement(test.rungs.first.split(".").first)
-          rungs = test.rungs.map { |id| Catalogue.house.variation(id) }.select { |rung| rung.movement_id == movement.id }
+          movement = Catalogue.house.movement(test.variations.first.split(".").first)
+          variations = test.variations.map { |id| Catalogue.house.variation(id) }.select { |variation| variation.movement_id == movement.id }
           {"id" => "s#{index + 1}", "movement" => movement.id, "work_s" => test.cap_s || 60, "note" => test.how.slice(0, 200),
-           "levels" => Level::ALL.each_with_index.to_h { |level, place| [level, {"variation" => rungs[(place * (rungs.size - 1) / 2.0).round].id}] }}
+           "levels" => Level::ALL.each_with_index.to_h { |level, place| [level, {"variation" => variations[(place * (variations.size - 1) / 2.0).round].id}] }}
         end
         {"format" => "willing-sparrow/workout", "version" => 1, "title" => Sparrow.say("capacity.benchmark_class").to_s, "slot_minutes" => 15,
          "blocks" => [{"id" => "b1", "title" => Sparrow.say("capacity.seven_tests_as_many_or_as").to_s, "role" => "main", "format" => "intervals", "get_ready_s" => 20,

@@ -80,12 +80,12 @@ module Sparrow
 
       # Of two of one day the lower counts.
       def strength(items)
-        items.filter_map { |item| Capacity.strength(exact(item.rung), item.amount) if item.yields == "reps" }.min
+        items.filter_map { |item| Capacity.strength(exact(item.variation), item.amount) if item.yields == "reps" }.min
       end
 
       def hold(days)
         days.each do |items|
-          held = items.select { |item| item.yields == "hold" }.map { |item| Profile::Hold.new(item.amount, exact(item.rung)).freeze }
+          held = items.select { |item| item.yields == "hold" }.map { |item| Profile::Hold.new(item.amount, exact(item.variation)).freeze }
           return held.min_by { |item| item.seconds * item.demand**2 } if held.any?
         end
         nil
@@ -110,8 +110,8 @@ module Sparrow
         Estimate.new(pattern: pattern, source: "guess", level: level(pattern), stale: false, factor: Estimate::GUESS, rough: true, strength: strength, hold: hold)
       end
 
-      def exact(rung)
-        Rational(rung.demand_value.to_s)
+      def exact(variation)
+        Rational(variation.demand_value.to_s)
       end
     end
   end

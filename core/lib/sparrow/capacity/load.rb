@@ -10,40 +10,40 @@ module Sparrow
       # @return [Array<Load>] one for each part of a compound
       def self.of(prescription, counted, work_s)
         return parts(prescription, counted) unless prescription.variation
-        [rung_load(prescription, prescription.variation, kind(prescription.variation), counted: counted, work_s: work_s)]
+        [variation_load(prescription, prescription.variation, kind(prescription.variation), counted: counted, work_s: work_s)]
       end
 
       # A jump without impact is stepped: it tires as a march does.
-      # @return [String] the pattern that a rung tires
-      def self.kind(rung)
-        (rung.pattern == "jump" && rung.no_impact?) ? "gait" : rung.pattern
+      # @return [String] the pattern that a variation tires
+      def self.kind(variation)
+        (variation.pattern == "jump" && variation.no_impact?) ? "gait" : variation.pattern
       end
 
-      def self.rung_load(prescription, rung, pattern, counted:, work_s:)
+      def self.variation_load(prescription, variation, pattern, counted:, work_s:)
         moves = prescription.counting.moves(counted)
-        moves = Rational(moves, 2) if rung.sides != "two_sided"
-        return new(pattern, rung.demand_value, moves, false) if counted.positive? && !BY_TIME.include?(pattern)
-        seconds = (counted.positive? && prescription.seconds_per_move) ? moves * prescription.seconds_per_move : held_s(prescription, rung, work_s)
-        new(pattern, rung.demand_value, seconds, true)
+        moves = Rational(moves, 2) if variation.sides != "two_sided"
+        return new(pattern, variation.demand_value, moves, false) if counted.positive? && !BY_TIME.include?(pattern)
+        seconds = (counted.positive? && prescription.seconds_per_move) ? moves * prescription.seconds_per_move : held_s(prescription, variation, work_s)
+        new(pattern, variation.demand_value, seconds, true)
       end
 
       # A hold is for each side already; work on alternating sides goes on for both.
-      def self.held_s(prescription, rung, work_s)
+      def self.held_s(prescription, variation, work_s)
         return prescription.hold_s if prescription.hold
-        (rung.sides == "one_sided") ? Rational(work_s, 2) : work_s
+        (variation.sides == "one_sided") ? Rational(work_s, 2) : work_s
       end
 
       def self.parts(prescription, counted)
         (prescription.parts || []).map do |part|
-          rung = part["rung"]
+          variation = part["variation"]
           moves = part["reps"] * counted
-          moves = Rational(moves, 2) if rung.sides != "two_sided"
-          pattern = kind(rung)
+          moves = Rational(moves, 2) if variation.sides != "two_sided"
+          pattern = kind(variation)
           by_time = BY_TIME.include?(pattern)
-          new(pattern, rung.demand_value, by_time ? moves * (prescription.seconds_per_move || 1) : moves, by_time)
+          new(pattern, variation.demand_value, by_time ? moves * (prescription.seconds_per_move || 1) : moves, by_time)
         end
       end
-      private_class_method :rung_load, :held_s, :parts
+      private_class_method :variation_load, :held_s, :parts
     end
   end
 end

@@ -20,16 +20,16 @@ module Sparrow
 
       def self.read(level, given)
         strengths = given.filter_map { |pattern, held| held["reps"] && [pattern, strength(held["reps"].fetch(level))] }
-        holds = given.to_h { |pattern, held| [pattern, Hold.new(held["hold"].fetch(level), demand(held["hold"].fetch("rung"))).freeze] }
+        holds = given.to_h { |pattern, held| [pattern, Hold.new(held["hold"].fetch(level), demand(held["hold"].fetch("variation"))).freeze] }
         new(name: level, strengths: strengths.to_h.freeze, holds: holds.freeze)
       end
 
       def self.strength(reps)
-        Capacity.strength(demand(reps.fetch("rung")), reps.fetch("most")).to_f
+        Capacity.strength(demand(reps.fetch("variation")), reps.fetch("most")).to_f
       end
 
-      def self.demand(rung)
-        Rational(Catalogue.house.variation(rung).demand_value.to_s)
+      def self.demand(variation)
+        Rational(Catalogue.house.variation(variation).demand_value.to_s)
       end
       private_class_method :levels, :read, :strength, :demand
 

@@ -30,9 +30,9 @@ module Sparrow
       # @return [Hash] a document with one version
       def self.begin(original, like, id:, name:)
         held = JSON.parse(JSON.generate(original))
-        rung = held.fetch("ladder").find { |given| like == "#{held["id"]}.#{given["id"]}" }
+        variation = held.fetch("ladder").find { |given| like == "#{held["id"]}.#{given["id"]}" }
         {"role" => "main", **held, "id" => id, "name" => name, "also" => [], "opens" => Level::ALL.to_h { |level| [level, "first"] },
-         "ladder" => [rung.merge("id" => "first", "name" => name, "also" => [], "guessed_from" => like)]}
+         "ladder" => [variation.merge("id" => "first", "name" => name, "also" => [], "guessed_from" => like)]}
       end
 
       ON = {"kneeling" => %w[knees], "all_fours" => %w[hands knees], "prone" => %w[front], "supine" => %w[back], "side" => %w[side], "seated" => %w[seat], "hanging" => %w[grip]}.freeze
@@ -42,32 +42,32 @@ module Sparrow
       # it; where it cannot, what protects: no hold, and down to the floor wherever there is a mat.
       # @return [Hash] in today's form, to be looked through when it is changed next
       def self.current(document)
-        return document if document.fetch("ladder").all? { |rung| rung.key?("kit") }
-        document.merge("ladder" => document.fetch("ladder").map { |rung| rung.key?("kit") ? rung : placed(rung) })
+        return document if document.fetch("ladder").all? { |variation| variation.key?("kit") }
+        document.merge("ladder" => document.fetch("ladder").map { |variation| variation.key?("kit") ? variation : placed(variation) })
       end
 
-      def self.placed(rung)
-        equipment = rung.fetch("equipment")
-        {"strains" => [], "faults" => [], "moves" => [], "weight_on" => ON.fetch(rung["position"], %w[feet]), "hold" => false,
-         "gets_down" => Derivation::ON_THE_FLOOR.include?(rung["position"]) || equipment.include?("mat"),
-         "kit" => equipment.map { |item| {"item" => item, "count" => 1} }, **rung.except("equipment")}
+      def self.placed(variation)
+        equipment = variation.fetch("equipment")
+        {"strains" => [], "faults" => [], "moves" => [], "weight_on" => ON.fetch(variation["position"], %w[feet]), "hold" => false,
+         "gets_down" => Derivation::ON_THE_FLOOR.include?(variation["position"]) || equipment.include?("mat"),
+         "kit" => equipment.map { |item| {"item" => item, "count" => 1} }, **variation.except("equipment")}
       end
 
       # What a schema cannot say.
       def self.sense(document, catalogue)
-        rungs = document.fetch("ladder")
-        ids = rungs.map { |rung| rung["id"] }
+        variations = document.fetch("ladder")
+        ids = variations.map { |variation| variation["id"] }
         [
           !document["id"].start_with?(PREFIX) && ["/id", Sparrow.say("catalogue.must_begin_with_prefix", prefix: PREFIX)],
           (ids.uniq.size < ids.size) && ["/ladder", Sparrow.say("catalogue.has_two_versions_of_one_id")],
-          rungs.each_cons(2).any? { |lower, upper| lower["demand"]["value"] > upper["demand"]["value"] } && ["/ladder", Sparrow.say("catalogue.must_climb_a_later_version_has")],
-          rungs.size > 1 && rungs.none? { |rung| rung["impact"] == "none" } && ["/ladder", Sparrow.say("catalogue.needs_at_least_one_version_without")],
+          variations.each_cons(2).any? { |lower, upper| lower["demand"]["value"] > upper["demand"]["value"] } && ["/ladder", Sparrow.say("catalogue.must_climb_a_later_version_has")],
+          variations.size > 1 && variations.none? { |variation| variation["impact"] == "none" } && ["/ladder", Sparrow.say("catalogue.needs_at_least_one_version_without")],
           *opens(document, ids), *spares(document, ids, catalogue)
         ].select { |problem| problem }.map { |pointer, message| Problem.new(pointer: pointer, message: message) }
       end
 
       def self.opens(document, ids)
-        unknown = document.fetch("opens").filter_map { |level, rung| ["/opens/#{level}", Sparrow.say("catalogue.is_not_a_version_of_this")] unless ids.include?(rung) }
+        unknown = document.fetch("opens").filter_map { |level, variation| ["/opens/#{level}", Sparrow.say("catalogue.is_not_a_version_of_this")] unless ids.include?(variation) }
         return unknown if unknown.any?
         order = Level::ALL.map { |level| ids.index(document["opens"][level]) }
         (order == order.sort) ? [] : [["/opens", Sparrow.say("common.must_not_fall_from_one_level")]]

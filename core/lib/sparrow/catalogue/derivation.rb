@@ -30,80 +30,80 @@ module Sparrow
       OVERHEAD = /overhead|past the ear|beside the ear|by the ears|past the head|arms raised|reach(es)? (up|tall|long)|past your ears/i
       TURNS = /\b(turn|turns|twist|chop|wheel|cartwheel)\b/i
 
-      # @param rung [Variation]
+      # @param variation [Variation]
       # @return [Array<Flag>] every flag that follows, each name once
-      def self.of(rung)
-        [*carried(rung), *landed(rung), *placed(rung), *worked(rung), *arms(rung), *trunk(rung), *strained(rung)].uniq(&:name)
+      def self.of(variation)
+        [*carried(variation), *landed(variation), *placed(variation), *worked(variation), *arms(variation), *trunk(variation), *strained(variation)].uniq(&:name)
       end
 
       # @return [Array<Flag>] what follows, is not flagged, and for which no reason is given
-      def self.missing(rung)
-        of(rung).reject { |flag| flagged?(rung, flag.name) || rung.unflagged.key?(flag.name) }
+      def self.missing(variation)
+        of(variation).reject { |flag| flagged?(variation, flag.name) || variation.unflagged.key?(flag.name) }
       end
 
       # @return [Array<String>] reasons for a silence that need not be explained: flagged after all, or not derived
-      def self.stale(rung)
-        derived = of(rung).map(&:name)
-        rung.unflagged.keys.reject { |name| derived.include?(name) && !flagged?(rung, name) }
+      def self.stale(variation)
+        derived = of(variation).map(&:name)
+        variation.unflagged.keys.reject { |name| derived.include?(name) && !flagged?(variation, name) }
       end
 
       # @return [Array<Sentence>] attributes that contradict each other
-      def self.contradictions(rung)
+      def self.contradictions(variation)
         [
-          (Sparrow.say("catalogue.is_on_the_floor_and_does_not_get_down") if !rung.gets_down && (rung.positions & ON_THE_FLOOR).any?),
-          (Sparrow.say("catalogue.has_a_hold_and_nothing_to_hold") if rung.hold && (rung.equipment & FIXED).empty?),
-          (Sparrow.say("catalogue.hangs_without_a_grip") if rung.position == "hanging" && !rung.weight_on.include?("grip"))
+          (Sparrow.say("catalogue.is_on_the_floor_and_does_not_get_down") if !variation.gets_down && (variation.positions & ON_THE_FLOOR).any?),
+          (Sparrow.say("catalogue.has_a_hold_and_nothing_to_hold") if variation.hold && (variation.equipment & FIXED).empty?),
+          (Sparrow.say("catalogue.hangs_without_a_grip") if variation.position == "hanging" && !variation.weight_on.include?("grip"))
         ].compact
       end
 
-      def self.flagged?(rung, name)
-        rung.joints.include?(name) || rung.strains.include?(name)
+      def self.flagged?(variation, name)
+        variation.joints.include?(name) || variation.strains.include?(name)
       end
 
-      def self.carried(rung)
-        rung.weight_on.flat_map { |part| flags(CARRIES.fetch(part, []), Sparrow.say("catalogue.weight_is_on", part: part)) }
+      def self.carried(variation)
+        variation.weight_on.flat_map { |part| flags(CARRIES.fetch(part, []), Sparrow.say("catalogue.weight_is_on", part: part)) }
       end
 
-      def self.landed(rung)
-        flags(LANDS.fetch(rung.impact, []), Sparrow.say("catalogue.lands_with_impact", impact: rung.impact))
+      def self.landed(variation)
+        flags(LANDS.fetch(variation.impact, []), Sparrow.say("catalogue.lands_with_impact", impact: variation.impact))
       end
 
       # A plank from the toes, and what hovers, loads the lower back; hips over the head bring it below them.
-      def self.placed(rung)
-        on_toes = (rung.position == "front_support" || rung.position == "all_fours" || rung.through.include?("front_support")) && !rung.weight_on.include?("knees")
-        upside = (rung.position == "supine" && rung.pattern == "hinge") || (rung.position == "standing" && rung.through.include?("front_support"))
+      def self.placed(variation)
+        on_toes = (variation.position == "front_support" || variation.position == "all_fours" || variation.through.include?("front_support")) && !variation.weight_on.include?("knees")
+        upside = (variation.position == "supine" && variation.pattern == "hinge") || (variation.position == "standing" && variation.through.include?("front_support"))
         [
           *(flags(%w[lower_back], Sparrow.say("catalogue.is_a_plank_on_the_toes")) if on_toes),
-          *(flags(%w[lower_back neck], Sparrow.say("catalogue.lies_on_the_front")) if rung.position == "prone"),
+          *(flags(%w[lower_back neck], Sparrow.say("catalogue.lies_on_the_front")) if variation.position == "prone"),
           *(flags(%w[head_low], Sparrow.say("catalogue.brings_the_hips_over_the_head")) if upside),
-          *(flags(%w[bends_forward], Sparrow.say("catalogue.puts_the_hands_on_the_floor")) if rung.through.include?("front_support"))
+          *(flags(%w[bends_forward], Sparrow.say("catalogue.puts_the_hands_on_the_floor")) if variation.through.include?("front_support"))
         ]
       end
 
-      def self.worked(rung)
-        return [] unless rung.position == "standing" && WORKED.key?(rung.pattern)
-        flags(WORKED.fetch(rung.pattern), Sparrow.say("catalogue.bends_the_legs_under_load"))
+      def self.worked(variation)
+        return [] unless variation.position == "standing" && WORKED.key?(variation.pattern)
+        flags(WORKED.fetch(variation.pattern), Sparrow.say("catalogue.bends_the_legs_under_load"))
       end
 
-      def self.arms(rung)
-        OVERHEAD.match?(words(rung)) ? flags(%w[overhead], Sparrow.say("catalogue.takes_the_arms_past_the_ears")) : []
+      def self.arms(variation)
+        OVERHEAD.match?(words(variation)) ? flags(%w[overhead], Sparrow.say("catalogue.takes_the_arms_past_the_ears")) : []
       end
 
-      def self.trunk(rung)
+      def self.trunk(variation)
         [
-          *(flags(%w[bends_forward], Sparrow.say("catalogue.curls_the_trunk")) if rung.pattern == "trunk_flexion"),
-          *(flags(%w[twists], Sparrow.say("catalogue.turns_the_trunk")) if !%w[mobility stretch gait jump].include?(rung.pattern) && (rung.pattern == "rotation" || TURNS.match?(rung.name)))
+          *(flags(%w[bends_forward], Sparrow.say("catalogue.curls_the_trunk")) if variation.pattern == "trunk_flexion"),
+          *(flags(%w[twists], Sparrow.say("catalogue.turns_the_trunk")) if !%w[mobility stretch gait jump].include?(variation.pattern) && (variation.pattern == "rotation" || TURNS.match?(variation.name)))
         ]
       end
 
-      def self.strained(rung)
-        held = rung.measure == "hold" && !%w[balance_skill stretch mobility].include?(rung.pattern) && rung.demand_value >= HELD_FROM
-        hard = rung.demand_value >= STRAINS_FROM.fetch(rung.pattern, Float::INFINITY)
+      def self.strained(variation)
+        held = variation.measure == "hold" && !%w[balance_skill stretch mobility].include?(variation.pattern) && variation.demand_value >= HELD_FROM
+        hard = variation.demand_value >= STRAINS_FROM.fetch(variation.pattern, Float::INFINITY)
         (held || hard) ? flags(%w[straining], Sparrow.say("catalogue.is_hard_enough_to_hold_the_breath")) : []
       end
 
-      def self.words(rung)
-        [rung.name, rung.standard, *rung.levers.values].join(" ")
+      def self.words(variation)
+        [variation.name, variation.standard, *variation.levers.values].join(" ")
       end
 
       def self.flags(names, because)

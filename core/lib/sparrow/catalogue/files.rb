@@ -19,16 +19,16 @@ module Sparrow
       # @return [Movement]
       def self.movement(document)
         fields = document.except("ladder").transform_keys(&:to_sym)
-        rungs = document.fetch("ladder").map { |rung| variation(document, rung) }
-        deep_freeze(Movement.new(role: "main", also: [], **fields, ladder: rungs))
+        variations = document.fetch("ladder").map { |variation| variation(document, variation) }
+        deep_freeze(Movement.new(role: "main", also: [], **fields, ladder: variations))
       end
 
-      def self.variation(document, rung)
-        fields = rung.transform_keys(&:to_sym)
-        kit = rung.fetch("kit").map { |piece| Variation::Piece.new(piece["item"], piece["count"], piece["load_kg"]) }
+      def self.variation(document, variation)
+        fields = variation.transform_keys(&:to_sym)
+        kit = variation.fetch("kit").map { |piece| Variation::Piece.new(piece["item"], piece["count"], piece["load_kg"]) }
         Variation.new(also: [], through: [], unflagged: {}, **fields, kit: kit, equipment: kit.map(&:item).uniq,
-          faults: rung.fetch("faults").map { |fault| Variation::Fault.new(fault["see"], fault["say"]) }, id: "#{document.fetch("id")}.#{rung.fetch("id")}", movement_id: document.fetch("id"),
-          pattern: document.fetch("pattern"), tempo: rung["tempo"] && Tempo.parse(rung["tempo"]))
+          faults: variation.fetch("faults").map { |fault| Variation::Fault.new(fault["see"], fault["say"]) }, id: "#{document.fetch("id")}.#{variation.fetch("id")}", movement_id: document.fetch("id"),
+          pattern: document.fetch("pattern"), tempo: variation["tempo"] && Tempo.parse(variation["tempo"]))
       end
 
       def self.deep_freeze(value)

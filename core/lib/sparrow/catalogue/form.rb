@@ -31,7 +31,7 @@ module Sparrow
       UNFLAGGED = S::Record.new([*Variation::JOINTS, *Variation::STRAINS].to_h { |flag| [flag, SENTENCE] })
       TARGET = S::Record.new({"reps" => S::IntegerType.new(1..100), "hold_s" => S::IntegerType.new(5..180, "seconds")})
 
-      RUNG_KEYS = {
+      VARIATION_KEYS = {
         "id" => ID, "name" => LINE, "also" => S::List.new(LINE, size: 0..12), "levels" => words(Level::ALL, size: 1..3), "demand" => DEMAND, "levers" => LEVERS,
         "impact" => S::OneOf.new(*Variation::IMPACTS), "position" => S::OneOf.new(*Variation::POSITIONS), "through" => words(Variation::POSITIONS),
         "weight_on" => words(Variation::WEIGHT_ON, size: 1..4), "hold" => S::BooleanType.new, "gets_down" => S::BooleanType.new,
@@ -43,19 +43,19 @@ module Sparrow
         "cautions" => S::List.new(S::Text.new(length: 8..160), size: 1..5, noun: "cautions"), "prerequisite" => S::Text.new(length: 0..160), "target" => TARGET, "guessed_from" => VARIATION_ID
       }.freeze
       OPTIONAL = %w[also through unflagged tempo prerequisite guessed_from].freeze
-      RUNG = S::Record.new(RUNG_KEYS, required: RUNG_KEYS.keys - OPTIONAL)
+      VARIATION = S::Record.new(VARIATION_KEYS, required: VARIATION_KEYS.keys - OPTIONAL)
 
       SPARES = S::Record.new(Variation::JOINTS.to_h { |joint| [joint, VARIATION_ID] }, required: Movement::SPARED)
       MOVEMENT_KEYS = {
         "id" => ID, "name" => LINE, "pattern" => S::OneOf.new(*Movement::PATTERNS), "plane" => S::OneOf.new(*Movement::PLANES), "role" => S::OneOf.new(*Movement::ROLES),
         "summary" => SENTENCE, "also" => S::List.new(LINE, size: 0..20), "spares" => SPARES,
-        "opens" => S::Record.new(Level::ALL.to_h { |level| [level, ID] }, required: Level::ALL), "ladder" => S::List.new(RUNG, size: 1..8, noun: "versions")
+        "opens" => S::Record.new(Level::ALL.to_h { |level| [level, ID] }, required: Level::ALL), "ladder" => S::List.new(VARIATION, size: 1..8, noun: "versions")
       }.freeze
       MOVEMENT = S::Record.new(MOVEMENT_KEYS, required: MOVEMENT_KEYS.keys - %w[role also])
 
       DEFINED = {
         "id" => ID, "line" => LINE, "sentence" => SENTENCE, "cue" => CUE, "variation_id" => VARIATION_ID, "joint" => JOINT, "tempo" => TEMPO, "demand" => DEMAND,
-        "fault" => FAULT, "piece" => PIECE, "levers" => LEVERS, "unflagged" => UNFLAGGED, "target" => TARGET, "rung" => RUNG, "spares" => SPARES
+        "fault" => FAULT, "piece" => PIECE, "levers" => LEVERS, "unflagged" => UNFLAGGED, "target" => TARGET, "variation" => VARIATION, "spares" => SPARES
       }.freeze
       ABOUT = {
         "demand" => "Relative difficulty, and where it comes from: a source, or the anchors it lies between.", "fault" => "What goes wrong, and the word that mends it.",
@@ -74,7 +74,7 @@ module Sparrow
       # @return [Array<Problem>] empty where its shape is sound
       def validation_errors(document)
         Schema.read(MOVEMENT, document)
-        document.fetch("ladder").each_with_index.flat_map { |rung, index| counted(rung, "/ladder/#{index}") }
+        document.fetch("ladder").each_with_index.flat_map { |variation, index| counted(variation, "/ladder/#{index}") }
       rescue Refused => refused
         refused.problems
       end
@@ -82,11 +82,11 @@ module Sparrow
       private
 
       # What is counted has a tempo and a number to aim at.
-      def counted(rung, at)
-        return [] unless rung["measure"] == "reps"
+      def counted(variation, at)
+        return [] unless variation["measure"] == "reps"
         [
-          (Problem.new(pointer: "#{at}/tempo", message: Sparrow.say("catalogue.is_missing_where_reps_are_counted")) unless rung["tempo"]),
-          (Problem.new(pointer: "#{at}/target/reps", message: Sparrow.say("catalogue.is_missing_where_reps_are_counted")) unless rung["target"]["reps"])
+          (Problem.new(pointer: "#{at}/tempo", message: Sparrow.say("catalogue.is_missing_where_reps_are_counted")) unless variation["tempo"]),
+          (Problem.new(pointer: "#{at}/target/reps", message: Sparrow.say("catalogue.is_missing_where_reps_are_counted")) unless variation["target"]["reps"])
         ].compact
       end
     end

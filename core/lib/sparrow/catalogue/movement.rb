@@ -2,7 +2,7 @@
 
 module Sparrow
   class Catalogue
-    # A family of variations, easiest rung first. +spares+ names, for a sore
+    # A family of variations, easiest variation first. +spares+ names, for a sore
     # joint, the variation to take instead (in this ladder or another).
     class Movement < Value.of(:id, :name, :pattern, :plane, :role, :summary, :also, :spares, :opens, :ladder)
       PATTERNS = %w[squat lunge hinge push pull trunk_flexion trunk_bracing rotation lateral_trunk gait jump
@@ -15,12 +15,12 @@ module Sparrow
       # @param id [String] the full id, "squat.chair_tap"
       # @return [Variation, nil]
       def variation(id)
-        ladder.find { |rung| rung.id == id }
+        ladder.find { |variation| variation.id == id }
       end
 
-      # The rung with which a new station opens at a level.
+      # The variation with which a new station opens at a level.
       # @return [Variation]
-      def rung_for(level)
+      def variation_for(level)
         variation("#{id}.#{opens.fetch(level)}")
       end
 
@@ -31,18 +31,18 @@ module Sparrow
       # form. Holds open without a number: they fill the window.
       # @return [Hash{String => Hash}] level to {"variation", and "reps" where it is counted}
       def opening_prescriptions
-        Level::ALL.to_h { |level| [level, opening(level, rung_for(level))] }
+        Level::ALL.to_h { |level| [level, opening(level, variation_for(level))] }
       end
 
       private
 
-      def opening(level, rung)
-        return {"variation" => rung.id} unless rung.counted?
+      def opening(level, variation)
+        return {"variation" => variation.id} unless variation.counted?
         pace = Standards::House.read(nil).pace.fetch(level)
-        moves = (OPENING_WINDOW_S / (rung.tempo.seconds * pace)).floor
-        counted = Counting.of(rung.counting).counted(moves)
-        counted -= counted % 2 if rung.alternating?
-        {"variation" => rung.id, "reps" => [counted, rung.target.fetch("reps")].min.clamp(1, nil)}
+        moves = (OPENING_WINDOW_S / (variation.tempo.seconds * pace)).floor
+        counted = Counting.of(variation.counting).counted(moves)
+        counted -= counted % 2 if variation.alternating?
+        {"variation" => variation.id, "reps" => [counted, variation.target.fetch("reps")].min.clamp(1, nil)}
       end
     end
   end

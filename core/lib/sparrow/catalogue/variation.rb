@@ -2,7 +2,7 @@
 
 module Sparrow
   class Catalogue
-    # One rung of a ladder: everything an instructor must know to offer it.
+    # One variation of a ladder: everything an instructor must know to offer it.
     # Demand is relative difficulty (share of body weight where it is known);
     # tempo is the default one; sides says what one set of it works.
     #

@@ -2,7 +2,7 @@
 
 module Sparrow
   module Fitting
-    # What rules a rung out for one person, in words, or nothing.
+    # What rules a variation out for one person, in words, or nothing.
     class Allowed
       # Without one of these in the room there is nothing to hold on to; walls are everywhere.
       NOT_COUNTED = Plan::Kit::SHARED
@@ -17,7 +17,7 @@ module Sparrow
       # @param standard [Option] what their level would be given here
       # @return [String, nil] why not: the person's own limits, today's soreness
       def limit(option)
-        found = @participant.limits.find { |limit| option.rungs.any? { |rung| limit.rules_out?(rung) } } if @participant.limits.any?
+        found = @participant.limits.find { |limit| option.variations.any? { |variation| limit.rules_out?(variation) } } if @participant.limits.any?
         return Sparrow.say("fitting.spares", limit: found.words) if found
         Sparrow.say("fitting.no_hard_landings_with_a_sore", limits: People::Limits.words(@sore.first)) if @sore.any? && option.hard_landing?
       end
@@ -27,8 +27,8 @@ module Sparrow
         missing = missing(option.equipment) if @kit
         return Sparrow.say("fitting.no_missing_in_the_room", missing: Sparrow.word(missing)) if missing
         return guarded(option, standard) if @participant.guarded?
-        return unless option.rung&.prerequisite && option.demand > standard.demand
-        Sparrow.say("fitting.first", prerequisite: option.rung.prerequisite.delete_suffix(".").downcase) if guessed?(option)
+        return unless option.variation&.prerequisite && option.demand > standard.demand
+        Sparrow.say("fitting.first", prerequisite: option.variation.prerequisite.delete_suffix(".").downcase) if guessed?(option)
       end
 
       private
@@ -49,7 +49,7 @@ module Sparrow
 
       # A prerequisite counts as met where the pattern has been measured or seen.
       def guessed?(option)
-        estimate = @participant.estimates.of(option.rung.pattern)
+        estimate = @participant.estimates.of(option.variation.pattern)
         estimate.nil? || estimate.source == "guess"
       end
     end

@@ -2,7 +2,7 @@
 
 module Sparrow
   module Fitting
-    # Settles one person's cells in the order of the class: the hardest rung that
+    # Settles one person's cells in the order of the class: the hardest variation that
     # leaves the reserve in its worst round; else the easiest with its number
     # lowered; else something of the pattern that spares the joint; else nothing.
     class Assignment
@@ -56,7 +56,7 @@ module Sparrow
       # @return [Array<Option>] the hardest first, each with a number that holds
       def others(index)
         first = @given[index].option
-        return [] unless first&.rung
+        return [] unless first&.variation
         easier = free(index).select { |option| option.demand < first.demand }
         easier.filter_map { |option| passing([option], index) || lowered(option, index) }
       end
@@ -65,12 +65,12 @@ module Sparrow
       # @return [Option, nil]
       def elsewhere(index, without:)
         first = @given[index].option
-        return unless first&.rung
+        return unless first&.variation
         substitute(index, nil, @given[index]) { |option| (option.equipment & without).empty? }
       end
 
-      # The highest number of a rung that leaves the reserve in every round.
-      # @param asked [Hash{Integer => Option}] the rung with each number
+      # The highest number of a variation that leaves the reserve in every round.
+      # @param asked [Hash{Integer => Option}] the variation with each number
       # @return [Integer, nil] nil where not the least does
       def highest(index, asked, top)
         return top if keeps?(index, asked[top])
@@ -134,10 +134,10 @@ module Sparrow
       def chosen(place)
         choice = participant.choices[[place.block.id, place.station.id]]
         return unless choice
-        rung = @course.catalogue.variation(choice.variation)
-        return unless rung || choice.variation.nil?
-        option = @course.options(place.index).find { |known| known.rung == rung && (rung || known.level == @standards[place.index].level) } ||
-          @course.option(place.index, rung, @standards[place.index].level)
+        variation = @course.catalogue.variation(choice.variation)
+        return unless variation || choice.variation.nil?
+        option = @course.options(place.index).find { |known| known.variation == variation && (variation || known.level == @standards[place.index].level) } ||
+          @course.option(place.index, variation, @standards[place.index].level)
         option = option.asking(choice.number) if choice.number && choice.number != option.number
         return if @allowed.limit(option)
         return Given.new(option, "locked", choice) if choice.locked
@@ -212,7 +212,7 @@ module Sparrow
         nil
       end
 
-      # Where the model knows nothing the level's own rung stands, or the next easier that is free.
+      # Where the model knows nothing the level's own variation stands, or the next easier that is free.
       def unknown(index)
         found = free(index).find { |option| option.demand <= @standards[index].demand }
         return Given.new(found, "unknown") if found

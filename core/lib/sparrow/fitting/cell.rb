@@ -35,15 +35,15 @@ module Sparrow
         @worst ||= outlooks.min_by(&:left)
       end
 
-      # The level whose mark it carries: whose rung it is here, else the highest in whose band it lies.
+      # The level whose mark it carries: whose variation it is here, else the highest in whose band it lies.
       # @return [String, nil]
       def level
         return unless option
-        return option.level unless option.rung
-        given = Level::ALL.select { |level| place.station.at(level).variation == option.rung }
+        return option.level unless option.variation
+        given = Level::ALL.select { |level| place.station.at(level).variation == option.variation }
         own = @settle.standard(place.index).level
         return own if given.include?(own) && standard?
-        given.include?(option.level) ? option.level : given.last || option.rung.levels.max_by { |level| Level.rank(level) }
+        given.include?(option.level) ? option.level : given.last || option.variation.levels.max_by { |level| Level.rank(level) }
       end
 
       # @return [String] the number in words
@@ -79,8 +79,8 @@ module Sparrow
 
       # @return [Hash] reserve in moves a side or seconds; rounds as [round, available, asked]
       def to_h
-        shown = {"block" => place.block.id, "station" => place.station.id, "kind" => given.kind, "variation" => option&.rung&.id,
-                 "name" => option ? option.rung&.name || place.station.name : nil, "level" => level, "unit" => option&.unit,
+        shown = {"block" => place.block.id, "station" => place.station.id, "kind" => given.kind, "variation" => option&.variation&.id,
+                 "name" => option ? option.variation&.name || place.station.name : nil, "level" => level, "unit" => option&.unit,
                  "number" => option&.number, "short" => short, "target" => target, "reason" => reason, "attention" => attention?, "standard" => standard?}
         shown["reserve"] = reserve if worst
         shown["rounds"] = outlooks.map { |look| [look.round, look.available.round(1), look.asked.round(1)] } if outlooks.any?
@@ -88,15 +88,15 @@ module Sparrow
         shown
       end
 
-      # @return [Hash{String => String}] rung to why it may not be given
+      # @return [Hash{String => String}] variation to why it may not be given
       def ruled_out
-        @ruled_out ||= @course.options(place.index).filter_map { |other| other.rung && (why = @settle.barred(place.index, other)) && [other.rung.id, why] }.to_h
+        @ruled_out ||= @course.options(place.index).filter_map { |other| other.variation && (why = @settle.barred(place.index, other)) && [other.variation.id, why] }.to_h
       end
 
       # @return [Boolean] whether it is just what their level is asked
       def standard?
         own = @settle.standard(place.index)
-        !option.nil? && [option.rung, option.unit, option.number] == [own.rung, own.unit, own.number]
+        !option.nil? && [option.variation, option.unit, option.number] == [own.variation, own.unit, own.number]
       end
 
       private

@@ -3,7 +3,7 @@
 module Sparrow
   module Fitting
     # The class laid out once for everybody in it: its cells, each lane's visits
-    # in order, and at each station the rungs that may be given, the hardest first.
+    # in order, and at each station the variations that may be given, the hardest first.
     class ClassLayout
       Place = Value.row(:index, :block, :station)
       # One set of one lane. +time+ is a Capacity::FatigueSimulation::Turn; +part+ is the
@@ -39,7 +39,7 @@ module Sparrow
         @visits[[lane, groups]] ||= lay_out(lane, order)
       end
 
-      # @return [Array<Option>] the hardest first; of one rung the higher number first
+      # @return [Array<Option>] the hardest first; of one variation the higher number first
       def options(index)
         @options[index] ||= Options.new(@places[index].station, @house).all
       end
@@ -49,13 +49,13 @@ module Sparrow
       def standard(index, level)
         (@standards ||= {})[[index, level]] ||= begin
           own = @places[index].station.at(level)
-          options(index).find { |option| option.level == level && option.rung == own.variation } || option(index, own.variation, level)
+          options(index).find { |option| option.level == level && option.variation == own.variation } || option(index, own.variation, level)
         end
       end
 
-      # @return [Option] a rung of any ladder, with the number that suits the level's
-      def option(index, rung, level)
-        Options.new(@places[index].station, @house).of(rung, level)
+      # @return [Option] a variation of any ladder, with the number that suits the level's
+      def option(index, variation, level)
+        Options.new(@places[index].station, @house).of(variation, level)
       end
 
       # Versions of other ladders that may stand in here: of the place's pattern, and those that work most of the same muscles.
@@ -64,15 +64,15 @@ module Sparrow
         movement = @places[index].station.movement
         (@stand_ins ||= {})[movement.id] ||= begin
           alike, others = People::WaysRound.candidates(movement, [], @catalogue).partition { |way| way.kind == "pattern" }
-          {alike: alike.map(&:rung).freeze, others: others.map(&:rung).freeze}.freeze
+          {alike: alike.map(&:variation).freeze, others: others.map(&:variation).freeze}.freeze
         end
       end
 
-      # A rung of another ladder, with the number that suits the level.
+      # A variation of another ladder, with the number that suits the level.
       # @return [Option, nil] nil where it would be kept up for a time, and no window ends it
-      def elsewhere(index, rung, level)
-        (@elsewhere ||= {}).fetch([index, rung.id, level]) do |key|
-          found = option(index, rung, level)
+      def elsewhere(index, variation, level)
+        (@elsewhere ||= {}).fetch([index, variation.id, level]) do |key|
+          found = option(index, variation, level)
           @elsewhere[key] = (found.number || found.prescription.stop_s) ? found : nil
         end
       end

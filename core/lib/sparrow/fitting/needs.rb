@@ -3,13 +3,13 @@
 module Sparrow
   module Fitting
     # The circuit's three lane targets beside what this roster really needs: for
-    # each lane the rung that most of it was given, and the highest number that
+    # each lane the variation that most of it was given, and the highest number that
     # leaves all of those their reserve. A compound keeps its parts.
     class Needs
       # A number is raised to no more than this many times the circuit's own.
       MOST_TIMES = 2
 
-      # One lane at one place; from and to are rung, number and words.
+      # One lane at one place; from and to are variation, number and words.
       Row = Value.row(:place, :level, :people, :as_planned, :from, :to, :patch)
 
       # What somebody wants a level to do at a station: the number in the version's own unit.
@@ -41,10 +41,10 @@ module Sparrow
       def patch_to(target)
         place = @sheet.course.places.find { |held| held.block.id == target.block && held.station.id == target.station }
         return Sparrow.say("fitting.names_a_station_that_is_not") unless place
-        rung = target.variation && place.station.movement&.variation(target.variation)
-        return Sparrow.say("fitting.names_a_version_that_n_does", n: place.station.movement&.name || Sparrow.say("fitting.a_set_of_parts")) if target.variation && rung.nil?
+        variation = target.variation && place.station.movement&.variation(target.variation)
+        return Sparrow.say("fitting.names_a_version_that_n_does", n: place.station.movement&.name || Sparrow.say("fitting.a_set_of_parts")) if target.variation && variation.nil?
         from = @sheet.course.option(place.index, place.station.at(target.level).variation, target.level)
-        option = @sheet.course.option(place.index, rung || from.rung, target.level)
+        option = @sheet.course.option(place.index, variation || from.variation, target.level)
         patch(place, target.level, from, to: (target.number && option.number) ? option.asking(target.number) : option)
       end
 
@@ -53,25 +53,25 @@ module Sparrow
         return if lane.empty?
         standard = @sheet.course.option(place.index, place.station.at(level).variation, level)
         to = wanted(place, level, lane)
-        planned = lane.count { |settle| settle.given[place.index].option.then { |option| option.rungs == standard.rungs && option.number == standard.number } }
+        planned = lane.count { |settle| settle.given[place.index].option.then { |option| option.variations == standard.variations && option.number == standard.number } }
         Row.new(place, level, lane.size, planned, standard, to, patch(place, level, standard, to: to))
       end
 
       def wanted(place, level, lane)
         given = lane.to_h { |settle| [settle, settle.given[place.index].option] }.select { |_, option| own?(place, option, level) }
         return @sheet.course.option(place.index, place.station.at(level).variation, level) if given.empty?
-        people = given.keys.group_by { |settle| given[settle].rung&.id }.values.max_by { |held| [held.size, -given[held.first].demand] }
-        option = @sheet.course.option(place.index, given[people.first].rung, level)
+        people = given.keys.group_by { |settle| given[settle].variation&.id }.values.max_by { |held| [held.size, -given[held.first].demand] }
+        option = @sheet.course.option(place.index, given[people.first].variation, level)
         number = number(place, option, people)
         number ? option.asking(number) : option
       end
 
       # Somebody's own substitute is no lane's target, nor are another level's parts.
       def own?(place, option, level)
-        place.station.movement ? option.rung&.movement_id == place.station.movement.id : option.level == level
+        place.station.movement ? option.variation&.movement_id == place.station.movement.id : option.level == level
       end
 
-      # @return [Integer, nil] nil where the rung is asked for without a number, or its total decides
+      # @return [Integer, nil] nil where the variation is asked for without a number, or its total decides
       def number(place, option, people)
         return if option.number.nil? || option.unit == "work" || place.station.counts || option.prescription.quota
         top = [option.number * most_times(option), fits(place, option)].compact.min
@@ -86,7 +86,7 @@ module Sparrow
 
       # Steps and jumps have seconds enough for far more than anybody should do of them.
       def most_times(option)
-        (option.rungs.any? { |rung| Capacity::BY_TIME.include?(rung.pattern) }) ? 1 : MOST_TIMES
+        (option.variations.any? { |variation| Capacity::BY_TIME.include?(variation.pattern) }) ? 1 : MOST_TIMES
       end
 
       def fits(place, option)
@@ -103,7 +103,7 @@ module Sparrow
       def patch(place, level, from, to:)
         pointer = place.station.at(level).pointer
         steps = []
-        steps << ["#{pointer}/variation", to.rung.id] unless to.rung == from.rung
+        steps << ["#{pointer}/variation", to.variation.id] unless to.variation == from.variation
         steps << ["#{pointer}/#{(to.unit == "hold") ? "hold_s" : "reps"}", to.number] if to.number && to.number != from.number
         steps
       end

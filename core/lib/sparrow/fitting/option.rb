@@ -2,11 +2,11 @@
 
 module Sparrow
   module Fitting
-    # A rung with the number that a level is asked at a station. +unit+ is "reps",
+    # A variation with the number that a level is asked at a station. +unit+ is "reps",
     # "hold", "work" (seconds kept up) or "open" (as many clean reps as the window
     # allows); +number+ is nil where the window is the whole target.
-    class Option < Value.of(:rung, :level, :prescription, :unit, :number)
-      # @return [Option] the same rung with another number
+    class Option < Value.of(:variation, :level, :prescription, :unit, :number)
+      # @return [Option] the same variation with another number
       def asking(number)
         changed = case unit
         when "reps" then prescription.with(reps: number..number)
@@ -18,7 +18,7 @@ module Sparrow
 
       # @return [Numeric] how hard it is, to sort by; of a compound 0
       def demand
-        rung ? rung.demand_value : 0
+        variation ? variation.demand_value : 0
       end
 
       # @return [Integer] what a smaller number goes down by
@@ -33,22 +33,22 @@ module Sparrow
 
       # @return [Array<String>] pieces that one person needs, each as often as it is needed
       def equipment
-        rung ? rung.pieces : rungs.flat_map(&:equipment)
+        variation ? variation.pieces : variations.flat_map(&:equipment)
       end
 
       # @return [Array<String>] joints that it loads
       def joints
-        rung ? rung.joints : rungs.flat_map(&:joints)
+        variation ? variation.joints : variations.flat_map(&:joints)
       end
 
       # @return [Boolean] whether any of it lands hard
       def hard_landing?
-        rung ? rung.impact == "high" : rungs.any? { |part| part.impact == "high" }
+        variation ? variation.impact == "high" : variations.any? { |part| part.impact == "high" }
       end
 
       # @return [Array<Catalogue::Variation>]
-      def rungs
-        rung ? [rung] : prescription.parts.map { |part| part["rung"] }
+      def variations
+        variation ? [variation] : prescription.parts.map { |part| part["variation"] }
       end
     end
   end

@@ -15,7 +15,7 @@ module Sparrow
         estimates.level(pattern)
       end
 
-      # @return [Boolean] whether they are held to their own level's rungs
+      # @return [Boolean] whether they are held to their own level's variations
       def guarded?
         newcomer || screening == "not_asked"
       end

@@ -22,7 +22,7 @@ module Sparrow
       end
 
       def fits
-        parts = [left, (harder if @cell.option.rung)].compact
+        parts = [left, (harder if @cell.option.variation)].compact
         parts.empty? ? Sparrow.say("fitting.their_levels_way") : "#{parts.join("; ")}."
       end
 
@@ -39,7 +39,7 @@ module Sparrow
       end
 
       def kit
-        Sparrow.say("fitting.the_plural_are_not_enough_moved", pieces: Sparrow.say("pieces.#{@moved.piece}"), name: @moved.from.rung.name, n: left || Sparrow.say("fitting.the_model_says_nothing_of_it"))
+        Sparrow.say("fitting.the_plural_are_not_enough_moved", pieces: Sparrow.say("pieces.#{@moved.piece}"), name: @moved.from.variation.name, n: left || Sparrow.say("fitting.the_model_says_nothing_of_it"))
       end
 
       def sit_out
@@ -73,15 +73,15 @@ module Sparrow
         [text, *extra].join(", ")
       end
 
-      # The next harder rung and what speaks against it.
+      # The next harder variation and what speaks against it.
       def harder
         index = @cell.place.index
         next_up = ladder.reverse.find { |option| option.demand > @cell.option.demand }
         return unless next_up
         why = @settle.barred(index, next_up)
-        return Sparrow.say("fitting.not_this_version", version: next_up.rung.name, why: why) if why
+        return Sparrow.say("fitting.not_this_version", version: next_up.variation.name, why: why) if why
         worst = @settle.forecast.outlooks(index, next_up).min_by(&:left)
-        Sparrow.say("fitting.name_would_leave_n", name: next_up.rung.name, n: worst.left.round(1).positive? ? Sparrow.say("fitting.number_too_little", number: number(worst.left)) : Sparrow.say("fitting.none")) if worst && !worst.open
+        Sparrow.say("fitting.name_would_leave_n", name: next_up.variation.name, n: worst.left.round(1).positive? ? Sparrow.say("fitting.number_too_little", number: number(worst.left)) : Sparrow.say("fitting.none")) if worst && !worst.open
       end
 
       def ladder
@@ -90,11 +90,11 @@ module Sparrow
 
       # What rules out what their level would be given.
       def ruled
-        @cell.ruled_out[@settle.standard(@cell.place.index).rung&.id]
+        @cell.ruled_out[@settle.standard(@cell.place.index).variation&.id]
       end
 
       def asked_first
-        standard = ladder.find { |option| option.rung == @cell.option.rung } || @cell.option
+        standard = ladder.find { |option| option.variation == @cell.option.variation } || @cell.option
         (standard.unit == "reps") ? standard.number.to_s : "#{standard.number || Sparrow.say("fitting.the_whole_window")}#{" s" if standard.number}"
       end
 
@@ -108,9 +108,9 @@ module Sparrow
       end
 
       def pattern
-        rung = @cell.option&.rung
-        return @cell.place.station.movement&.pattern || "this_station" unless rung
-        Capacity::Load.kind(rung)
+        variation = @cell.option&.variation
+        return @cell.place.station.movement&.pattern || "this_station" unless variation
+        Capacity::Load.kind(variation)
       end
 
       def number(value)

@@ -4,7 +4,7 @@ module Sparrow
   module Fitting
     # Who takes what where there are not enough pieces for everybody's first
     # choice: the arrangement that moves the fewest people, and among those the
-    # fewest rungs. Exact: people are gone through one by one, and for every state
+    # fewest variations. Exact: people are gone through one by one, and for every state
     # of what is left of the scarce pieces the cheapest way there is kept.
     module SharedKit
       # What it costs to move somebody at all, and to leave them without anything.
@@ -72,7 +72,7 @@ module Sparrow
         cheapest(steps, states)
       end
 
-      # To move somebody costs more than any number of rungs.
+      # To move somebody costs more than any number of variations.
       def self.step(choice, places, bases, weights:)
         needed = places.tally
         possible = Array.new(bases.reduce(1, :*)) { |state| needed.all? { |place, count| state / weights[place] % bases[place] >= count } }

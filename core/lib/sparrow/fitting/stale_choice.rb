@@ -17,9 +17,9 @@ module Sparrow
         return Sparrow.say("fitting.the_station_is_n_now_and", n: station.movement&.name || Sparrow.say("fitting.a_set_of_parts")) if now != movement
         return Sparrow.say("fitting.it_names_no_version_and_the") if now && variation.nil?
         return Sparrow.say("fitting.the_station_is_a_set_of") if now.nil? && variation
-        rung = variation && catalogue.variation(variation)
-        return Sparrow.say("fitting.that_version_is_not_in_the") if variation && rung.nil?
-        limit = rung && limits.find { |held| held.rules_out?(rung) }
+        found = variation && catalogue.variation(variation)
+        return Sparrow.say("fitting.that_version_is_not_in_the") if variation && found.nil?
+        limit = found && limits.find { |held| held.rules_out?(found) }
         Sparrow.say("fitting.it_goes_against_a_limit_limit", limit: limit.words) if limit
       end
     end

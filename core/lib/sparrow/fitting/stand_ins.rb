@@ -30,8 +30,8 @@ module Sparrow
 
       private
 
-      def free(index, rungs, level)
-        rungs.lazy.filter_map { |rung| @course.elsewhere(index, rung, level) }.select { |option| @free.call(index, option) }
+      def free(index, variations, level)
+        variations.lazy.filter_map { |variation| @course.elsewhere(index, variation, level) }.select { |option| @free.call(index, option) }
       end
     end
   end

@@ -23,17 +23,17 @@ module Sparrow
         return new(level: cell.lane) unless option
         reps = reps(cell.place.station, option) if option.unit == "reps"
         seconds = option.number if option.unit == "hold"
-        new(level: cell.level, variation: option.rung&.id, reps: reps, seconds: seconds, least: reps || seconds, target: cell.target)
+        new(level: cell.level, variation: option.variation&.id, reps: reps, seconds: seconds, least: reps || seconds, target: cell.target)
       end
 
-      # Another rung of the station: how many is for who was there to say.
-      # @param rung [Catalogue::Variation]
+      # Another variation of the station: how many is for who was there to say.
+      # @param variation [Catalogue::Variation]
       # @param lane [String] a level
       # @return [Given]
-      def self.of_rung(station, rung, lane)
-        asked = Level::ALL.select { |level| station.at(level).variation == rung }
-        level = asked.include?(lane) ? lane : asked.last || rung.levels.max_by { |held| Level.rank(held) }
-        new(level: level, variation: rung.id, target: rung.name)
+      def self.of_variation(station, variation, lane)
+        asked = Level::ALL.select { |level| station.at(level).variation == variation }
+        level = asked.include?(lane) ? lane : asked.last || variation.levels.max_by { |held| Level.rank(held) }
+        new(level: level, variation: variation.id, target: variation.name)
       end
 
       # @param held [Hash] as in to_h

@@ -28,7 +28,7 @@ module Sparrow
       # @param counted [Hash{Array(String, String) => Integer}] reps tapped one by one while the run went on
       # @return [Array<Result>]
       # @raise [Refused] where an exception names a station that the workout has
-      #   not, or one twice, or a rung that the catalogue has not
+      #   not, or one twice, or a variation that the catalogue has not
       def results(lane, exceptions, given: {}, counted: {}, at: "/exceptions")
         problems = validation_errors(exceptions, at)
         Refused.where(problems)
@@ -40,7 +40,7 @@ module Sparrow
       end
 
       # @param given [Given]
-      # @return [Hash] the same with the rung's name
+      # @return [Hash] the same with the variation's name
       def shown(given)
         given.to_h.except("level", "least").merge("name" => @catalogue.variation(given.variation)&.name)
       end
@@ -61,13 +61,13 @@ module Sparrow
           key = exception.values_at("block", "station")
           message = (Sparrow.say("logging.is_not_a_station_of_this") unless known[key]) || (Sparrow.say("logging.is_logged_twice") if seen[key])
           seen[key] = true
-          [(Problem.new(pointer: "#{at}/#{index}/station", message: message) if message), rung_unknown(exception, "#{at}/#{index}/variation")].compact
+          [(Problem.new(pointer: "#{at}/#{index}/station", message: message) if message), variation_unknown(exception, "#{at}/#{index}/variation")].compact
         end
       end
 
-      def rung_unknown(exception, pointer)
-        rung = exception["variation"]
-        Problem.new(pointer: pointer, message: Sparrow.say("logging.is_not_a_version_in_the")) if rung && @catalogue.variation(rung).nil?
+      def variation_unknown(exception, pointer)
+        variation = exception["variation"]
+        Problem.new(pointer: pointer, message: Sparrow.say("logging.is_not_a_version_in_the")) if variation && @catalogue.variation(variation).nil?
       end
 
       # What was typed goes before what was counted, and that before what was given.
@@ -84,7 +84,7 @@ module Sparrow
       end
 
       def instead(station, given, exception)
-        return Given.of_rung(station, @catalogue.variation(exception["variation"]), given.level) if exception["variation"]
+        return Given.of_variation(station, @catalogue.variation(exception["variation"]), given.level) if exception["variation"]
         return Given.of_level(station, exception["level"]) if exception["level"]
         given.out? ? Given.of_level(station, given.level) : given
       end

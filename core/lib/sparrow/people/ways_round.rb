@@ -8,7 +8,7 @@ module Sparrow
     # Never a skill, and never what loads the thing that is spared.
     module WaysRound
       # +kind+ says from where the version comes: "own", "named", "pattern" or "muscles".
-      Way = Value.row(:rung, :kind)
+      Way = Value.row(:variation, :kind)
       # So much of what the ladder works must be worked by what stands in for it, the first named among it.
       MOST = Rational(1, 2)
       # Muscles are named in the order in which they work: so many of them work most.
@@ -21,11 +21,11 @@ module Sparrow
       # @param catalogue [Catalogue]
       # @return [Way, nil] the first that spares all of them, nil where nothing does
       def self.first(movement, limits, level:, catalogue: Catalogue.house)
-        spared = ->(rung) { limits.none? { |limit| limit.rules_out?(rung) } && within?(rung, level) }
+        spared = ->(variation) { limits.none? { |limit| limit.rules_out?(variation) } && within?(variation, level) }
         own = movement.ladder.reverse.find(&spared)
         return Way.new(own, "own") if own
-        ceiling = movement.rung_for(level).demand_value
-        candidates(movement, limits, catalogue).find { |way| spared.call(way.rung) && (way.kind == "named" || way.rung.demand_value <= ceiling) }
+        ceiling = movement.variation_for(level).demand_value
+        candidates(movement, limits, catalogue).find { |way| spared.call(way.variation) && (way.kind == "named" || way.variation.demand_value <= ceiling) }
       end
 
       # Versions of other ladders, in the order in which they are thought of.
@@ -34,8 +34,8 @@ module Sparrow
         alike, others = catalogue.reject { |other| other == movement || other.role != movement.role || skill?(other) || (other.pattern == BALANCE && movement.pattern != BALANCE) }
           .partition { |other| other.pattern == movement.pattern }
         [
-          *named(movement, limits, catalogue).map { |rung| Way.new(rung, (rung.pattern == movement.pattern) ? "pattern" : "named") },
-          *ways(alike.flat_map(&:ladder), "pattern"), *ways(others.flat_map(&:ladder).select { |rung| shares?(rung, movement) }, "muscles")
+          *named(movement, limits, catalogue).map { |variation| Way.new(variation, (variation.pattern == movement.pattern) ? "pattern" : "named") },
+          *ways(alike.flat_map(&:ladder), "pattern"), *ways(others.flat_map(&:ladder).select { |variation| shares?(variation, movement) }, "muscles")
         ]
       end
 
@@ -46,21 +46,21 @@ module Sparrow
 
       # @return [Boolean] whether it is learnt for itself: a balance on the hands
       def self.skill?(movement)
-        movement.pattern == BALANCE && movement.ladder.any? { |rung| rung.weight_on.include?("hands") }
+        movement.pattern == BALANCE && movement.ladder.any? { |variation| variation.weight_on.include?("hands") }
       end
 
       # @return [Boolean] whether a version works most of what a ladder works
-      def self.shares?(rung, movement)
-        worked = movement.rung_for("intermediate").muscles
-        rung.muscles.first(WORK_MOST).include?(worked.first) && (rung.muscles & worked).size >= worked.size * MOST
+      def self.shares?(variation, movement)
+        worked = movement.variation_for("intermediate").muscles
+        variation.muscles.first(WORK_MOST).include?(worked.first) && (variation.muscles & worked).size >= worked.size * MOST
       end
 
-      def self.ways(rungs, kind)
-        rungs.sort_by { |rung| [-rung.demand_value, rung.id] }.map { |rung| Way.new(rung, kind) }
+      def self.ways(variations, kind)
+        variations.sort_by { |variation| [-variation.demand_value, variation.id] }.map { |variation| Way.new(variation, kind) }
       end
 
-      def self.within?(rung, level)
-        rung.levels.map { |band| Level.rank(band) }.min <= Level.rank(level)
+      def self.within?(variation, level)
+        variation.levels.map { |band| Level.rank(band) }.min <= Level.rank(level)
       end
       private_class_method :ways, :within?
     end

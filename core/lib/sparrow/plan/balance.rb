@@ -52,8 +52,8 @@ module Sparrow
       end
 
       def count(sums, station, prescription, work_s:, counted:)
-        pieces(station, prescription, work_s, counted: counted).each do |movement, rung, seconds, moves|
-          values = {"pattern" => movement.pattern, "plane" => movement.plane, "position" => rung.position, "impact" => rung.impact}
+        pieces(station, prescription, work_s, counted: counted).each do |movement, variation, seconds, moves|
+          values = {"pattern" => movement.pattern, "plane" => movement.plane, "position" => variation.position, "impact" => variation.impact}
           values.each do |by, value|
             sum = sums[by][value]
             sum["work_s"] += seconds
@@ -70,7 +70,7 @@ module Sparrow
         prescription.parts.each_with_index.map do |part, index|
           seconds = (index == prescription.parts.size - 1) ? left_s : work_s * part["reps"] / whole
           left_s -= seconds
-          [part["movement"], part["rung"], seconds, part["reps"] * counted]
+          [part["movement"], part["variation"], seconds, part["reps"] * counted]
         end
       end
     end

@@ -3,11 +3,11 @@
 module Sparrow
   module Plan
     # Turns a sound document into values. Here, once, level beats station beats
-    # block, the school fills in what a level leaves open, and the rung the rest.
+    # block, the school fills in what a level leaves open, and the variation the rest.
     class Build
-      # What a paced set takes where neither number nor rung says: half a minute.
+      # What a paced set takes where neither number nor variation says: half a minute.
       OPEN_SET_S = 30
-      # A rung that is kept up for a time has no tempo; in a compound count its moves go by the second.
+      # A variation that is kept up for a time has no tempo; in a compound count its moves go by the second.
       STEP_S = 1
 
       # @param document [Hash] sound, in its normal form
@@ -87,7 +87,7 @@ module Sparrow
         counting = given["counting"] || station["counting"] || variation.counting
         format = Format.named(block["format"])
         given = opened(given, station, variation) if format.clock_of(block) == "own_pace"
-        own_parts = parts&.map { |part| part.merge("rung" => part["movement"].rung_for(level)).freeze }
+        own_parts = parts&.map { |part| part.merge("variation" => part["movement"].variation_for(level)).freeze }
         Prescription.new(
           level: level, pointer: "#{pointer}/levels/#{level}", variation: variation, reps: range(given["reps"]),
           hold: range(given["hold_s"]), own_work_s: given["work_s"],
@@ -102,7 +102,7 @@ module Sparrow
       end
 
       # A set that is paced by the person must end: where nothing is asked, the
-      # rung's own target is.
+      # variation's own target is.
       def opened(given, station, variation)
         return given if given["reps"] || given["hold_s"] || given["work_s"] || station["work_s"] || station["ladder"]
         own = variation ? variation.target.slice("reps", "hold_s") : {"reps" => 1}
@@ -111,11 +111,11 @@ module Sparrow
       end
 
       # A typed tempo is taken as typed; the house pace stretches a default one only.
-      # @return [Rational, nil] nil for a rung that is not counted
+      # @return [Rational, nil] nil for a variation that is not counted
       def seconds_per_move(level, variation, tempo, parts:)
         return Rational(tempo.seconds) if tempo
         return variation.tempo && (variation.tempo.seconds * @house.pace.fetch(level)) if variation
-        parts.sum { |part| (part["rung"].tempo&.seconds || STEP_S) * part["reps"] } * @house.pace.fetch(level) / parts.sum { |part| part["reps"] }
+        parts.sum { |part| (part["variation"].tempo&.seconds || STEP_S) * part["reps"] } * @house.pace.fetch(level) / parts.sum { |part| part["reps"] }
       end
 
       def range(given)

@@ -3,7 +3,7 @@
 module Sparrow
   module Plan
     # What one level does at one station. Everything that a level may leave to
-    # its station, its block, its school or its rung is settled here already:
+    # its station, its block, its school or its variation is settled here already:
     # work_s, rest_s (whole seconds), sides, counting, seconds_per_move
     # (Rational). reps and hold are Ranges (8..8 for a plain 8), nil where none
     # is asked. +filled+ lists the document's keys that its school filled in.
@@ -59,11 +59,11 @@ module Sparrow
       # Where the body is when the set begins and ends, for the way to the next.
       # @return [Boolean] up rather than on the floor
       def starts_up?
-        UP.include?((variation || parts.first.fetch("rung")).position)
+        UP.include?((variation || parts.first.fetch("variation")).position)
       end
 
       def ends_up?
-        UP.include?((variation || parts.last.fetch("rung")).position)
+        UP.include?((variation || parts.last.fetch("variation")).position)
       end
 
       # @param two_windows [Boolean] whether the station takes a full window a side

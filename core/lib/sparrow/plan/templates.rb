@@ -17,7 +17,7 @@ module Sparrow
       end
 
       # @param given [Hash] the short form: a station is a movement, and what differs
-      #   from the rungs and numbers with which it opens
+      #   from the variations and numbers with which it opens
       # @return [Template]
       def self.read(given)
         blocks = given.fetch("blocks").each_with_index.map { |block, index| block(block, "b#{index + 1}") }

@@ -13,7 +13,7 @@ module Sparrow
       # What works one side at any level has half its time for each.
       # @return [Hash] keys of a station
       def self.sides(movement)
-        sided = Level::ALL.any? { |level| movement.rung_for(level).sides == "one_sided" }
+        sided = Level::ALL.any? { |level| movement.variation_for(level).sides == "one_sided" }
         sided ? {"sides" => "split"} : {}
       end
 

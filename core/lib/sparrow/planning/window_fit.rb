@@ -8,7 +8,7 @@ module Sparrow
       # @param block [Plan::Block]
       # @param station [Plan::Station]
       # @param level [String]
-      # @return [WindowFit] fits is nil where the rung is not counted; window_s and fits
+      # @return [WindowFit] fits is nil where the variation is not counted; window_s and fits
       #   are nil where the people pace the block
       def self.of(block, station, level)
         prescription = station.at(level)

@@ -40,7 +40,7 @@ module Sparrow
       end
 
       def sides(movement)
-        (Level::ALL.any? { |level| movement.rung_for(level).sides == "one_sided" }) ? "split" : "both"
+        (Level::ALL.any? { |level| movement.variation_for(level).sides == "one_sided" }) ? "split" : "both"
       end
     end
   end

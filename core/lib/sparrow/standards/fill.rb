@@ -66,7 +66,7 @@ module Sparrow
       end
 
       def lowered(level, given)
-        tempo = rung(given)&.tempo
+        tempo = variation(given)&.tempo
         more = @house.lowering_s.fetch(level)
         tempo.with(lower_s: [tempo.lower_s + more, 9].min).to_s if tempo && more.positive?
       end
@@ -94,7 +94,7 @@ module Sparrow
         @house.share(key, level)
       end
 
-      # A lower level never gets more than a higher one on the same rung.
+      # A lower level never gets more than a higher one on the same variation.
       def ordered(levels)
         above = nil
         Level::ALL.reverse_each do |level|
@@ -112,14 +112,14 @@ module Sparrow
       end
 
       def counted?(given)
-        rung(given).nil? || rung(given).counted?
+        variation(given).nil? || variation(given).counted?
       end
 
       def alternating?(given)
-        rung(given)&.alternating? || false
+        variation(given)&.alternating? || false
       end
 
-      def rung(given)
+      def variation(given)
         @movement&.variation(given["variation"])
       end
     end

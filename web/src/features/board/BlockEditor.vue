@@ -94,7 +94,9 @@ useDragOrder(list, '.handle', (from, to) =>
 <template>
   <section class="block" :class="block.role" :aria-label="title" data-testid="block">
     <header class="head">
-      <span class="block-handle" data-testid="block-handle" :title="$t('board.drag_to_move')" aria-hidden="true">⠿</span>
+      <span class="block-handle" data-testid="block-handle" :title="$t('board.drag_to_move')" aria-hidden="true"
+        >⠿</span
+      >
       <InputText
         class="title"
         :aria-label="$t('board.block_title')"

@@ -6,11 +6,11 @@ import InputText from 'primevue/inputtext'
 import Select from 'primevue/select'
 import { computed } from 'vue'
 import { LEVELS, type Level, type Station } from '@/lib/api/types'
-import { chooseRung, copyCell, rungOf, stepRung } from './document'
+import { chooseVariation, copyCell, variationOf, stepVariation } from './document'
 import { targetHint, targetText, writeTarget } from './target'
 import { useBoard } from './useBoard'
 
-// One level at one station: the rung and the target, typed in place.
+// One level at one station: the variation and the target, typed in place.
 const props = defineProps<{
   station: Station
   level: Level
@@ -22,7 +22,7 @@ const board = useBoard()
 
 const movement = computed(() => board.movement(props.station.movement))
 const prescription = computed(() => props.station.levels[props.level])
-const rung = computed(() => rungOf(movement.value, prescription.value))
+const variation = computed(() => variationOf(movement.value, prescription.value))
 const pointer = computed(
   () => `/blocks/${props.blockIndex}/stations/${props.stationIndex}/levels/${readable(props.level)}`,
 )
@@ -61,7 +61,7 @@ const hint = computed(() => {
   const cell = figures.value
   if (onLadder.value) return t('board.hint_ladder')
   const filled = cell?.filled?.find((key) => ['reps', 'hold_s', 'work_s'].includes(key))
-  return filled && cell?.filled_as ? cell.filled_as : targetHint(rung.value)
+  return filled && cell?.filled_as ? cell.filled_as : targetHint(variation.value)
 })
 const low = computed(() => figures.value?.reserve && figures.value.reserve.left < 0)
 const reserveText = computed(() => {
@@ -90,17 +90,20 @@ function change(label: string, work: (station: Station) => void, key = '') {
 function type(text: string | undefined) {
   change(
     t('board.target'),
-    (station) => writeTarget(station.levels[props.level], text ?? '', rung.value, isDay.value),
+    (station) => writeTarget(station.levels[props.level], text ?? '', variation.value, isDay.value),
     `${pointer.value}/target`,
   )
 }
 
 function choose(id: string) {
-  change(t('board.version'), (station) => movement.value && chooseRung(movement.value, station.levels[props.level], id))
+  change(
+    t('board.version'),
+    (station) => movement.value && chooseVariation(movement.value, station.levels[props.level], id),
+  )
 }
 
 function step(by: 1 | -1) {
-  change(t('board.version'), (station) => movement.value && stepRung(movement.value, station, props.level, by))
+  change(t('board.version'), (station) => movement.value && stepVariation(movement.value, station, props.level, by))
 }
 
 /** The number that the window has time for, as numbers are called. */
@@ -108,7 +111,7 @@ function takeOffer() {
   const offer = figures.value?.offer
   if (offer)
     change(t('board.the_number_that_fits'), (station) =>
-      writeTarget(station.levels[props.level], String(offer), rung.value),
+      writeTarget(station.levels[props.level], String(offer), variation.value),
     )
 }
 
@@ -128,7 +131,7 @@ function copyDown() {
   })
 }
 
-/** With Alt: an arrow for the next rung, F the number that fits, R a copy to the levels right, B one below. */
+/** With Alt: an arrow for the next variation, F the number that fits, R a copy to the levels right, B one below. */
 function key(event: KeyboardEvent) {
   if (!event.altKey || event.shiftKey || event.ctrlKey) return
   const work = {
@@ -149,19 +152,19 @@ function key(event: KeyboardEvent) {
   <div class="cell" :class="[level, { wrong: error }]" role="group" :aria-label="name" @keydown.capture="key">
     <Select
       v-if="movement"
-      :title="rung ? $t('board.a_rep_counts_if_standard', { standard: rung.standard }) : undefined"
+      :title="variation ? $t('board.a_rep_counts_if_standard', { standard: variation.standard }) : undefined"
       :model-value="prescription.variation"
       :options="movement.ladder"
       option-label="name"
       option-value="id"
       :aria-label="$t('board.name_version', { name })"
       size="small"
-      class="rung"
+      class="variation"
       @update:model-value="choose"
     />
     <div class="target">
       <InputText
-        :model-value="targetText(prescription, rung)"
+        :model-value="targetText(prescription, variation)"
         :placeholder="hint"
         :disabled="onLadder"
         :aria-label="$t('board.name_target', { name })"
@@ -206,7 +209,7 @@ function key(event: KeyboardEvent) {
 .cell.advanced {
   border-color: var(--advanced);
 }
-.rung {
+.variation {
   width: 100%;
   min-width: 0;
 }

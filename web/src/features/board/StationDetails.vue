@@ -104,8 +104,10 @@ function copyBelow(level: Level) {
   })
 }
 const isLast = computed(() => props.stationIndex === (block.value?.stations?.length ?? 0) - 1)
-const rungOfLevel = (level: Level) =>
-  board.movement(props.station.movement)?.ladder.find((rung) => rung.id === props.station.levels[level].variation)
+const variationOfLevel = (level: Level) =>
+  board
+    .movement(props.station.movement)
+    ?.ladder.find((variation) => variation.id === props.station.levels[level].variation)
 
 function setRounds(text: string | undefined) {
   const typed = (text ?? '').trim()
@@ -246,8 +248,8 @@ function setRounds(text: string | undefined) {
           @click="copyBelow(level)"
         />
       </span>
-      <p v-if="rungOfLevel(level)" class="small standard">
-        <b>{{ $t('board.a_rep_counts_if') }}</b> {{ rungOfLevel(level)!.standard }}
+      <p v-if="variationOfLevel(level)" class="small standard">
+        <b>{{ $t('board.a_rep_counts_if') }}</b> {{ variationOfLevel(level)!.standard }}
       </p>
     </div>
     <p class="small quiet">{{ $t('board.tempo_is_lower_pause_lift_pause') }}</p>

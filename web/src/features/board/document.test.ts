@@ -5,13 +5,13 @@ import {
   addCompound,
   addPause,
   addStation,
-  chooseRung,
+  chooseVariation,
   duplicateStation,
   edited,
   emptyDocument,
   freeId,
   move,
-  stepRung,
+  stepVariation,
 } from './document'
 import { setKey } from '@/lib/typed'
 
@@ -25,8 +25,8 @@ const timed = format({
   fields: [field('work_s'), field('get_ready_s')] as Format['fields'],
 })
 const daily = format({ id: 'daily', day_sets: { min: 3, max: 5, set: 10 } })
-const rung = (id: string, measure = 'reps', sides = 'two_sided') => ({ id, measure, sides })
-const movement = (id: string, ...ladder: ReturnType<typeof rung>[]) =>
+const variation = (id: string, measure = 'reps', sides = 'two_sided') => ({ id, measure, sides })
+const movement = (id: string, ...ladder: ReturnType<typeof variation>[]) =>
   ({
     id,
     ladder,
@@ -34,7 +34,7 @@ const movement = (id: string, ...ladder: ReturnType<typeof rung>[]) =>
       ['beginner', 'intermediate', 'advanced'].map((level) => [level, { variation: ladder[0]!.id, reps: 8 }]),
     ),
   }) as unknown as Movement
-const squat = movement('squat', rung('squat.chair'), rung('squat.air'), rung('squat.hold', 'hold'))
+const squat = movement('squat', variation('squat.chair'), variation('squat.air'), variation('squat.hold', 'hold'))
 const block = () => ({ id: 'b1', stations: [] }) as unknown as Block
 
 describe('an edit', () => {
@@ -93,22 +93,22 @@ describe('a circuit’s document', () => {
   })
 
   it('halves the window for a one-sided version, and only where there are windows', () => {
-    const oneSided = movement('lunge', rung('lunge.split', 'reps', 'one_sided'))
+    const oneSided = movement('lunge', variation('lunge.split', 'reps', 'one_sided'))
     expect(addStation(block(), oneSided, timed).sides).toBe('split')
     expect(addStation(block(), oneSided, daily).sides).toBeUndefined()
   })
 
   it('steps along the ladder and stops at its ends', () => {
     const station = addStation(block(), squat, timed)
-    stepRung(squat, station, 'beginner', -1)
+    stepVariation(squat, station, 'beginner', -1)
     expect(station.levels.beginner.variation).toBe('squat.chair')
-    stepRung(squat, station, 'beginner', 1)
+    stepVariation(squat, station, 'beginner', 1)
     expect(station.levels.beginner).toEqual({ variation: 'squat.air', reps: 8 })
   })
 
   it('keeps the number with another version, unless one of the two is held', () => {
     const station = addStation(block(), squat, timed)
-    chooseRung(squat, station.levels.advanced, 'squat.hold')
+    chooseVariation(squat, station.levels.advanced, 'squat.hold')
     expect(station.levels.advanced).toEqual({ variation: 'squat.hold' })
   })
 

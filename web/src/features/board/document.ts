@@ -81,7 +81,10 @@ export function addStation(block: Block, movement: Movement, format: Format | un
     levels: JSON.parse(JSON.stringify(movement.opens)) as Station['levels'],
   }
   openTotals(station, format)
-  if (format?.work_windows && LEVELS.some((level) => rungOf(movement, station.levels[level])?.sides === 'one_sided'))
+  if (
+    format?.work_windows &&
+    LEVELS.some((level) => variationOf(movement, station.levels[level])?.sides === 'one_sided')
+  )
     station.sides = 'split'
   stations.push(station)
   return station
@@ -141,23 +144,23 @@ export function duplicateStation(block: Block, index: number) {
   stations.splice(index + 1, 0, { ...copy, id: freeId('s', stations) })
 }
 
-export function rungOf(movement: Movement | undefined, prescription: Prescription) {
-  return movement?.ladder.find((rung) => rung.id === prescription.variation)
+export function variationOf(movement: Movement | undefined, prescription: Prescription) {
+  return movement?.ladder.find((variation) => variation.id === prescription.variation)
 }
 
-/** The next rung up (+1) or down (-1); at either end nothing happens. */
-export function stepRung(movement: Movement, station: Station, level: Level, step: 1 | -1) {
+/** The next variation up (+1) or down (-1); at either end nothing happens. */
+export function stepVariation(movement: Movement, station: Station, level: Level, step: 1 | -1) {
   const prescription = station.levels[level]
-  const index = movement.ladder.findIndex((rung) => rung.id === prescription.variation)
-  const rung = movement.ladder[index + step]
-  if (rung) chooseRung(movement, prescription, rung.id)
+  const index = movement.ladder.findIndex((variation) => variation.id === prescription.variation)
+  const variation = movement.ladder[index + step]
+  if (variation) chooseVariation(movement, prescription, variation.id)
 }
 
-/** Another rung keeps the number, unless one of the two is not counted in reps. */
-export function chooseRung(movement: Movement, prescription: Prescription, id: string) {
-  const before = rungOf(movement, prescription)
+/** Another variation keeps the number, unless one of the two is not counted in reps. */
+export function chooseVariation(movement: Movement, prescription: Prescription, id: string) {
+  const before = variationOf(movement, prescription)
   prescription.variation = id
-  const after = rungOf(movement, prescription)
+  const after = variationOf(movement, prescription)
   if (before?.measure !== after?.measure) {
     delete prescription.reps
     delete prescription.hold_s

@@ -4,9 +4,9 @@ import { targetHint, targetText, writeTarget } from './target'
 
 const counted = { measure: 'reps' } as Variation
 const held = { measure: 'hold' } as Variation
-const written = (text: string, rung = counted, day = false) => {
+const written = (text: string, variation = counted, day = false) => {
   const prescription = { variation: 'x' } as Prescription
-  writeTarget(prescription, text, rung, day)
+  writeTarget(prescription, text, variation, day)
   return prescription
 }
 
@@ -23,7 +23,9 @@ describe('a target as it is typed', () => {
     ['most', counted, {}],
     ['', counted, {}],
     ['a dozen', counted, { reps: 'a dozen' }],
-  ])('takes “%s”', (text, rung, expected) => expect(written(text, rung)).toEqual({ variation: 'x', ...expected }))
+  ])('takes “%s”', (text, variation, expected) =>
+    expect(written(text, variation)).toEqual({ variation: 'x', ...expected }),
+  )
 
   it('takes a day’s total as a minimum and a maximum', () => {
     expect(written('30-50', counted, true).quota).toEqual({ min: 30, max: 50 })
@@ -39,16 +41,18 @@ describe('a target as it is typed', () => {
     [{ quota: { min: 30, max: 50 } }, counted, '30–50'],
     [{ quota: { min: 30, max: 30 } }, counted, '30'],
     [{}, counted, ''],
-  ])('writes %o', (prescription, rung, text) => expect(targetText(prescription as Prescription, rung)).toBe(text))
+  ])('writes %o', (prescription, variation, text) =>
+    expect(targetText(prescription as Prescription, variation)).toBe(text),
+  )
 
   it('reads back what it wrote', () => {
-    for (const [text, rung] of [
+    for (const [text, variation] of [
       ['8–12', counted],
       ['hold 30', counted],
       ['20–40', held],
       ['15', counted],
     ] as const)
-      expect(targetText(written(text, rung), rung)).toBe(text)
+      expect(targetText(written(text, variation), variation)).toBe(text)
   })
 
   it('says in an empty field what nothing means', () => {

@@ -10,7 +10,7 @@ interface Band {
 // “the whole window”.
 
 /** A prescription's target as it stands in its field. */
-export function targetText(prescription: Prescription, rung: Variation | undefined): string {
+export function targetText(prescription: Prescription, variation: Variation | undefined): string {
   const reps = prescription.reps as unknown
   const day = prescription.quota as unknown
   if (day !== undefined) {
@@ -22,7 +22,7 @@ export function targetText(prescription: Prescription, rung: Variation | undefin
     const hold = prescription.hold_s as unknown
     const text = hold && typeof hold === 'object' ? `${(hold as Band).min}–${(hold as Band).max}` : String(hold)
     // What writeTarget reads again: a way of typing, in every language the same.
-    return rung?.measure === 'hold' ? text : `hold ${text}`
+    return variation?.measure === 'hold' ? text : `hold ${text}`
   }
   if (typeof reps === 'number' || typeof reps === 'string') return String(reps)
   if (reps && typeof reps === 'object') {
@@ -33,7 +33,12 @@ export function targetText(prescription: Prescription, rung: Variation | undefin
 }
 
 /** Writes what was typed into the prescription. What is none of the known forms stays as typed, for the server to refuse. */
-export function writeTarget(prescription: Prescription, text: string, rung: Variation | undefined, dayTotal = false) {
+export function writeTarget(
+  prescription: Prescription,
+  text: string,
+  variation: Variation | undefined,
+  dayTotal = false,
+) {
   const typed = text.trim()
   delete prescription.reps
   delete prescription.hold_s
@@ -46,7 +51,7 @@ export function writeTarget(prescription: Prescription, text: string, rung: Vari
   }
   if (typed === '' || /^(max|most|all)$/i.test(typed)) return
   if (band) {
-    if (rung?.measure === 'hold' || /^hold|s$/i.test(typed)) prescription.hold_s = band
+    if (variation?.measure === 'hold' || /^hold|s$/i.test(typed)) prescription.hold_s = band
     else prescription.reps = band
     return
   }
@@ -56,12 +61,12 @@ export function writeTarget(prescription: Prescription, text: string, rung: Vari
     return
   }
   const number = /^\d+$/.test(typed) ? Number(typed) : typed
-  if (rung?.measure === 'hold') prescription.hold_s = number as number
+  if (variation?.measure === 'hold') prescription.hold_s = number as number
   else prescription.reps = number as number
 }
 
 /** The hint in an empty field. */
-export function targetHint(rung: Variation | undefined): string {
-  if (rung?.measure === 'hold') return t('board.hint_hold')
-  return rung?.measure === 'time' ? t('board.hint_time') : t('board.hint_most')
+export function targetHint(variation: Variation | undefined): string {
+  if (variation?.measure === 'hold') return t('board.hint_hold')
+  return variation?.measure === 'time' ? t('board.hint_time') : t('board.hint_most')
 }

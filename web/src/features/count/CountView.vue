@@ -171,7 +171,9 @@ const roundsOf = (block: string, personId: string) =>
                 <div class="line">
                   <b>{{ goal.name }}</b>
                   <span
-                    ><span class="figure left" data-testid="left">{{ Math.max(0, goal.goal - done(block.id, goal.station)) }}</span>
+                    ><span class="figure left" data-testid="left">{{
+                      Math.max(0, goal.goal - done(block.id, goal.station))
+                    }}</span>
                     {{ $t('count.left_of_goal', { goal: goal.goal })
                     }}<span v-if="goal.minimum !== undefined" class="quiet small">
                       {{

@@ -15,7 +15,8 @@ const props = defineProps<{ fit: Fit; person: FitPerson; cell: FitCell; station:
 const now = computed(() => props.fit.shown(props.person, props.cell))
 const ladder = computed(() => [...props.fit.ladderOf(props.cell)].reverse())
 const elsewhere = computed(
-  () => now.value.variation && !ladder.value.some((rung) => rung.id === now.value.variation) && now.value.name,
+  () =>
+    now.value.variation && !ladder.value.some((variation) => variation.id === now.value.variation) && now.value.name,
 )
 const number = ref<Typed>(undefined)
 const why = ref('')
@@ -56,19 +57,19 @@ const unit = computed(() => (['hold', 'work'].includes(props.cell.unit ?? '') ? 
     </p>
     <ol v-if="ladder.length" class="ladder" :aria-label="$t('fit.ladder_hardest_first')">
       <li
-        v-for="rung in ladder"
-        :key="rung.id"
-        :class="{ here: rung.id === now.variation, out: cell.ruled_out?.[rung.id] }"
-        :aria-current="rung.id === now.variation ? 'true' : undefined"
+        v-for="variation in ladder"
+        :key="variation.id"
+        :class="{ here: variation.id === now.variation, out: cell.ruled_out?.[variation.id] }"
+        :aria-current="variation.id === now.variation ? 'true' : undefined"
       >
         <button
           type="button"
-          :disabled="cell.kind === 'waits' || Boolean(cell.ruled_out?.[rung.id]?.startsWith('spares'))"
-          @click="fit.send(person, cell, { variation: rung.id })"
+          :disabled="cell.kind === 'waits' || Boolean(cell.ruled_out?.[variation.id]?.startsWith('spares'))"
+          @click="fit.send(person, cell, { variation: variation.id })"
         >
-          <LevelTally :level="rung.levels[0]!" /> {{ rung.name }}
+          <LevelTally :level="variation.levels[0]!" /> {{ variation.name }}
         </button>
-        <span v-if="cell.ruled_out?.[rung.id]" class="small quiet">{{ cell.ruled_out[rung.id] }}</span>
+        <span v-if="cell.ruled_out?.[variation.id]" class="small quiet">{{ cell.ruled_out[variation.id] }}</span>
       </li>
     </ol>
     <p v-if="elsewhere" class="small">{{ $t('fit.from_another_ladder_elsewhere', { elsewhere }) }}</p>

@@ -19,7 +19,7 @@ const station = computed(() =>
 )
 function words(choice: Choice | { variation: string | null; number: number | null; why: string | null } | null) {
   if (!choice) return t('fit.no_choice_as_the_fit_computes')
-  const name = choice.variation ? (props.fit.rungs.value.get(choice.variation)?.name ?? choice.variation) : null
+  const name = choice.variation ? (props.fit.variations.value.get(choice.variation)?.name ?? choice.variation) : null
   const text = [name, choice.number].filter(Boolean).join(' × ') || t('fit.as_it_is')
   return choice.why ? `${text} (${choice.why})` : text
 }

@@ -37,7 +37,7 @@ function onKey(event: KeyboardEvent) {
   if (!person || !cell) return
   const now = props.fit.shown(person, cell)
   const moves: Record<string, () => void> = event.altKey
-    ? { ArrowUp: () => props.fit.rung(person, cell, 1), ArrowDown: () => props.fit.rung(person, cell, -1) }
+    ? { ArrowUp: () => props.fit.variation(person, cell, 1), ArrowDown: () => props.fit.variation(person, cell, -1) }
     : event.ctrlKey || event.metaKey
       ? { Home: () => void go(0, 0), End: () => void go(Infinity, Infinity) }
       : {

@@ -74,7 +74,7 @@ const flags = computed(() => {
     >
       <LevelTally v-if="cell.level" :level="cell.level" />
       <b class="figure">{{ short(cell) }}</b>
-      <span class="rung">{{ fit.shown(person, cell).name ?? '' }}</span>
+      <span class="variation">{{ fit.shown(person, cell).name ?? '' }}</span>
       <span v-if="NOTES[cell.kind]" class="note">{{ NOTES[cell.kind] }}</span>
     </td>
   </tr>
@@ -122,7 +122,7 @@ td:focus-visible {
   font-size: var(--size-1);
   margin-left: 0.35em;
 }
-.rung,
+.variation,
 .flag,
 .note {
   display: block;

@@ -4,7 +4,7 @@ import { LEVELS } from '@/lib/api/types'
 import LevelTally from '@/ui/LevelTally.vue'
 import type { Fit } from './useFit'
 
-// The room, station by station: which rung lies where, who stands at it, and
+// The room, station by station: which variation lies where, who stands at it, and
 // whose number is not the level's. For the instructor's eyes, never the hall's.
 const props = defineProps<{ fit: Fit; stations: FitStation[]; people: FitPerson[] }>()
 
@@ -12,12 +12,12 @@ interface Held {
   person: FitPerson
   cell: FitCell
 }
-/** Who has this rung, and the target that most of them have. */
-function gathered(rung: string | null, held: Held[]) {
+/** Who has this variation, and the target that most of them have. */
+function gathered(variation: string | null, held: Held[]) {
   const counts = new Map<string, number>()
   for (const { cell } of held) counts.set(cell.target, (counts.get(cell.target) ?? 0) + 1)
   const target = [...counts].sort((one, other) => other[1] - one[1])[0]?.[0] ?? ''
-  return { rung, held, target }
+  return { variation, held, target }
 }
 function groups(station: FitStation) {
   const given = props.people.flatMap((person) =>
@@ -27,13 +27,13 @@ function groups(station: FitStation) {
   )
   const levels = LEVELS.map((level) => {
     const here = given.filter((held) => held.cell.level === level)
-    const rungs = [...new Set(here.map((held) => held.cell.name))]
+    const variations = [...new Set(here.map((held) => held.cell.name))]
     return {
       level,
-      rungs: rungs.map((rung) =>
+      variations: variations.map((variation) =>
         gathered(
-          rung,
-          here.filter((one) => one.cell.name === rung),
+          variation,
+          here.filter((one) => one.cell.name === variation),
         ),
       ),
     }
@@ -47,9 +47,9 @@ function groups(station: FitStation) {
     <article v-for="station in stations" :key="`${station.block}/${station.station}`">
       <h3>{{ station.name }}</h3>
       <div v-for="part in groups(station).levels" :key="part.level">
-        <div v-for="group in part.rungs" :key="group.rung ?? ''" class="group">
+        <div v-for="group in part.variations" :key="group.variation ?? ''" class="group">
           <p>
-            <LevelTally :level="part.level" /> <b>{{ group.rung }}</b>{{ ' '
+            <LevelTally :level="part.level" /> <b>{{ group.variation }}</b>{{ ' '
             }}<span class="quiet">{{ group.target }}</span>
           </p>
           <p class="small">

@@ -10,7 +10,7 @@ const props = defineProps<{ fit: Fit }>()
 const aside = computed(() => props.fit.sheet.value?.set_aside ?? [])
 const notices = computed(() => props.fit.sheet.value?.notices ?? [])
 const words = (choice: (typeof aside.value)[number]) =>
-  [choice.variation && (props.fit.rungs.value.get(choice.variation)?.name ?? choice.variation), choice.number]
+  [choice.variation && (props.fit.variations.value.get(choice.variation)?.name ?? choice.variation), choice.number]
     .filter(Boolean)
     .join(' × ') || t('fit.a_choice')
 </script>

@@ -3,7 +3,7 @@ import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { useDebounceFn } from '@vueuse/core'
 import { computed, onScopeDispose, shallowRef, watch } from 'vue'
 import { api, ask } from '@/lib/api/client'
-import { useMovements, useRungs } from '@/lib/api/queries'
+import { useMovements, useVariations } from '@/lib/api/queries'
 import type { FitCell, FitPerson, FitSheet, FitStation, Variation } from '@/lib/api/types'
 import { useAttempt } from '@/lib/useAttempt'
 import { delivery } from '@/lib/delivery/delivery'
@@ -54,7 +54,7 @@ export function useFit(id: string) {
   /** The server does not answer: choices are kept here and sent when it does. */
   const away = computed(() => delivery.away.value && onTheWay.value)
 
-  const rungs = useRungs()
+  const variations = useVariations()
   const keyOf = (person: FitPerson, cell: FitCell) =>
     keyOfChoice({ classId: id, person: person.id, block: cell.block, station: cell.station })
 
@@ -137,13 +137,13 @@ export function useFit(id: string) {
     return {
       variation,
       number: waiting.number ?? (waiting.variation ? null : cell.number),
-      name: (variation && rungs.value.get(variation)?.name) || cell.name,
+      name: (variation && variations.value.get(variation)?.name) || cell.name,
       waiting: true,
     }
   }
 
-  /** The next rung of the ladder that nothing rules out. */
-  function rung(person: FitPerson, cell: FitCell, step: 1 | -1) {
+  /** The next variation of the ladder that nothing rules out. */
+  function variation(person: FitPerson, cell: FitCell, step: 1 | -1) {
     const ladder = ladderOf(cell)
     const now = shown(person, cell).variation
     const at = ladder.findIndex((held) => held.id === now)
@@ -173,10 +173,10 @@ export function useFit(id: string) {
     ladderOf,
     shown,
     send,
-    rung,
+    variation,
     number,
     moved,
-    rungs,
+    variations,
   }
 }
 

@@ -4,8 +4,9 @@ import { stationOf } from './plan'
 
 /** What stands at a run's stations, by name: a level's version, its target and what makes it count. */
 export function useVersions(run: Run, movements: Movement[]) {
-  const rungs = computed(
-    () => new Map(movements.flatMap((movement) => movement.ladder.map((rung) => [rung.id, rung] as const))),
+  const variations = computed(
+    () =>
+      new Map(movements.flatMap((movement) => movement.ladder.map((variation) => [variation.id, variation] as const))),
   )
   const cells = computed(
     () =>
@@ -22,11 +23,11 @@ export function useVersions(run: Run, movements: Movement[]) {
 
   function version(blockId: string, stationId: string | undefined, level: Level) {
     const station = stationOf(run, blockId, stationId)
-    const rung = station && rungs.value.get(station.levels[level].variation ?? '')
+    const variation = station && variations.value.get(station.levels[level].variation ?? '')
     return {
-      name: rung?.name ?? name(blockId, stationId),
+      name: variation?.name ?? name(blockId, stationId),
       target: cells.value.get(`${blockId}/${stationId}`)?.levels[level].target ?? '',
-      standard: rung?.standard ?? '',
+      standard: variation?.standard ?? '',
     }
   }
 

@@ -3,7 +3,7 @@ import { t } from '@/lib/text'
 import Checkbox from 'primevue/checkbox'
 import Select from 'primevue/select'
 import { computed, useId } from 'vue'
-import { useMovements, useRungs } from '@/lib/api/queries'
+import { useMovements, useVariations } from '@/lib/api/queries'
 import type { GivenCell, Level, LogSheet } from '@/lib/api/types'
 import { LEVELS } from '@/lib/api/types'
 import NumberField from '@/ui/NumberField.vue'
@@ -24,7 +24,7 @@ const props = defineProps<{
 const emit = defineEmits<{ change: [exception: Exception] }>()
 const id = useId()
 const movements = useMovements()
-const rungs = useRungs()
+const variations = useVariations()
 const label = computed(() => `${props.person}, ${props.station.name}`)
 
 interface Way {
@@ -34,7 +34,7 @@ interface Way {
   detail?: string
   change: Pick<Exception, 'level' | 'variation'>
 }
-/** As given first; then each level's way, and the other rungs of the ladder. */
+/** As given first; then each level's way, and the other variations of the ladder. */
 const ways = computed<Way[]>(() => {
   const { station, given, lane } = props
   const named = (level: Level) => station.levels[level].name ?? level
@@ -48,8 +48,13 @@ const ways = computed<Way[]>(() => {
   const asked = LEVELS.map((level) => station.levels[level].variation)
   const ladder = movements.data.value?.find((movement) => movement.id === station.movement)?.ladder ?? []
   const others = ladder
-    .filter((rung) => !asked.includes(rung.id) && rung.id !== given?.variation)
-    .map((rung) => ({ value: rung.id, level: rung.levels[0]!, name: rung.name, change: { variation: rung.id } }))
+    .filter((variation) => !asked.includes(variation.id) && variation.id !== given?.variation)
+    .map((variation) => ({
+      value: variation.id,
+      level: variation.levels[0]!,
+      name: variation.name,
+      change: { variation: variation.id },
+    }))
   const own = given
     ? [
         {
@@ -67,15 +72,15 @@ const chosen = computed(
   () => props.exception.variation ?? props.exception.level ?? (props.given ? 'given' : props.lane),
 )
 const way = computed(() => ways.value.find((held) => held.value === chosen.value))
-/** What stands to be done that way; of a rung that nobody was asked for, nothing. */
+/** What stands to be done that way; of a variation that nobody was asked for, nothing. */
 const cell = computed(() => {
   if (props.exception.variation) return { target: '', reps: null, seconds: null }
   if (props.exception.level) return props.station.levels[props.exception.level]
   return props.given ?? props.station.levels[props.lane]
 })
 const held = computed(() => {
-  const rung = props.exception.variation && rungs.value.get(props.exception.variation)
-  return rung ? rung.measure === 'hold' : cell.value.seconds !== null
+  const variation = props.exception.variation && variations.value.get(props.exception.variation)
+  return variation ? variation.measure === 'hold' : cell.value.seconds !== null
 })
 const byReps = computed(() =>
   props.exception.variation ? !held.value : cell.value.reps !== null || Boolean(props.counted),

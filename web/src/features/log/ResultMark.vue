@@ -1,20 +1,20 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { useRungs } from '@/lib/api/queries'
+import { useVariations } from '@/lib/api/queries'
 import type { LogSheet } from '@/lib/api/types'
 import LevelTally from '@/ui/LevelTally.vue'
 
 // What somebody did at a station, in a cell: the level's strokes, how many or how
-// long, what was left; and the rung, where it is not that level's own.
+// long, what was left; and the variation, where it is not that level's own.
 const props = defineProps<{
   result: LogSheet['attendances'][number]['results'][number] | undefined
   station: LogSheet['stations'][number]
 }>()
-const rungs = useRungs()
-const rung = computed(() => {
+const variations = useVariations()
+const variation = computed(() => {
   const { result, station } = props
   if (!result?.variation || station.levels[result.level].variation === result.variation) return undefined
-  return rungs.value.get(result.variation)
+  return variations.value.get(result.variation)
 })
 </script>
 
@@ -27,12 +27,12 @@ const rung = computed(() => {
     <span v-if="result.reps_left !== null" class="small">{{
       $t('log.reps_left_left', { reps_left: result.reps_left })
     }}</span>
-    <span v-if="rung" class="small quiet rung">{{ rung.name }}</span>
+    <span v-if="variation" class="small quiet variation">{{ variation.name }}</span>
   </span>
 </template>
 
 <style scoped>
-.rung {
+.variation {
   display: block;
   width: 8rem;
   white-space: normal;

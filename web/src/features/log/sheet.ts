@@ -16,7 +16,7 @@ export interface Line {
   exceptions: Record<string, Exception>
 }
 
-/** What was done instead: another rung, or another level's way; how many, how long, what was left. */
+/** What was done instead: another variation, or another level's way; how many, how long, what was left. */
 export interface Exception {
   level?: Level
   variation?: string

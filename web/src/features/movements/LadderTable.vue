@@ -13,11 +13,11 @@ import { pieceText } from './words'
 const props = defineProps<{ movement: Movement; open: string; dimmed: Set<string> }>()
 defineEmits<{ open: [id: string] }>()
 
-const needs = (rung: Variation) => [
-  ...rung.kit.map(pieceText),
-  ...(rung.hold ? [t('movements.something_to_hold').toLowerCase()] : []),
-  ...(rung.gets_down ? [t('movements.gets_down_to_the_floor').toLowerCase()] : []),
-  ...(rung.impact === 'none' ? [] : [t('movements.impact_impact', { impact: readable(rung.impact) })]),
+const needs = (variation: Variation) => [
+  ...variation.kit.map(pieceText),
+  ...(variation.hold ? [t('movements.something_to_hold').toLowerCase()] : []),
+  ...(variation.gets_down ? [t('movements.gets_down_to_the_floor').toLowerCase()] : []),
+  ...(variation.impact === 'none' ? [] : [t('movements.impact_impact', { impact: readable(variation.impact) })]),
 ]
 const columns = computed(() => ({
   gridTemplateColumns: `repeat(${props.movement.ladder.length}, minmax(8.6rem, 1fr))`,
@@ -33,41 +33,41 @@ const columns = computed(() => ({
   >
     <div class="ladder" :style="columns">
       <section
-        v-for="rung in movement.ladder"
-        :key="rung.id"
-        :aria-label="rung.name"
-        class="rung"
-        :class="{ here: rung.id === open, dim: dimmed.has(rung.id) }"
+        v-for="variation in movement.ladder"
+        :key="variation.id"
+        :aria-label="variation.name"
+        class="variation"
+        :class="{ here: variation.id === open, dim: dimmed.has(variation.id) }"
       >
         <div class="pictures">
-          <PositionFigure :position="rung.position" />
-          <BodyJoints :loaded="rung.joints" :moved="rung.moves" />
+          <PositionFigure :position="variation.position" />
+          <BodyJoints :loaded="variation.joints" :moved="variation.moves" />
         </div>
         <h3>
           <button
             type="button"
-            :aria-expanded="rung.id === open"
+            :aria-expanded="variation.id === open"
             aria-controls="version"
-            @click="$emit('open', rung.id)"
+            @click="$emit('open', variation.id)"
           >
-            {{ rung.name }}
+            {{ variation.name }}
           </button>
         </h3>
-        <p class="marks"><LevelTally v-for="level in rung.levels" :key="level" :level="level" /></p>
+        <p class="marks"><LevelTally v-for="level in variation.levels" :key="level" :level="level" /></p>
         <p class="change">
-          <template v-for="(how, lever) in rung.levers" :key="lever">{{ how }}. </template>
+          <template v-for="(how, lever) in variation.levers" :key="lever">{{ how }}. </template>
         </p>
         <ul>
-          <li v-for="cue in rung.cues" :key="cue">{{ cue }}</li>
+          <li v-for="cue in variation.cues" :key="cue">{{ cue }}</li>
         </ul>
         <ul class="faults" :aria-label="$t('movements.faults')">
-          <li v-for="fault in rung.faults" :key="fault.see">{{ $t('movements.see_say', fault) }}</li>
+          <li v-for="fault in variation.faults" :key="fault.see">{{ $t('movements.see_say', fault) }}</li>
         </ul>
         <p class="joints">
           <b>{{ $t('movements.loads') }}</b>
-          {{ rung.joints.map(readable).join(', ') || $t('movements.no_joint_in_particular') }}
+          {{ variation.joints.map(readable).join(', ') || $t('movements.no_joint_in_particular') }}
         </p>
-        <p class="quiet">{{ needs(rung).join(', ') || $t('movements.nothing_needed') }}</p>
+        <p class="quiet">{{ needs(variation).join(', ') || $t('movements.nothing_needed') }}</p>
       </section>
     </div>
   </div>
@@ -80,7 +80,7 @@ const columns = computed(() => ({
   border-top: 2px solid var(--ink);
   border-bottom: 2px solid var(--ink);
 }
-.rung {
+.variation {
   display: grid;
   grid-row: span 8;
   grid-template-rows: subgrid;
@@ -91,13 +91,13 @@ const columns = computed(() => ({
   line-height: 1.25;
   min-width: 0;
 }
-.rung:first-child {
+.variation:first-child {
   border-left: 0;
 }
-.rung.here {
+.variation.here {
   background: var(--accent-wash);
 }
-.rung.dim > * {
+.variation.dim > * {
   opacity: 0.55;
 }
 .pictures {

@@ -16,7 +16,7 @@ import ConflictFields from '@/ui/ConflictFields.vue'
 import PageState from '@/ui/PageState.vue'
 import { useVersioned } from '@/lib/useVersioned'
 import { readable } from '@/lib/readable'
-import { addRung, newMovement, slug, wordsOf, type MovementDocument, type RungDocument } from './form'
+import { addVariation, newMovement, slug, wordsOf, type MovementDocument, type VariationDocument } from './form'
 import VersionForm from './VersionForm.vue'
 
 const { id } = defineProps<{ id: string }>()
@@ -59,21 +59,21 @@ watch(
 )
 const dirty = computed(() => document.value !== null && JSON.stringify(document.value) !== before.value)
 
-const rungs = computed(() =>
-  (document.value?.ladder ?? []).map((rung, index) => ({
-    value: rung.id,
-    label: rung.name || t('movements.version_number', { number: index + 1 }),
+const variations = computed(() =>
+  (document.value?.ladder ?? []).map((variation, index) => ({
+    value: variation.id,
+    label: variation.name || t('movements.version_number', { number: index + 1 }),
   })),
 )
-/** A way round a sore joint: a rung of this ladder, or any other's. */
+/** A way round a sore joint: a variation of this ladder, or any other's. */
 const ways = computed(() => [
-  ...(document.value?.ladder ?? []).map((rung) => ({
-    value: `${document.value!.id}.${rung.id}`,
-    label: rung.name || rung.id,
+  ...(document.value?.ladder ?? []).map((variation) => ({
+    value: `${document.value!.id}.${variation.id}`,
+    label: variation.name || variation.id,
   })),
   ...(movements.data.value ?? [])
     .filter((movement) => movement.id !== document.value?.id)
-    .flatMap((movement) => movement.ladder.map((rung) => ({ value: rung.id, label: rung.name }))),
+    .flatMap((movement) => movement.ladder.map((variation) => ({ value: variation.id, label: variation.name }))),
 ])
 
 function change(work: (draft: MovementDocument) => void) {
@@ -91,7 +91,7 @@ function rename(name: string) {
   })
 }
 
-function changeRung(index: number, work: (rung: RungDocument) => void) {
+function changeVariation(index: number, work: (variation: VariationDocument) => void) {
   change((draft) => work(draft.ladder[index]!))
 }
 
@@ -212,7 +212,7 @@ const CHOICES = [
             <Select
               v-model="document.opens[level]"
               :aria-label="$t('movements.opens_level', { level: readable(level) })"
-              :options="rungs"
+              :options="variations"
               option-label="label"
               option-value="value"
             />
@@ -240,12 +240,12 @@ const CHOICES = [
         </p>
         <p class="small quiet">{{ $t('movements.versions_from_the_easiest_to_the') }}</p>
         <VersionForm
-          v-for="(rung, index) in document.ladder"
-          :key="rung.id"
-          :rung="rung"
+          v-for="(variation, index) in document.ladder"
+          :key="variation.id"
+          :variation="variation"
           :error-at="(key: string) => errorBelow(`/ladder/${index}/${key}`)"
-          :guessed-name="ways.find(({ value }) => value === rung.guessed_from)?.label ?? rung.guessed_from"
-          @change="(work) => changeRung(index, work)"
+          :guessed-name="ways.find(({ value }) => value === variation.guessed_from)?.label ?? variation.guessed_from"
+          @change="(work) => changeVariation(index, work)"
         >
           <Button
             v-if="isNew && document.ladder.length > 3"
@@ -262,7 +262,7 @@ const CHOICES = [
             :label="$t('movements.add_a_version')"
             icon="pi pi-plus"
             variant="outlined"
-            @click="change(addRung)"
+            @click="change(addVariation)"
           />
           <Button type="submit" :label="$t('common.save')" :disabled="!dirty" />
         </div>

@@ -50,7 +50,7 @@ const found = computed(() =>
     ({ movement }) =>
       (!pattern.value || movement.pattern === pattern.value) &&
       (!whose.value || whoseOf(movement) === whose.value) &&
-      (!isFiltered(filters.value) || movement.ladder.some((rung) => passes(rung, filters.value))),
+      (!isFiltered(filters.value) || movement.ladder.some((variation) => passes(variation, filters.value))),
   ),
 )
 const shown = computed(() => found.value.map(({ movement }) => movement))
@@ -61,7 +61,7 @@ const names = computed(
   () =>
     new Map(
       (movements.data.value ?? []).flatMap((movement) =>
-        movement.ladder.map((rung) => [rung.id, `${rung.name}`] as const),
+        movement.ladder.map((variation) => [variation.id, `${variation.name}`] as const),
       ),
     ),
 )
@@ -144,13 +144,15 @@ useShortcuts([
       <div class="layout">
         <nav class="index" :aria-label="$t('common.movements')">
           <RouterLink
-            v-for="{ movement, rung, by } in found"
+            v-for="{ movement, variation, by } in found"
             :key="movement.id"
             :to="{ name: 'movements', params: { id: movement.id } }"
             :class="{ here: movement.id === chosen?.id }"
             :aria-current="movement.id === chosen?.id ? 'true' : undefined"
             >{{ movement.name }} <span class="quiet small">{{ readable(movement.pattern) }}</span>
-            <span v-if="words && foundBy({ rung, by })" class="small by">{{ foundBy({ rung, by }) }}</span></RouterLink
+            <span v-if="words && foundBy({ variation, by })" class="small by">{{
+              foundBy({ variation, by })
+            }}</span></RouterLink
           >
           <p v-if="!shown.length" class="quiet">{{ $t('movements.nothing_of_that_name') }}</p>
         </nav>
@@ -159,7 +161,7 @@ useShortcuts([
           :movement="chosen"
           :names="names"
           :filters="filters"
-          :version="found.find(({ movement }) => movement.id === chosen?.id)?.rung?.id"
+          :version="found.find(({ movement }) => movement.id === chosen?.id)?.variation?.id"
           @copy="copy(chosen)"
           @edit="router.push({ name: 'movement-form', params: { id: chosen.id } })"
           @retire="retire(chosen)"

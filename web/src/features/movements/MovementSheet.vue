@@ -17,9 +17,14 @@ watch(
   () => (open.value = props.version ?? props.movement.ladder[0]!.id),
   { immediate: true },
 )
-const opened = computed(() => props.movement.ladder.find((rung) => rung.id === open.value) ?? props.movement.ladder[0]!)
+const opened = computed(
+  () => props.movement.ladder.find((variation) => variation.id === open.value) ?? props.movement.ladder[0]!,
+)
 const dimmed = computed(
-  () => new Set(props.movement.ladder.filter((rung) => !passes(rung, props.filters)).map((rung) => rung.id)),
+  () =>
+    new Set(
+      props.movement.ladder.filter((variation) => !passes(variation, props.filters)).map((variation) => variation.id),
+    ),
 )
 </script>
 
@@ -66,7 +71,7 @@ const dimmed = computed(
       </dl>
       <p class="quiet">{{ $t('movements.a_limit_is_never_trained_through') }}</p>
     </div>
-    <VersionCard id="version" :rung="opened" />
+    <VersionCard id="version" :variation="opened" />
   </article>
 </template>
 

@@ -23,7 +23,7 @@ const versions = computed(() =>
   props.movements
     .filter((movement) => !movement.retired)
     .flatMap((movement) =>
-      movement.ladder.map((rung) => ({ value: rung.id, label: `${rung.name} (${movement.name})` })),
+      movement.ladder.map((variation) => ({ value: variation.id, label: `${variation.name} (${movement.name})` })),
     )
     .sort((one, other) => one.label.localeCompare(other.label)),
 )

@@ -5,7 +5,7 @@ import { readable } from '@/lib/readable'
 import { pieceText } from './words'
 
 // The rest of one version: what makes a rep count, how to breathe, what to mind, and where its numbers come from.
-defineProps<{ rung: Variation }>()
+defineProps<{ variation: Variation }>()
 /** What some must avoid, in words. */
 const STRAINS = {
   overhead: t('movements.hands_overhead'),
@@ -14,49 +14,49 @@ const STRAINS = {
   twists: t('movements.twisting_under_load'),
   straining: t('movements.straining_that_invites_held_breath'),
 } as const
-const counted = (rung: Variation) =>
-  rung.measure === 'reps'
-    ? `${readable(rung.counting)}, ${readable(rung.sides)}`
-    : rung.measure === 'hold'
+const counted = (variation: Variation) =>
+  variation.measure === 'reps'
+    ? `${readable(variation.counting)}, ${readable(variation.sides)}`
+    : variation.measure === 'hold'
       ? t('movements.held_for_a_time')
       : t('movements.kept_up_for_a_time')
 </script>
 
 <template>
-  <section :aria-label="$t('movements.more_on_name', { name: rung.name })" class="version">
+  <section :aria-label="$t('movements.more_on_name', { name: variation.name })" class="version">
     <div>
-      <h3>{{ rung.name }}</h3>
+      <h3>{{ variation.name }}</h3>
       <p>
-        <b>{{ $t('movements.a_rep_counts_if_2') }}</b> {{ rung.standard }}
+        <b>{{ $t('movements.a_rep_counts_if_2') }}</b> {{ variation.standard }}
       </p>
-      <p class="small">{{ rung.breathing }}</p>
-      <p v-for="caution in rung.cautions" :key="caution" class="small caution">{{ caution }}</p>
-      <p v-if="rung.also.length" class="small quiet">
-        {{ $t('movements.also_called', { names: rung.also.join(', ') }) }}
+      <p class="small">{{ variation.breathing }}</p>
+      <p v-for="caution in variation.cautions" :key="caution" class="small caution">{{ caution }}</p>
+      <p v-if="variation.also.length" class="small quiet">
+        {{ $t('movements.also_called', { names: variation.also.join(', ') }) }}
       </p>
     </div>
     <dl class="small">
       <dt>{{ $t('movements.demand') }}</dt>
       <dd>
-        {{ rung.demand.value }} <span class="quiet">{{ rung.demand.basis }}: {{ rung.demand.why }}</span>
+        {{ variation.demand.value }} <span class="quiet">{{ variation.demand.basis }}: {{ variation.demand.why }}</span>
       </dd>
-      <template v-if="rung.strains.length">
+      <template v-if="variation.strains.length">
         <dt>{{ $t('movements.asks_for') }}</dt>
-        <dd>{{ rung.strains.map((strain) => STRAINS[strain]).join(', ') }}</dd>
+        <dd>{{ variation.strains.map((strain) => STRAINS[strain]).join(', ') }}</dd>
       </template>
       <dt>{{ $t('movements.muscles') }}</dt>
-      <dd>{{ rung.muscles.join(', ') }}</dd>
+      <dd>{{ variation.muscles.join(', ') }}</dd>
       <dt>{{ $t('movements.equipment') }}</dt>
-      <dd>{{ [...rung.kit.map(pieceText), readable(rung.space)].join(', ') }}</dd>
+      <dd>{{ [...variation.kit.map(pieceText), readable(variation.space)].join(', ') }}</dd>
       <dt>{{ $t('movements.weight_on') }}</dt>
-      <dd>{{ rung.weight_on.map(readable).join(', ') }}</dd>
+      <dd>{{ variation.weight_on.map(readable).join(', ') }}</dd>
       <dt>{{ $t('movements.counted') }}</dt>
       <dd>
-        {{ counted(rung)
-        }}<template v-if="rung.tempo">{{ $t('movements.tempo_tempo', { tempo: rung.tempo }) }}</template>
+        {{ counted(variation)
+        }}<template v-if="variation.tempo">{{ $t('movements.tempo_tempo', { tempo: variation.tempo }) }}</template>
       </dd>
       <dt>{{ $t('movements.before_this') }}</dt>
-      <dd>{{ rung.prerequisite ?? $t('movements.nothing') }}</dd>
+      <dd>{{ variation.prerequisite ?? $t('movements.nothing') }}</dd>
     </dl>
   </section>
 </template>

@@ -8,16 +8,16 @@ import { useId } from 'vue'
 import { headed, readable } from '@/lib/readable'
 import { MOVEMENT_WORDS } from '@/lib/api/vocabulary'
 import LabelledField from '@/ui/LabelledField.vue'
-import { faultsOf, faultsText, leversOf, leversText, linesOf, wordsOf, type RungDocument } from './form'
+import { faultsOf, faultsText, leversOf, leversText, linesOf, wordsOf, type VariationDocument } from './form'
 import KitField from './KitField.vue'
 
-// One rung of the studio's own ladder.
+// One variation of the studio's own ladder.
 const props = defineProps<{
-  rung: RungDocument
+  variation: VariationDocument
   errorAt: (key: string) => string | undefined
   guessedName?: string
 }>()
-const emit = defineEmits<{ change: [work: (rung: RungDocument) => void] }>()
+const emit = defineEmits<{ change: [work: (variation: VariationDocument) => void] }>()
 const id = useId()
 
 const TEXTS = [
@@ -49,21 +49,21 @@ const options = (key: keyof typeof MOVEMENT_WORDS) =>
   MOVEMENT_WORDS[key].map((value) => ({ value, label: readable(value) }))
 const number = (text: string | undefined) => (/^\d+(\.\d+)?$/.test((text ?? '').trim()) ? Number(text) : (text ?? ''))
 const typedIn = (event: Event) => (event.target as HTMLInputElement).value
-const targetKey = () => (props.rung.measure === 'hold' ? 'hold_s' : 'reps')
+const targetKey = () => (props.variation.measure === 'hold' ? 'hold_s' : 'reps')
 
 function setMeasure(measure: string) {
-  emit('change', (rung) => {
-    rung.measure = measure
-    rung.target = measure === 'reps' ? { reps: 8 } : measure === 'hold' ? { hold_s: 20 } : {}
-    if (measure === 'reps') rung.tempo ??= '2-0-1-0'
+  emit('change', (variation) => {
+    variation.measure = measure
+    variation.target = measure === 'reps' ? { reps: 8 } : measure === 'hold' ? { hold_s: 20 } : {}
+    if (measure === 'reps') variation.tempo ??= '2-0-1-0'
   })
 }
 </script>
 
 <template>
-  <fieldset class="rung">
-    <legend>{{ rung.name || $t('movements.a_version_without_a_name') }}</legend>
-    <p v-if="rung.guessed_from" class="small warn-text" role="status">
+  <fieldset class="variation">
+    <legend>{{ variation.name || $t('movements.a_version_without_a_name') }}</legend>
+    <p v-if="variation.guessed_from" class="small warn-text" role="status">
       {{ $t('movements.a_guess_taken_from_name', { name: guessedName }) }}
       <button type="button" class="link" @click="emit('change', (held) => void delete held.guessed_from)">
         {{ $t('movements.i_have_looked_through_it') }}
@@ -72,7 +72,7 @@ function setMeasure(measure: string) {
     <div class="fields">
       <LabelledField v-for="text in TEXTS" :key="text.key" class="wide" :label="text.label" :error="errorAt(text.key)">
         <InputText
-          :model-value="rung[text.key]"
+          :model-value="variation[text.key]"
           :invalid="Boolean(errorAt(text.key))"
           size="small"
           @update:model-value="emit('change', (held) => void (held[text.key] = $event ?? ''))"
@@ -80,7 +80,7 @@ function setMeasure(measure: string) {
       </LabelledField>
       <LabelledField :label="$t('movements.demand')" :error="errorAt('demand/value')">
         <InputText
-          :model-value="String(rung.demand.value)"
+          :model-value="String(variation.demand.value)"
           :invalid="Boolean(errorAt('demand'))"
           size="small"
           class="short"
@@ -95,7 +95,7 @@ function setMeasure(measure: string) {
         :error="errorAt('demand/why')"
       >
         <InputText
-          :model-value="rung.demand.why"
+          :model-value="variation.demand.why"
           size="small"
           :placeholder="$t('movements.anchors_which_versions_it_lies_between')"
           :invalid="Boolean(errorAt('demand/why'))"
@@ -109,7 +109,7 @@ function setMeasure(measure: string) {
         :error="errorAt('levers')"
       >
         <InputText
-          :model-value="leversText(rung.levers)"
+          :model-value="leversText(variation.levers)"
           size="small"
           :placeholder="$t('movements.range_half_way_support_a_chair')"
           :invalid="Boolean(errorAt('levers'))"
@@ -120,7 +120,7 @@ function setMeasure(measure: string) {
         <Select
           :input-id="`${id}-${key}`"
           :aria-label="readable(key)"
-          :model-value="rung[key]"
+          :model-value="variation[key]"
           :options="options(key)"
           option-label="label"
           option-value="value"
@@ -139,7 +139,7 @@ function setMeasure(measure: string) {
       >
         <MultiSelect
           :aria-label="readable(key)"
-          :model-value="rung[key]"
+          :model-value="variation[key]"
           :options="options(words)"
           option-label="label"
           option-value="value"
@@ -153,7 +153,7 @@ function setMeasure(measure: string) {
         <Select
           :input-id="`${id}-${key}`"
           :aria-label="label"
-          :model-value="rung[key]"
+          :model-value="variation[key]"
           :options="YES_NO"
           option-label="label"
           option-value="value"
@@ -162,21 +162,21 @@ function setMeasure(measure: string) {
         />
       </LabelledField>
       <KitField
-        :kit="rung.kit"
+        :kit="variation.kit"
         :error="errorAt('kit')"
         @change="(kit) => emit('change', (held) => void (held.kit = kit))"
       />
       <LabelledField :label="$t('movements.muscles')" :error="errorAt('muscles')">
         <InputText
-          :model-value="rung.muscles.join(', ')"
+          :model-value="variation.muscles.join(', ')"
           size="small"
           :invalid="Boolean(errorAt('muscles'))"
           @change="emit('change', (held) => void (held.muscles = wordsOf(typedIn($event))))"
         />
       </LabelledField>
-      <LabelledField v-if="rung.measure === 'reps'" :label="$t('movements.tempo')" :error="errorAt('tempo')">
+      <LabelledField v-if="variation.measure === 'reps'" :label="$t('movements.tempo')" :error="errorAt('tempo')">
         <InputText
-          :model-value="rung.tempo ?? ''"
+          :model-value="variation.tempo ?? ''"
           size="small"
           class="short"
           :invalid="Boolean(errorAt('tempo'))"
@@ -184,13 +184,13 @@ function setMeasure(measure: string) {
         />
       </LabelledField>
       <LabelledField
-        v-if="rung.measure !== 'time'"
-        :label="rung.measure === 'hold' ? $t('movements.target_seconds') : $t('movements.target_reps')"
+        v-if="variation.measure !== 'time'"
+        :label="variation.measure === 'hold' ? $t('movements.target_seconds') : $t('movements.target_reps')"
         :name="$t('movements.target')"
         :error="errorAt('target')"
       >
         <InputText
-          :model-value="String(rung.target[targetKey()] ?? '')"
+          :model-value="String(variation.target[targetKey()] ?? '')"
           size="small"
           class="short"
           inputmode="numeric"
@@ -200,7 +200,7 @@ function setMeasure(measure: string) {
       </LabelledField>
       <LabelledField class="wide" :label="$t('movements.before_this')">
         <InputText
-          :model-value="rung.prerequisite ?? ''"
+          :model-value="variation.prerequisite ?? ''"
           size="small"
           :placeholder="$t('movements.nothing')"
           @update:model-value="emit('change', (held) => void (held.prerequisite = $event || null))"
@@ -215,7 +215,7 @@ function setMeasure(measure: string) {
         :error="errorAt(text.key)"
       >
         <Textarea
-          :model-value="rung[text.key].join('\n')"
+          :model-value="variation[text.key].join('\n')"
           rows="3"
           :invalid="Boolean(errorAt(text.key))"
           @change="emit('change', (held) => void (held[text.key] = linesOf(typedIn($event))))"
@@ -228,7 +228,7 @@ function setMeasure(measure: string) {
         :error="errorAt('faults')"
       >
         <Textarea
-          :model-value="faultsText(rung.faults)"
+          :model-value="faultsText(variation.faults)"
           rows="3"
           :invalid="Boolean(errorAt('faults'))"
           @change="emit('change', (held) => void (held.faults = faultsOf(typedIn($event))))"
@@ -240,7 +240,7 @@ function setMeasure(measure: string) {
 </template>
 
 <style scoped>
-.rung {
+.variation {
   border: 0;
   border-top: 2px solid var(--ink);
   padding: var(--space-3) 0;

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import type { Variation } from '@/lib/api/types'
 import { isFiltered, NO_FILTERS, passes } from './filters'
 
-const rung = {
+const variation = {
   muscles: ['chest', 'back of upper arm'],
   joints: ['shoulder', 'wrist'],
   strains: ['straining'],
@@ -14,7 +14,7 @@ const rung = {
 
 describe('the filters of versions', () => {
   it('ask nothing while they are empty', () => {
-    expect(passes(rung, NO_FILTERS)).toBe(true)
+    expect(passes(variation, NO_FILTERS)).toBe(true)
     expect(isFiltered(NO_FILTERS)).toBe(false)
     expect(isFiltered({ ...NO_FILTERS, spare: ['knee'] })).toBe(true)
   })
@@ -35,6 +35,6 @@ describe('the filters of versions', () => {
     [{ level: 'beginner' }, false],
     [{ level: 'advanced', muscle: 'calves' }, false],
   ])('%o lets it through: %s', (filter, through) => {
-    expect(passes(rung, { ...NO_FILTERS, ...filter })).toBe(through)
+    expect(passes(variation, { ...NO_FILTERS, ...filter })).toBe(through)
   })
 })

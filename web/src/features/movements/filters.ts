@@ -14,14 +14,16 @@ export interface Filters {
 
 export const NO_FILTERS: Filters = { muscle: null, spare: [], kit: null, position: null, impact: null, level: null }
 
-export function passes(rung: Variation, filters: Filters): boolean {
+export function passes(variation: Variation, filters: Filters): boolean {
   return (
-    (!filters.muscle || rung.muscles.includes(filters.muscle)) &&
-    filters.spare.every((spared) => !rung.joints.includes(spared) && !(rung.strains as string[]).includes(spared)) &&
-    (!filters.kit || rung.equipment.every((piece) => filters.kit!.includes(piece))) &&
-    (!filters.position || rung.position === filters.position) &&
-    (!filters.impact || rung.impact === filters.impact) &&
-    (!filters.level || (rung.levels as string[]).includes(filters.level))
+    (!filters.muscle || variation.muscles.includes(filters.muscle)) &&
+    filters.spare.every(
+      (spared) => !variation.joints.includes(spared) && !(variation.strains as string[]).includes(spared),
+    ) &&
+    (!filters.kit || variation.equipment.every((piece) => filters.kit!.includes(piece))) &&
+    (!filters.position || variation.position === filters.position) &&
+    (!filters.impact || variation.impact === filters.impact) &&
+    (!filters.level || (variation.levels as string[]).includes(filters.level))
   )
 }
 
@@ -29,4 +31,4 @@ export const isFiltered = (filters: Filters) =>
   Object.values(filters).some((value) => (Array.isArray(value) ? value.length > 0 : value !== null))
 
 export const musclesOf = (movements: Movement[]) =>
-  [...new Set(movements.flatMap((movement) => movement.ladder.flatMap((rung) => rung.muscles)))].sort()
+  [...new Set(movements.flatMap((movement) => movement.ladder.flatMap((variation) => variation.muscles)))].sort()

@@ -17,7 +17,7 @@ const catalogue = readdirSync(FOLDER).map((file) => {
   return {
     ...movement,
     also: movement.also ?? [],
-    ladder: movement.ladder.map((rung) => ({ ...rung, also: rung.also ?? [] })),
+    ladder: movement.ladder.map((variation) => ({ ...variation, also: variation.also ?? [] })),
   }
 })
 const first = (typed: string) => searchMovements(catalogue, typed)[0]
@@ -91,12 +91,12 @@ describe('the finder', () => {
   it('says which version it was found by, and by which other name', () => {
     expect(first('pop squat')).toMatchObject({
       movement: { id: 'in_out_squat' },
-      rung: { id: 'jump' },
+      variation: { id: 'jump' },
       by: 'pop squat',
     })
-    expect(first('stepped skater')).toMatchObject({ movement: { id: 'skater' }, rung: { id: 'curtsy' } })
+    expect(first('stepped skater')).toMatchObject({ movement: { id: 'skater' }, variation: { id: 'curtsy' } })
     expect(first('inchworm')?.by).toBe('inchworm')
-    expect(first('squat')).not.toHaveProperty('rung')
+    expect(first('squat')).not.toHaveProperty('variation')
   })
 
   it('finds by the pattern after all names, and nothing for what there is not', () => {

@@ -8,7 +8,7 @@ type Searched = Pick<Movement, 'name' | 'pattern' | 'also'> & {
 export interface Found<M extends Searched = Movement> {
   movement: M
   /** The version by whose name it was found, where it was not by the movement's own. */
-  rung?: M['ladder'][number]
+  variation?: M['ladder'][number]
   /** The other name by which it was found. */
   by?: string
 }
@@ -40,7 +40,7 @@ function match(typed: Name, name: Name): number {
 }
 
 interface Entry {
-  names: { name: Name; rung?: number; by?: string; less: number }[]
+  names: { name: Name; variation?: number; by?: string; less: number }[]
   all: string
 }
 
@@ -53,9 +53,9 @@ function entryOf(movement: Searched): Entry {
   const names: Entry['names'] = [
     { name: nameOf(movement.name), less: 0 },
     ...movement.also.map((by) => ({ name: nameOf(by), by, less: 0.2 })),
-    ...movement.ladder.flatMap((rung, at) => [
-      { name: nameOf(rung.name), rung: at, less: 0.4 },
-      ...rung.also.map((by) => ({ name: nameOf(by), rung: at, by, less: 0.4 })),
+    ...movement.ladder.flatMap((variation, at) => [
+      { name: nameOf(variation.name), variation: at, less: 0.4 },
+      ...variation.also.map((by) => ({ name: nameOf(by), variation: at, by, less: 0.4 })),
     ]),
   ]
   const words = [readable(movement.pattern), ...names.map(({ name }) => name.words.join(' '))]
@@ -100,15 +100,18 @@ export function searchMovements<M extends Searched>(movements: M[], typed: strin
     .map(({ found: held }) => held)
 }
 
-function reached<M extends Searched>(movement: M, { rung, by }: Entry['names'][number]): Omit<Found<M>, 'movement'> {
+function reached<M extends Searched>(
+  movement: M,
+  { variation, by }: Entry['names'][number],
+): Omit<Found<M>, 'movement'> {
   return {
-    ...(rung === undefined ? {} : { rung: movement.ladder[rung] as M['ladder'][number] }),
+    ...(variation === undefined ? {} : { variation: movement.ladder[variation] as M['ladder'][number] }),
     ...(by === undefined ? {} : { by }),
   }
 }
 
 /** “Jumped in-and-out squat (pop squat)”: by what it was found, where that is not the movement's own name. */
-export function foundBy({ rung, by }: Pick<Found, 'rung' | 'by'>): string {
-  if (!rung) return by ?? ''
-  return by ? `${rung.name} (${by})` : rung.name
+export function foundBy({ variation, by }: Pick<Found, 'variation' | 'by'>): string {
+  if (!variation) return by ?? ''
+  return by ? `${variation.name} (${by})` : variation.name
 }

@@ -8,7 +8,7 @@ export interface PieceDocument {
   load_kg?: number | string
 }
 
-export interface RungDocument {
+export interface VariationDocument {
   id: string
   name: string
   also?: string[]
@@ -53,7 +53,7 @@ export interface MovementDocument {
   also?: string[]
   spares: Record<string, string>
   opens: Record<string, string>
-  ladder: RungDocument[]
+  ladder: VariationDocument[]
 }
 
 /** “range: half way; support: a chair” and back. */
@@ -82,7 +82,8 @@ export const wordsOf = (text: string) =>
     .filter(Boolean)
 
 /** “Hips sag > Squeeze your seat”, a line each, and back. */
-export const faultsText = (faults: RungDocument['faults']) => faults.map(({ see, say }) => `${see} > ${say}`).join('\n')
+export const faultsText = (faults: VariationDocument['faults']) =>
+  faults.map(({ see, say }) => `${see} > ${say}`).join('\n')
 export const faultsOf = (text: string) =>
   linesOf(text).map((line) => {
     const [see, ...say] = line.split('>').map((part) => part.trim())
@@ -96,9 +97,9 @@ export const slug = (name: string) =>
     .replace(/^_+|_+$/g, '')
     .slice(0, 30)
 
-function newRung(number: number): RungDocument {
+function newVariation(number: number): VariationDocument {
   return {
-    id: `rung_${number}`,
+    id: `variation_${number}`,
     name: '',
     levels: [MOVEMENT_WORDS.levels[Math.min(number, 3) - 1]!],
     demand: { value: 0.2 * number, basis: 'estimate', why: '' },
@@ -138,17 +139,23 @@ export function newMovement(): MovementDocument {
     summary: '',
     also: [],
     spares: Object.fromEntries(MOVEMENT_WORDS.spared.map((joint) => [joint, ''])),
-    opens: { beginner: 'rung_1', intermediate: 'rung_2', advanced: 'rung_3' },
-    ladder: [1, 2, 3].map(newRung),
+    opens: { beginner: 'variation_1', intermediate: 'variation_2', advanced: 'variation_3' },
+    ladder: [1, 2, 3].map(newVariation),
   }
 }
 
-export function addRung(document: MovementDocument) {
+export function addVariation(document: MovementDocument) {
   let number = document.ladder.length + 1
-  while (document.ladder.some((rung) => rung.id === `rung_${number}`)) number++
+  while (document.ladder.some((variation) => variation.id === `variation_${number}`)) number++
   const last = document.ladder.at(-1)
-  if (!last) return void document.ladder.push(newRung(number))
+  if (!last) return void document.ladder.push(newVariation(number))
   // A new version is most like the one before it: that is where its fields come from, as a guess.
-  const copy = JSON.parse(JSON.stringify(last)) as RungDocument
-  document.ladder.push({ ...copy, id: `rung_${number}`, name: '', also: [], guessed_from: `${document.id}.${last.id}` })
+  const copy = JSON.parse(JSON.stringify(last)) as VariationDocument
+  document.ladder.push({
+    ...copy,
+    id: `variation_${number}`,
+    name: '',
+    also: [],
+    guessed_from: `${document.id}.${last.id}`,
+  })
 }

@@ -16,7 +16,7 @@ import TextField from '@/ui/TextField.vue'
 import { useAttempt } from '@/lib/useAttempt'
 import { SCREENING_WORDS, todayText } from './words'
 
-// One sheet for a whole class: people down, tests across; a rung and a number.
+// One sheet for a whole class: people down, tests across; a variation and a number.
 const router = useRouter()
 const toast = useToast()
 const queries = useQueryClient()
@@ -36,19 +36,20 @@ type Tested = BenchmarkSheet['people'][number]
 type Result = { variation: string; amount: number }
 const takenOn = ref(todayText())
 const numbers = ref<Record<string, Typed>>({})
-const rungs = ref<Record<string, string>>({})
+const variations = ref<Record<string, string>>({})
 /** Results of the day that somebody else entered meanwhile, as the server told of them. */
 const seen = ref<Record<string, Result>>({})
 watch(takenOn, () => (seen.value = {}))
 const key = (person: Tested, test: Test) => `${person.id}/${test.id}`
 
-const rungName = (id: string) =>
-  (movements.data.value ?? []).flatMap((movement) => movement.ladder).find((rung) => rung.id === id)?.name ?? id
-/** Opens with the rung of last time, else the one in the middle. */
-const rungOf = (person: Tested, test: Test) =>
-  rungs.value[key(person, test)] ??
+const variationName = (id: string) =>
+  (movements.data.value ?? []).flatMap((movement) => movement.ladder).find((variation) => variation.id === id)?.name ??
+  id
+/** Opens with the variation of last time, else the one in the middle. */
+const variationOf = (person: Tested, test: Test) =>
+  variations.value[key(person, test)] ??
   person.latest[test.id]?.variation ??
-  test.rungs[Math.floor((test.rungs.length - 1) / 2)]!
+  test.variations[Math.floor((test.variations.length - 1) / 2)]!
 
 /** What stands there for this very day, as far as is known. */
 function shownOf(person: Tested, test: Test) {
@@ -67,7 +68,7 @@ const entries = computed(() =>
       .map((test) => ({
         person_id: person.id,
         test: test.id,
-        variation: rungOf(person, test),
+        variation: variationOf(person, test),
         amount: numbers.value[key(person, test)] as number,
         was: shownOf(person, test),
       })),
@@ -185,15 +186,15 @@ function along(event: KeyboardEvent) {
                 </th>
                 <td v-for="test in sheet.data.value.tests" :key="test.id" :data-column="test.id">
                   <Select
-                    v-if="test.rungs.length > 1"
-                    :model-value="rungOf(person, test)"
-                    :options="test.rungs.map((id) => ({ id, name: rungName(id) }))"
+                    v-if="test.variations.length > 1"
+                    :model-value="variationOf(person, test)"
+                    :options="test.variations.map((id) => ({ id, name: variationName(id) }))"
                     option-value="id"
                     option-label="name"
                     size="small"
-                    class="rung"
+                    class="variation"
                     :aria-label="$t('people.name_name_2_version', { name: test.name, name_2: person.name })"
-                    @update:model-value="rungs = { ...rungs, [key(person, test)]: $event }"
+                    @update:model-value="variations = { ...variations, [key(person, test)]: $event }"
                   />
                   <NumberField
                     :model-value="numbers[key(person, test)]"
@@ -232,7 +233,7 @@ function along(event: KeyboardEvent) {
 td {
   vertical-align: top;
 }
-.rung {
+.variation {
   max-width: 9rem;
   display: flex;
   margin-bottom: 2px;

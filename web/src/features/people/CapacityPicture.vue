@@ -7,8 +7,8 @@ import type { Estimate, PersonWhole } from '@/lib/api/types'
 import LevelTally from '@/ui/LevelTally.vue'
 import { readable } from '@/lib/readable'
 
-// What an estimate predicts, fresh, at each rung of a pattern's ladders: a bar a
-// rung, easiest first. A model to compare rungs with, not a measurement.
+// What an estimate predicts, fresh, at each variation of a pattern's ladders: a bar a
+// variation, easiest first. A model to compare variations with, not a measurement.
 const props = defineProps<{ person: PersonWhole }>()
 const pattern = ref<string>(
   props.person.capacity.find((estimate) => estimate.source !== 'guess')?.pattern ??
@@ -20,7 +20,10 @@ const options = computed(() =>
   props.person.capacity.map((held) => ({ value: held.pattern, label: readable(held.pattern) })),
 )
 const longest = computed(() =>
-  Math.max(1, ...(estimate.value?.ladders ?? []).flatMap((ladder) => ladder.rungs.map((rung) => rung.amount ?? 0))),
+  Math.max(
+    1,
+    ...(estimate.value?.ladders ?? []).flatMap((ladder) => ladder.variations.map((variation) => variation.amount ?? 0)),
+  ),
 )
 const width = computed(() => scaleSqrt().domain([0, longest.value]).range([0, 100]))
 const trust = (held: Estimate) =>
@@ -65,14 +68,18 @@ const trust = (held: Estimate) =>
       <div class="ladders">
         <figure v-for="ladder in estimate.ladders" :key="ladder.movement">
           <figcaption>{{ ladder.name }}</figcaption>
-          <div v-for="rung in ladder.rungs" :key="rung.id" class="rung">
-            <span class="name small"><LevelTally :level="rung.levels[0]!" /> {{ rung.name }}</span>
+          <div v-for="variation in ladder.variations" :key="variation.id" class="variation">
+            <span class="name small"><LevelTally :level="variation.levels[0]!" /> {{ variation.name }}</span>
             <span class="track" aria-hidden="true"
-              ><span class="bar" :class="rung.levels[0]" :style="{ width: `${width(rung.amount ?? 0)}%` }"></span
+              ><span
+                class="bar"
+                :class="variation.levels[0]"
+                :style="{ width: `${width(variation.amount ?? 0)}%` }"
+              ></span
             ></span>
             <span class="amount"
-              >{{ rung.amount === null ? '–' : Math.floor(rung.amount)
-              }}{{ rung.unit === 's' ? ` ${$t('common.s')}` : '' }}</span
+              >{{ variation.amount === null ? '–' : Math.floor(variation.amount)
+              }}{{ variation.unit === 's' ? ` ${$t('common.s')}` : '' }}</span
             >
           </div>
         </figure>
@@ -129,7 +136,7 @@ figcaption {
   font-weight: 600;
   border-bottom: 1px solid var(--rule);
 }
-.rung {
+.variation {
   display: grid;
   grid-template-columns: 12rem 1fr 3.2rem;
   gap: var(--space-2);
@@ -155,7 +162,7 @@ figcaption {
   .choose {
     display: inline-flex;
   }
-  .rung {
+  .variation {
     grid-template-columns: 9rem 1fr 3rem;
   }
 }

@@ -25,13 +25,13 @@ watch(
   { immediate: true },
 )
 
-const rungs = computed(() => (movements.data.value ?? []).flatMap((movement) => movement.ladder))
+const variations = computed(() => (movements.data.value ?? []).flatMap((movement) => movement.ladder))
 const families = computed(() =>
   (movements.data.value ?? [])
     .map((movement) => ({
       name: movement.name,
-      out: movement.ladder.filter((rung) => ruled.value[rung.id]),
-      left: movement.ladder.length - movement.ladder.filter((rung) => ruled.value[rung.id]).length,
+      out: movement.ladder.filter((variation) => ruled.value[variation.id]),
+      left: movement.ladder.length - movement.ladder.filter((variation) => ruled.value[variation.id]).length,
     }))
     .filter((family) => family.out.length),
 )
@@ -42,11 +42,11 @@ const count = computed(() => Object.keys(ruled.value).length)
   <details v-if="limits.length" class="ruled small">
     <summary>
       <span v-if="failed" class="quiet">{{ $t('people.what_is_ruled_out_is_not') }}</span>
-      <span v-else>{{ $t('people.today_count_of_count_2_versions_are', { count, count_2: rungs.length }) }}</span>
+      <span v-else>{{ $t('people.today_count_of_count_2_versions_are', { count, count_2: variations.length }) }}</span>
     </summary>
     <ul>
       <li v-for="family in families" :key="family.name">
-        <b>{{ family.name }}</b>: {{ family.out.map((rung) => rung.name).join(', ') }}
+        <b>{{ family.name }}</b>: {{ family.out.map((variation) => variation.name).join(', ') }}
         <span class="quiet"
           >({{
             family.left ? $t('people.left_left', { left: family.left }) : $t('people.nothing_of_it_is_left')

@@ -2,7 +2,7 @@ import { computed } from 'vue'
 import { useInfiniteQuery, useQuery } from '@tanstack/vue-query'
 import { api, ask } from './client'
 
-/** The catalogue: fetched once a visit, and told again only when it changed. Hundreds of rungs, of which nobody changes one in place. */
+/** The catalogue: fetched once a visit, and told again only when it changed. Hundreds of variations, of which nobody changes one in place. */
 export function useMovements() {
   return useQuery({
     queryKey: ['movements'],
@@ -20,11 +20,16 @@ export const formatsQuery = {
 }
 export const useFormats = () => useQuery(formatsQuery)
 
-/** Every rung by its id, of all ladders that the studio has. */
-export function useRungs() {
+/** Every variation by its id, of all ladders that the studio has. */
+export function useVariations() {
   const movements = useMovements()
   return computed(
-    () => new Map((movements.data.value ?? []).flatMap((movement) => movement.ladder.map((rung) => [rung.id, rung]))),
+    () =>
+      new Map(
+        (movements.data.value ?? []).flatMap((movement) =>
+          movement.ladder.map((variation) => [variation.id, variation]),
+        ),
+      ),
   )
 }
 

@@ -25,7 +25,7 @@ module Sparrow
           (visit.sets || [visit.counted]).sum { |count| visit.prescription.set_s(count) }
         end
 
-        # A compound's own pace stands in where it has no single rung.
+        # A compound's own pace stands in where it has no single variation.
         def self.default_s(visit)
           tempo = visit.prescription.variation&.tempo
           visit.moves * (tempo ? Rational(tempo.seconds) : visit.prescription.seconds_per_move)

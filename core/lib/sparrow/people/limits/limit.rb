@@ -3,8 +3,8 @@
 module Sparrow
   module People
     module Limits
-      # One limit of one person. +severity+ is "avoid": no rung that asks for it; or
-      # "gently": such rungs only from the beginner's band, and never with impact.
+      # One limit of one person. +severity+ is "avoid": no variation that asks for it; or
+      # "gently": such variations only from the beginner's band, and never with impact.
       # +starts_on+ and +ends_on+ are Dates, both of them within; nil is open.
       class Limit < Value.of(:kind, :side, :severity, :starts_on, :ends_on)
         # @param date [Date]
@@ -12,10 +12,10 @@ module Sparrow
           (starts_on.nil? || starts_on <= date) && (ends_on.nil? || date <= ends_on)
         end
 
-        # @param rung [Catalogue::Variation]
-        def rules_out?(rung)
-          return false unless Limits.asks?(rung, kind)
-          severity == "avoid" || rung.impact != "none" || !rung.levels.include?("beginner")
+        # @param variation [Catalogue::Variation]
+        def rules_out?(variation)
+          return false unless Limits.asks?(variation, kind)
+          severity == "avoid" || variation.impact != "none" || !variation.levels.include?("beginner")
         end
 
         # @return [String] "left knee: avoid"

@@ -3,7 +3,7 @@
 module Sparrow
   module Planning
     class Solve
-      # On one rung a lower level never gets more than a higher one.
+      # On one variation a lower level never gets more than a higher one.
       module InOrder
         # @param chosen [Hash{String => Array(Cell, Integer)}] level to cell and number, nil for none
         # @return [Array<Array(Cell, Integer)>]

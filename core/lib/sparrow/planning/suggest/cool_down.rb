@@ -81,7 +81,7 @@ module Sparrow
 
         # @return [Array<Array(String, String)>] what it stretches, by level
         def reaches(movement)
-          Level::ALL.flat_map { |level| movement.rung_for(level).muscles.map { |muscle| [level, muscle] } }
+          Level::ALL.flat_map { |level| movement.variation_for(level).muscles.map { |muscle| [level, muscle] } }
         end
 
         # What was worked much and is not stretched yet counts before all else.
@@ -93,7 +93,7 @@ module Sparrow
         end
 
         def in_order(chosen)
-          chosen.sort_by.with_index { |(movement, _), index| [ORDER.fetch(movement.rung_for("intermediate").position, 2), index] }
+          chosen.sort_by.with_index { |(movement, _), index| [ORDER.fetch(movement.variation_for("intermediate").position, 2), index] }
         end
 
         def why(movement, reached)

@@ -37,13 +37,13 @@ module Sparrow
 
         def add(lane, visit)
           prescription = visit.prescription
-          pieces = prescription.variation ? [[visit.station.movement, prescription.variation]] : prescription.parts.map { |part| [part["movement"], part["rung"]] }
+          pieces = prescription.variation ? [[visit.station.movement, prescription.variation]] : prescription.parts.map { |part| [part["movement"], part["variation"]] }
           seconds = visit.work_s / pieces.size
-          pieces.each do |movement, rung|
-            @jumps ||= rung.impact != "none"
+          pieces.each do |movement, variation|
+            @jumps ||= variation.impact != "none"
             @patterns[lane][movement.pattern] += seconds
-            rung.joints.each { |joint| @joints[lane][joint] += seconds }
-            rung.muscles.each { |muscle| @muscles[lane][muscle] += seconds }
+            variation.joints.each { |joint| @joints[lane][joint] += seconds }
+            variation.muscles.each { |muscle| @muscles[lane][muscle] += seconds }
           end
         end
       end

@@ -122,12 +122,12 @@ module Sparrow
         end
 
         def movement_at(movement, level)
-          movement.rung_for(level)
+          movement.variation_for(level)
         end
 
         # What a version readies: what it moves, and of a rehearsed pattern what it loads too.
-        def joints_of(rung)
-          (rung.pattern == "mobility") ? rung.moves : rung.moves | rung.joints
+        def joints_of(variation)
+          (variation.pattern == "mobility") ? variation.moves : variation.moves | variation.joints
         end
       end
     end

@@ -41,8 +41,8 @@ module Sparrow
 
         def easier(station, prescription)
           return unless station.movement
-          rung = station.movement.ladder.reverse.find { |candidate| candidate.demand_value < prescription.variation.demand_value && candidate.measure == prescription.variation.measure }
-          Fix.set(Sparrow.say("review.take_name", name: rung.name), ["#{prescription.pointer}/variation", rung.id]) if rung
+          variation = station.movement.ladder.reverse.find { |candidate| candidate.demand_value < prescription.variation.demand_value && candidate.measure == prescription.variation.measure }
+          Fix.set(Sparrow.say("review.take_name", name: variation.name), ["#{prescription.pointer}/variation", variation.id]) if variation
         end
       end
     end

@@ -3,8 +3,8 @@
 module Sparrow
   module Review
     module Rules
-      # A higher level that is easier than a lower one: an easier rung, or less
-      # of the same rung.
+      # A higher level that is easier than a lower one: an easier variation, or less
+      # of the same variation.
       class LevelsOutOfOrder < Rule
         def findings
           @workout.each_station.flat_map do |block, station|

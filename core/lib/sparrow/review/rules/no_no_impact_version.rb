@@ -18,9 +18,9 @@ module Sparrow
         def fix(station)
           prescription = station.at("beginner")
           quiet = station.movement.ladder.select(&:no_impact?)
-          rung = quiet.reverse.find { |candidate| candidate.demand_value <= prescription.variation.demand_value } || quiet.first
-          return unless rung
-          Fix.set(Sparrow.say("review.give_beginners_name", name: rung.name), [prescription.pointer, {"variation" => rung.id}.merge(rung.target.slice("reps"))])
+          variation = quiet.reverse.find { |candidate| candidate.demand_value <= prescription.variation.demand_value } || quiet.first
+          return unless variation
+          Fix.set(Sparrow.say("review.give_beginners_name", name: variation.name), [prescription.pointer, {"variation" => variation.id}.merge(variation.target.slice("reps"))])
         end
       end
     end

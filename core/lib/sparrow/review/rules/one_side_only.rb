@@ -3,7 +3,7 @@
 module Sparrow
   module Review
     module Rules
-      # A one-sided rung with nothing that brings in the other side.
+      # A one-sided variation with nothing that brings in the other side.
       class OneSideOnly < Rule
         def findings
           each_cell.filter_map do |block, station, prescription|

@@ -3,7 +3,7 @@
 module Sparrow
   module Review
     module Rules
-      # More reps than the window has time for at the rung's tempo: the last ones
+      # More reps than the window has time for at the variation's tempo: the last ones
       # are hurried, or the count is quietly dropped.
       class RepsOverrunWindow < Rule
         def findings
