@@ -69,7 +69,7 @@ module Demo
     def write
       health = {"limits" => limits, "screening" => screening}.compact
       person = @studio.people.create!(
-        **@given.slice("name", "lane", "pronouns", "tags", "levels", "contact"), birth_year: @today.year - @given["age"], since: @today - @given["since"],
+        **@given.slice("name", "level", "pronouns", "tags", "levels", "contact"), birth_year: @today.year - @given["age"], since: @today - @given["since"],
         health: health, health_consent_at: @today - @given["since"]
       )
       benchmarks(person)
@@ -124,7 +124,7 @@ module Demo
       group_class = @studio.group_classes.new(starts_at: starts_at, slot_minutes: @given["slot"], place: @places[@given["place"]], leader: @instructors.fetch(@given.fetch("led_by")))
       group_class.snapshot_from(workout)
       @studio.people.training.each do |person|
-        group_class.roster.create!(studio_id: @studio.id, person: person, lane: person.lane, present: away.include?(person.name) ? false : nil)
+        group_class.roster.create!(studio_id: @studio.id, person: person, level: person.level, present: away.include?(person.name) ? false : nil)
       end
       group_class
     end
@@ -177,7 +177,7 @@ module Demo
       @studio.people.training.map do |person|
         typed = @given.fetch("people", {}).fetch(person.name, {})
         present = !@given.fetch("away").include?(person.name)
-        {"person_id" => person.id, "present" => present, "lane" => person.lane, "effort" => @given["effort"], **typed,
+        {"person_id" => person.id, "present" => present, "level" => person.level, "effort" => @given["effort"], **typed,
          "exceptions" => exceptions(run, typed.fetch("exceptions", []))}
       end
     end

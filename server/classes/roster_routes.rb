@@ -6,9 +6,9 @@ module Server
     module RosterRoutes
       S = Sparrow::Schema
       CHANGE = S::Record.new({"add" => S::List.new(Classes::Routes::ID, size: 0..60, distinct: true, noun: "people"), "remove" => S::List.new(Classes::Routes::ID, size: 0..60, distinct: true, noun: "people")})
-      ENTRY = S::Record.new({"present" => S::BooleanType.new, "expected" => S::BooleanType.new, "lane" => People::Contract::LEVEL, "tired" => S::BooleanType.new,
+      ENTRY = S::Record.new({"present" => S::BooleanType.new, "expected" => S::BooleanType.new, "level" => People::Contract::LEVEL, "tired" => S::BooleanType.new,
                              "sore" => S::List.new(S::OneOf.new(*Sparrow::People::Limits::JOINTS), size: 0..8, distinct: true, noun: "joints")})
-      NEWCOMER = S::Record.new({"name" => People::Contract::FIELDS["name"], "lane" => People::Contract::LEVEL}, required: %w[name lane])
+      NEWCOMER = S::Record.new({"name" => People::Contract::FIELDS["name"], "level" => People::Contract::LEVEL}, required: %w[name level])
       # The room and the sheet hold no more.
       MOST = 60
 
@@ -20,7 +20,7 @@ module Server
           end
           there = group_class.roster.pluck(:person_id)
           people.reject { |person| there.include?(person.id) }.each do |person|
-            group_class.roster.create!(studio_id: studio.id, person: person, lane: person.lane)
+            group_class.roster.create!(studio_id: studio.id, person: person, level: person.level)
           end
         end
       end
@@ -53,7 +53,7 @@ module Server
           stored = group_class(id)
           given = body_as(NEWCOMER)
           stored.with_lock do
-            fresh = studio.people.create!(name: given["name"].strip, lane: given["lane"], since: studio.today)
+            fresh = studio.people.create!(name: given["name"].strip, level: given["level"], since: studio.today)
             add_to_roster(stored, [fresh])
             stored.roster.find_by!(person_id: fresh.id).update!(present: true)
           end

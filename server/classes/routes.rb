@@ -46,7 +46,7 @@ module Server
           end
           fresh = studio.group_classes.new(**class_fields(given), series: given["also_at"].to_a.any? ? SecureRandom.uuid : nil)
           fresh.snapshot_from(source)
-          people(given["people"] || []).each { |person| fresh.roster.create!(studio_id: studio.id, person: person, lane: person.lane) }
+          people(given["people"] || []).each { |person| fresh.roster.create!(studio_id: studio.id, person: person, level: person.level) }
           (given["also_at"] || []).each_with_index { |instant, index| fresh.reload.repeat(moment(instant, "/also_at/#{index}")) }
           fresh
         end

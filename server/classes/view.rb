@@ -12,7 +12,7 @@ module Server
 
       def self.entry(entry, group_class)
         person = entry.person
-        {"person_id" => person.id, "name" => person.name, "lane" => entry.lane, "present" => entry.present, "tired" => entry.tired, "sore" => entry.sore || [],
+        {"person_id" => person.id, "name" => person.name, "level" => entry.level, "present" => entry.present, "tired" => entry.tired, "sore" => entry.sore || [],
          "new" => person.new_on?(group_class.day), "screening" => person.screening}
       end
     end

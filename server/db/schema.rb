@@ -10,7 +10,7 @@
 #
 # It's strongly recommended that you check this file into your version control system.
 
-ActiveRecord::Schema[7.2].define(version: 2026_11_27_000010) do
+ActiveRecord::Schema[7.2].define(version: 2026_11_27_000011) do
   # These are extensions that must be enabled in order to support this database
   enable_extension "plpgsql"
 
@@ -19,7 +19,7 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_27_000010) do
     t.uuid "run_id", null: false
     t.uuid "person_id", null: false
     t.boolean "present", null: false
-    t.text "lane", null: false
+    t.text "level", null: false
     t.integer "effort"
     t.text "pain"
     t.text "note"
@@ -192,7 +192,7 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_27_000010) do
   create_table "people", id: :uuid, default: -> { "gen_random_uuid()" }, force: :cascade do |t|
     t.uuid "studio_id", null: false
     t.text "name", null: false
-    t.text "lane", default: "beginner", null: false
+    t.text "level", default: "beginner", null: false
     t.datetime "archived_at"
     t.datetime "created_at", null: false
     t.datetime "updated_at", null: false
@@ -207,7 +207,7 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_27_000010) do
     t.integer "version", default: 1, null: false
     t.integer "health_version", default: 1, null: false
     t.index ["studio_id"], name: "index_people_on_studio_id"
-    t.check_constraint "lane = ANY (ARRAY['beginner'::text, 'intermediate'::text, 'advanced'::text])", name: "people_lane"
+    t.check_constraint "level = ANY (ARRAY['beginner'::text, 'intermediate'::text, 'advanced'::text])", name: "people_level"
   end
 
   create_table "places", id: :uuid, default: -> { "gen_random_uuid()" }, force: :cascade do |t|
@@ -258,7 +258,7 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_27_000010) do
     t.uuid "group_class_id", null: false
     t.uuid "person_id", null: false
     t.boolean "present"
-    t.text "lane", null: false
+    t.text "level", null: false
     t.boolean "tired", default: false, null: false
     t.text "sore"
     t.datetime "created_at", null: false
@@ -267,7 +267,7 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_27_000010) do
     t.index ["group_class_id"], name: "index_roster_entries_on_group_class_id"
     t.index ["person_id"], name: "index_roster_entries_on_person_id"
     t.index ["studio_id"], name: "index_roster_entries_on_studio_id"
-    t.check_constraint "lane = ANY (ARRAY['beginner'::text, 'intermediate'::text, 'advanced'::text])", name: "roster_entries_lane"
+    t.check_constraint "level = ANY (ARRAY['beginner'::text, 'intermediate'::text, 'advanced'::text])", name: "roster_entries_level"
   end
 
   create_table "runs", id: :uuid, default: -> { "gen_random_uuid()" }, force: :cascade do |t|
@@ -350,7 +350,7 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_27_000010) do
     t.text "client_key", null: false
     t.text "block", null: false
     t.text "station"
-    t.text "lane", null: false
+    t.text "level", null: false
     t.integer "amount", null: false
     t.datetime "at", null: false
     t.datetime "undone_at"
@@ -359,7 +359,7 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_27_000010) do
     t.index ["run_id"], name: "index_ticks_on_run_id"
     t.index ["studio_id"], name: "index_ticks_on_studio_id"
     t.check_constraint "amount >= 1 AND amount <= 1000", name: "ticks_amount"
-    t.check_constraint "lane = ANY (ARRAY['beginner'::text, 'intermediate'::text, 'advanced'::text])", name: "ticks_lane"
+    t.check_constraint "level = ANY (ARRAY['beginner'::text, 'intermediate'::text, 'advanced'::text])", name: "ticks_level"
   end
 
   create_table "workout_revisions", id: :uuid, default: -> { "gen_random_uuid()" }, force: :cascade do |t|

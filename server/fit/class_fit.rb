@@ -100,7 +100,7 @@ module Server
       def participant(entry)
         person = entry.person
         Sparrow::Fitting::Participant.new(
-          id: person.id, name: person.name, lane: entry.lane, estimates: person.estimates(@date, for_class: @class, catalogue: @catalogue), state: entry.tired ? "tired" : "fresh",
+          id: person.id, name: person.name, pacing_level: entry.level, estimates: person.estimates(@date, for_class: @class, catalogue: @catalogue), state: entry.tired ? "tired" : "fresh",
           sore: entry.sore || [], limits: person.limits_on(@date), newcomer: person.new_on?(@date), screening: person.screening, choices: choices_of(person)
         )
       end

@@ -21,7 +21,7 @@ module Server
       def self.person(sheet, settle, versions)
         participant = settle.participant
         cells = sheet.cells(participant.id)
-        {"id" => participant.id, "name" => participant.name, "lane" => participant.lane, "new" => participant.newcomer, "screening" => participant.screening,
+        {"id" => participant.id, "name" => participant.name, "level" => participant.pacing_level, "new" => participant.newcomer, "screening" => participant.screening,
          "tired" => participant.state == "tired", "sore" => participant.sore, "limits" => participant.limits.map(&:words),
          "stale" => participant.estimates.all.any?(&:stale), "measured" => participant.estimates.all.any? { |estimate| estimate.source != "guess" },
          "attention" => cells.any?(&:attention?), "cells" => cells.map { |cell| cell.to_h.merge("choice_version" => versions.fetch([participant.id, cell.place.block.id, cell.place.station.id], 0)) }}

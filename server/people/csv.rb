@@ -9,7 +9,7 @@ module Server
     # A cell that is what the export would write changes nothing, whatever it holds;
     # any other goes through the same rules as the form. An empty cell leaves what is there.
     class Csv
-      COLUMNS = %w[id name pronouns lane birth_year since levels tags contact_name contact_phone contact_relation].freeze
+      COLUMNS = %w[id name pronouns level birth_year since levels tags contact_name contact_phone contact_relation].freeze
       MOST_ROWS = 500
       LONGEST_CELL = 1000
       # What a spreadsheet would take for the beginning of a formula, however many marks stand before it.
@@ -125,17 +125,17 @@ module Server
         changed = given.except("id").reject { |column, value| value == now[column].to_s || (column != "name" && value.strip == "") }
         fields = as_typed(changed, person)
         return [fields, []] if person && fields.empty?
-        whole = {"name" => person&.name, "lane" => person&.lane || "beginner", **fields}.compact
+        whole = {"name" => person&.name, "level" => person&.level || "beginner", **fields}.compact
         trail = Sparrow::Schema::ErrorCollector.new
         read = People::Contract::NEW.read((fields.key?("name") || person.nil?) ? whole : whole.merge("name" => "Unchanged"), trail)
         problems = trail.problems + (trail.problems.empty? ? People::Contract.problems({"birth_year" => person&.birth_year, "since" => person&.since&.iso8601}.compact.merge(read), today: @studio.today) : [])
-        [read.slice(*fields.keys).merge(person ? {} : {"lane" => whole["lane"]}), problems.map { |problem| "#{problem.pointer.delete_prefix("/").tr("/", " ")} #{problem.message}" }]
+        [read.slice(*fields.keys).merge(person ? {} : {"level" => whole["level"]}), problems.map { |problem| "#{problem.pointer.delete_prefix("/").tr("/", " ")} #{problem.message}" }]
       end
 
       # Cells as the form would have them.
       def as_typed(changed, person)
         fields = changed.slice("name", "pronouns", "since").transform_values(&:strip)
-        fields["lane"] = changed["lane"].strip.downcase if changed["lane"]
+        fields["level"] = changed["level"].strip.downcase if changed["level"]
         fields["birth_year"] = changed["birth_year"].strip.match?(/\A\d{1,9}\z/) ? changed["birth_year"].to_i : changed["birth_year"] if changed["birth_year"]
         fields["tags"] = changed["tags"].split(/[;,]/).map(&:strip).reject(&:empty?).uniq if changed["tags"]
         fields["levels"] = changed["levels"].split(/[;,]/).to_h { |pair| pair.split(":", 2).map { |part| part.strip.downcase.tr(" ", "_") }.then { |key, level| [key.to_s, level.to_s] } } if changed["levels"]
@@ -158,7 +158,7 @@ module Server
       # A person as the export writes them, before anything is guarded.
       def cells(person)
         contact = person.contact || {}
-        person.attributes.slice("id", "name", "pronouns", "lane").merge(
+        person.attributes.slice("id", "name", "pronouns", "level").merge(
           "birth_year" => person.birth_year&.to_s, "since" => person.since&.iso8601, "levels" => person.levels.map { |pattern, level| "#{pattern}: #{level}" }.join("; "),
           "tags" => person.tags.join("; "), "contact_name" => contact["name"], "contact_phone" => contact["phone"], "contact_relation" => contact["relation"]
         )

@@ -26,7 +26,7 @@ module Server
       end
 
       def roster(entry)
-        entry.attributes.slice("present", "lane", "tired").merge("sore" => entry.sore || [], "title" => entry.group_class.title, "starts_at" => Http::Json.instant(entry.group_class.starts_at))
+        entry.attributes.slice("present", "level", "tired").merge("sore" => entry.sore || [], "title" => entry.group_class.title, "starts_at" => Http::Json.instant(entry.group_class.starts_at))
       end
     end
   end

@@ -11,7 +11,7 @@ module Server
 
       # @return [Hash]
       def to_h
-        @person.attributes.slice("id", "name", "lane")
+        @person.attributes.slice("id", "name", "level")
       end
     end
   end

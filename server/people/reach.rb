@@ -21,7 +21,7 @@ module Server
 
       def ladder(movement)
         out = movement.ladder.count { |variation| @limits.any? { |limit| limit.rules_out?(variation) } }
-        level = @person.levels.fetch(movement.pattern, @person.lane)
+        level = @person.levels.fetch(movement.pattern, @person.level)
         way = Sparrow::People::WaysRound.first(movement, @limits, level: level, catalogue: @catalogue)
         {"movement" => movement.id, "name" => movement.name, "pattern" => movement.pattern, "level" => level, "ruled_out" => out, "of" => movement.ladder.size,
          "instead" => way && {"variation" => way.variation.id, "name" => way.variation.name, "kind" => way.kind}}

@@ -64,7 +64,7 @@ module Server
 
       def row(settle, places)
         cells = @fit.sheet.cells(settle.participant.id)
-        name = [settle.participant.name, Page::MARKS.fetch(settle.participant.lane)].join("  ")
+        name = [settle.participant.name, Page::MARKS.fetch(settle.participant.pacing_level)].join("  ")
         [name, *places.map { |place| cell(cells[place.index]) }]
       end
 

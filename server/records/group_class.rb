@@ -63,7 +63,7 @@ module Server
       def repeat(at)
         copy = studio.group_classes.create!(attributes.slice("workout_id", "workout_version", "place_id", "leader_id", "series", "title", "document",
           "total_s", "slot_minutes", "kit", "note").merge("starts_at" => at))
-        roster.each { |entry| copy.roster.create!(studio_id: studio_id, person_id: entry.person_id, lane: entry.person.lane) }
+        roster.each { |entry| copy.roster.create!(studio_id: studio_id, person_id: entry.person_id, level: entry.person.level) }
         copy
       end
     end

@@ -2,7 +2,7 @@
 
 module Server
   module Records
-    # A participant. +lane+ is the level whose rounds and stops they usually
+    # A participant. +level+ is the level whose rounds and stops they usually
     # follow, +levels+ what they chose per pattern. The emergency contact and all that
     # is private is encrypted; health notes are kept by consent only.
     class Person < Base
@@ -35,7 +35,7 @@ module Server
       # @param for_class [GroupClass, nil] what came after it began is not known yet
       # @return [Sparrow::Capacity::Estimates]
       def estimates(today, for_class: nil, catalogue: studio.catalogue)
-        Sparrow::Capacity::Estimates.new(levels: levels, lane: lane, evidence: People::Evidence.of(self, catalogue, for_class: for_class), today: today)
+        Sparrow::Capacity::Estimates.new(levels: levels, pacing_level: level, evidence: People::Evidence.of(self, catalogue, for_class: for_class), today: today)
       end
 
       # Best given beforehand, for all who are looked at: by Evidence.load.

@@ -15,7 +15,7 @@ module Server
 
       # @return [Hash]
       def to_h
-        @attendance.attributes.slice("person_id", "present", "lane", "effort").merge(
+        @attendance.attributes.slice("person_id", "present", "level", "effort").merge(
           "pain" => @attendance.pain, "note" => @attendance.note, "name" => @attendance.person.name,
           "exceptions" => @submitted.fetch(@attendance.person_id, []), "results" => @attendance.results.map { |result| result.attributes.slice(*RESULT) }
         )

@@ -83,7 +83,7 @@ module Server
         Records::Attendance.where(studio_id: @run.studio_id, run_id: @run.id).delete_all
         rows.each do |line, person, results|
           attendance = @run.attendances.create!(
-            studio_id: @run.studio_id, person: person, present: line["present"], lane: line.fetch("lane", person.lane),
+            studio_id: @run.studio_id, person: person, present: line["present"], level: line.fetch("level", person.level),
             **line.slice("effort", "pain", "note"), created_at: Time.now.utc,
             given: @planned[person.id] && Records::Attendance.given_as_stored(@planned[person.id])
           )
@@ -123,7 +123,7 @@ module Server
 
       def results(line, person, at, problems:)
         return [] unless line["present"]
-        @run.sheet.results(line.fetch("lane", person.lane), line.fetch("exceptions", []), given: @planned.fetch(person.id, {}),
+        @run.sheet.results(line.fetch("level", person.level), line.fetch("exceptions", []), given: @planned.fetch(person.id, {}),
           counted: @counted.fetch(person.id, {}), at: "#{at}/exceptions")
       rescue Sparrow::Refused => refused
         problems.concat(refused.problems)

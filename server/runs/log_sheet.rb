@@ -23,13 +23,13 @@ module Server
 
       private
 
-      # In the lane that they checked in with.
+      # In the level that they checked in with.
       def people
-        lanes = @run.group_class ? @run.group_class.roster.to_h { |entry| [entry.person_id, entry.lane] } : {}
+        lanes = @run.group_class ? @run.group_class.roster.to_h { |entry| [entry.person_id, entry.level] } : {}
         given = @run.given
         counted = @run.counted
         @run.people.sort_by(&:name).map do |person|
-          People::Line.new(person).to_h.merge("lane" => lanes.fetch(person.id, person.lane), "given" => given(given[person.id]),
+          People::Line.new(person).to_h.merge("level" => lanes.fetch(person.id, person.level), "given" => given(given[person.id]),
             "counted" => counted.fetch(person.id, {}).map { |(block, station), reps| {"block" => block, "station" => station, "reps" => reps} })
         end
       end

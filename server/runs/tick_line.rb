@@ -11,7 +11,7 @@ module Server
 
       # @return [Hash]
       def to_h
-        @tick.attributes.slice("client_key", "block", "station", "lane", "person_id", "amount").merge("at" => Http::Json.instant(@tick.at))
+        @tick.attributes.slice("client_key", "block", "station", "level", "person_id", "amount").merge("at" => Http::Json.instant(@tick.at))
       end
     end
   end

@@ -8,8 +8,8 @@ module Server
       S = Sparrow::Schema
       TICK = S::Record.new({
         "client_key" => S::Text.new(length: 8..64), "block" => Sparrow::Plan::Form::ID, "station" => Sparrow::Plan::Form::ID,
-        "lane" => S::OneOf.new(*Sparrow::Level::ALL), "person_id" => S::Text.new(length: 1..64), "amount" => S::IntegerType.new(1..1000)
-      }, required: %w[client_key block lane amount])
+        "level" => S::OneOf.new(*Sparrow::Level::ALL), "person_id" => S::Text.new(length: 1..64), "amount" => S::IntegerType.new(1..1000)
+      }, required: %w[client_key block level amount])
 
       # What these routes share.
       module Helpers
@@ -38,7 +38,7 @@ module Server
           stored = run(id)
           given = body_as(TICK)
           person = tick_place(stored, given)
-          stored.ticks.create_with(studio_id: studio.id, person: person, at: Time.now.utc, **given.slice("block", "station", "lane", "amount").transform_keys(&:to_sym))
+          stored.ticks.create_with(studio_id: studio.id, person: person, at: Time.now.utc, **given.slice("block", "station", "level", "amount").transform_keys(&:to_sym))
             .find_or_create_by!(client_key: given["client_key"])
           render_json(ticks_view(stored), status: 201)
         end

@@ -294,7 +294,7 @@ RSpec.describe "Accounts" do
     end
 
     it "is noted: who read or changed health data, exports, roles, sign-ins, deletions" do
-      person = send_json(:post, "/api/people", {"name" => "Dov Abernethy", "lane" => "beginner"})
+      person = send_json(:post, "/api/people", {"name" => "Dov Abernethy", "level" => "beginner"})
       send_json(:put, "/api/people/#{person["id"]}/health", {"consent" => true, "health" => {"note" => "private"}, "version" => 1})
       2.times { send_json(:get, "/api/people/#{person["id"]}") }
       send_json(:get, "/api/people/#{person["id"]}/export")
@@ -309,8 +309,8 @@ RSpec.describe "Accounts" do
     end
 
     it "is noted by whichever answer somebody reads health data" do
-      dov = studio.people.create!(name: "Dov Abernethy", lane: "beginner", health: {"note" => "asthma"}, health_consent_at: Time.now.utc)
-      send_json(:put, "/api/people/#{dov.id}", {"name" => "Dov Abernethy", "lane" => "advanced", "version" => 1})
+      dov = studio.people.create!(name: "Dov Abernethy", level: "beginner", health: {"note" => "asthma"}, health_consent_at: Time.now.utc)
+      send_json(:put, "/api/people/#{dov.id}", {"name" => "Dov Abernethy", "level" => "advanced", "version" => 1})
       run = open_run
       log = ->(pain) { {"submission_id" => SecureRandom.uuid, "log_version" => 0, "attendances" => [{"person_id" => dov.id, "present" => true, "pain" => pain}.compact]} }
       send_json(:put, "/api/runs/#{run["id"]}/log", log.call(nil))
@@ -329,7 +329,7 @@ RSpec.describe "Accounts" do
 
     it "is noted for a class: the roster with soreness, the fit sheet and its rows, and what is printed" do
       workout = Server::Records::Workout.begin(studio, Sparrow::Preview.new(workout_document(intervals(2))), by: nil)
-      dov = studio.people.create!(name: "Dov Abernethy", lane: "beginner")
+      dov = studio.people.create!(name: "Dov Abernethy", level: "beginner")
       held = send_json(:post, "/api/classes", {"workout_id" => workout.id, "starts_at" => (Time.now.utc + 3600).iso8601, "people" => [dov.id]})
       send_json(:get, "/api/classes/#{held["id"]}")
       expect(actions).to eq(%w[signed_in])
@@ -363,10 +363,10 @@ RSpec.describe "Accounts" do
     let!(:studio) { signed_in_studio }
 
     it "is exported whole, in JSON and CSV, without what opens doors" do
-      person = studio.people.create!(name: "Dov Abernethy", lane: "beginner", health: {"note" => "asthma"}, health_consent_at: Time.now.utc)
+      person = studio.people.create!(name: "Dov Abernethy", level: "beginner", health: {"note" => "asthma"}, health_consent_at: Time.now.utc)
       run = open_run
       send_json(:put, "/api/runs/#{run["id"]}/log", {"submission_id" => SecureRandom.uuid, "log_version" => 0, "attendances" => [{"person_id" => person.id, "present" => true}]})
-      make_studio("Elsewhere", email: "else@example.test").people.create!(name: "Not Ours", lane: "beginner")
+      make_studio("Elsewhere", email: "else@example.test").people.create!(name: "Not Ours", level: "beginner")
       files = {}
       Zip::InputStream.open(StringIO.new(get("/api/studio/export").body)) { |zip| while (entry = zip.get_next_entry) do files[entry.name] = zip.read.force_encoding("UTF-8") end }
       expect(files.keys).to include("studio.json", "people.csv", "logbook.csv", "data/people.json", "data/attendances.json", "data/log_revisions.json")
@@ -377,7 +377,7 @@ RSpec.describe "Accounts" do
 
     it "is deleted for good with its name and the password, and takes nothing of another's along" do
       other = make_studio("Elsewhere", email: "else@example.test")
-      other.people.create!(name: "Not Ours", lane: "beginner")
+      other.people.create!(name: "Not Ours", level: "beginner")
       Demo::Scenario.load
       demo = Server::Records::Studio.find_by!(name: Demo::Scenario::STUDIO)
       as(Demo::Scenario::INSTRUCTORS.values.first, password: Demo::Scenario::PASSWORD)
@@ -392,8 +392,8 @@ RSpec.describe "Accounts" do
     end
 
     it "offers for erasure who was archived longer than it keeps people" do
-      studio.people.create!(name: "Long Gone", lane: "beginner", archived_at: 4.years.ago)
-      studio.people.create!(name: "Just Left", lane: "beginner", archived_at: 4.days.ago)
+      studio.people.create!(name: "Long Gone", level: "beginner", archived_at: 4.years.ago)
+      studio.people.create!(name: "Just Left", level: "beginner", archived_at: 4.days.ago)
       settings = send_json(:get, "/api/studio")
       expect(settings["due_for_erasure"].map { |person| person["name"] }).to eq(["Long Gone"])
       changed = send_json(:put, "/api/studio", {**settings.slice("name", "time_zone", "date_locale", "audit_days", "version"), "retention_days" => 3650})

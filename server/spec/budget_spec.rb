@@ -38,7 +38,7 @@ RSpec.describe "The budget of a document" do
   it "keeps a run loggable whose circuit was stored before there was a budget" do
     run = open_run
     Server::Records::Run.find(run["id"]).update!(document: crowd(4, 40, 20))
-    person = Server::Records::Studio.first.people.create!(name: "Dov", lane: "beginner")
+    person = Server::Records::Studio.first.people.create!(name: "Dov", level: "beginner")
     send_json(:put, "/api/runs/#{run["id"]}/log", {"submission_id" => SecureRandom.uuid, "log_version" => 0, "attendances" => [{"person_id" => person.id, "present" => true}]})
     expect(status).to eq(200)
   end

@@ -7,13 +7,13 @@ RSpec.describe Server::Fit::ClassFit do
   let(:instructor) { studio.instructors.first }
   let(:document) { workout_document(intervals([station("p", movement: "push_up"), station("s", movement: "squat")], rounds: 2, work_s: 40, rest_s: 40)) }
   let(:workout) { Server::Records::Workout.begin(studio, Sparrow::Preview.new(document), by: instructor) }
-  let(:tamsin) { studio.people.create!(name: "Tamsin Okoro", lane: "intermediate", since: Date.today - 300) }
+  let(:tamsin) { studio.people.create!(name: "Tamsin Okoro", level: "intermediate", since: Date.today - 300) }
   let(:group_class) { gather(Time.now.utc + 3600) }
 
   def gather(starts_at, people: [tamsin], **rest)
     studio.group_classes.new(starts_at: starts_at, **rest).tap do |held|
       held.snapshot_from(workout)
-      people.each { |person| held.roster.create!(studio_id: studio.id, person: person, lane: person.lane) }
+      people.each { |person| held.roster.create!(studio_id: studio.id, person: person, level: person.level) }
     end
   end
 
@@ -26,17 +26,17 @@ RSpec.describe Server::Fit::ClassFit do
   end
 
   it "goes through the roster by name, without those who are away" do
-    bartek = studio.people.create!(name: "Bartek Lindqvist", lane: "advanced")
+    bartek = studio.people.create!(name: "Bartek Lindqvist", level: "advanced")
     held = gather(Time.now.utc + 3600, people: [tamsin, bartek])
     expect(described_class.new(held).entries.map { |entry| entry.person.name }).to eq(["Bartek Lindqvist", "Tamsin Okoro"])
     held.roster.find_by(person: bartek).update!(present: false)
     expect(described_class.new(held.reload).entries.map { |entry| entry.person.name }).to eq(["Tamsin Okoro"])
   end
 
-  it "takes the lane, tiredness and soreness of the day, not those of the person" do
-    group_class.roster.first.update!(lane: "beginner", tired: true, sore: ["wrist"])
+  it "takes the level, tiredness and soreness of the day, not those of the person" do
+    group_class.roster.first.update!(level: "beginner", tired: true, sore: ["wrist"])
     participant = described_class.new(group_class.reload).sheet.settled.first.participant
-    expect([participant.lane, participant.state, participant.sore]).to eq(["beginner", "tired", ["wrist"]])
+    expect([participant.pacing_level, participant.state, participant.sore]).to eq(["beginner", "tired", ["wrist"]])
   end
 
   it "takes the limits that hold on the day of the class, not today's" do
@@ -79,7 +79,7 @@ RSpec.describe Server::Fit::ClassFit do
       count
     end
     few = gather(Time.now.utc + 3600, people: [tamsin])
-    many = gather(Time.now.utc + 3600, people: Array.new(12) { |index| studio.people.create!(name: "Person #{index}", lane: "beginner") })
+    many = gather(Time.now.utc + 3600, people: Array.new(12) { |index| studio.people.create!(name: "Person #{index}", level: "beginner") })
     expect(ask.call(many)).to be <= ask.call(few) + 2
   end
 
@@ -88,7 +88,7 @@ RSpec.describe Server::Fit::ClassFit do
       described_class.cells_of(held.reload, person.id).map(&:to_h)
     end
 
-    let(:crew) { %w[beginner intermediate advanced].cycle.first(6).each_with_index.map { |lane, index| studio.people.create!(name: "Person #{index}", lane: lane, since: Date.today - 300) } }
+    let(:crew) { %w[beginner intermediate advanced].cycle.first(6).each_with_index.map { |level, index| studio.people.create!(name: "Person #{index}", level: level, since: Date.today - 300) } }
     let(:document) { workout_document(intervals([station("p", movement: "push_up"), station("r", movement: "row"), station("s", movement: "squat")], rounds: 2, work_s: 40, rest_s: 40)) }
 
     it "is just what the whole sheet has for them, with kit for all, for some, and with none counted" do

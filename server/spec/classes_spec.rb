@@ -6,8 +6,8 @@ RSpec.describe "Classes" do
   let!(:studio) { signed_in_studio }
   let(:ups) { station("p", movement: "push_up", levels: Sparrow::Level::ALL.to_h { |level| [level, {"variation" => "push_up.floor", "reps" => 8}] }) }
   let(:workout) { make_workout(workout_document(intervals([ups], rounds: 3, work_s: 40, rest_s: 60, title: "Lock-gate circuit"))) }
-  let(:tamsin) { studio.people.create!(name: "Tamsin Okoro", lane: "intermediate") }
-  let(:pavel) { studio.people.create!(name: "Pavel Mumford", lane: "beginner", contact: {"name" => "Ada", "phone" => "555 0199"}) }
+  let(:tamsin) { studio.people.create!(name: "Tamsin Okoro", level: "intermediate") }
+  let(:pavel) { studio.people.create!(name: "Pavel Mumford", level: "beginner", contact: {"name" => "Ada", "phone" => "555 0199"}) }
   let(:starts_at) { (Time.now.utc + 86_400).change(usec: 0).iso8601 }
 
   def make_class(**keys)
@@ -81,7 +81,7 @@ RSpec.describe "Classes" do
     id = make_class["id"]
     send_json(:put, "/api/classes/#{id}/roster/#{tamsin.id}", {"present" => true, "tired" => true, "sore" => %w[wrist]})
     send_json(:put, "/api/classes/#{id}/roster/#{pavel.id}", {"present" => false})
-    after = send_json(:post, "/api/classes/#{id}/newcomers", {"name" => "Yuki Stannard", "lane" => "beginner"})
+    after = send_json(:post, "/api/classes/#{id}/newcomers", {"name" => "Yuki Stannard", "level" => "beginner"})
     expect(after["roster"].map { |line| line.values_at("name", "present", "tired", "new") }).to eq([["Pavel Mumford", false, false, false], ["Tamsin Okoro", true, true, false], ["Yuki Stannard", true, false, true]])
     expect(ActiveRecord::Base.connection.select_value("SELECT sore FROM roster_entries WHERE tired")).not_to include("wrist")
     names = fit(id)["people"].map { |person| person["name"] }
@@ -93,7 +93,7 @@ RSpec.describe "Classes" do
 
   it "hold no more than sixty, and nobody twice" do
     id = make_class["id"]
-    many = Array.new(59) { |index| studio.people.create!(name: "Person #{index}", lane: "beginner").id }
+    many = Array.new(59) { |index| studio.people.create!(name: "Person #{index}", level: "beginner").id }
     send_json(:put, "/api/classes/#{id}/roster", {"add" => many})
     expect(field_errors.keys).to eq(["/add"])
     expect(send_json(:put, "/api/classes/#{id}/roster", {"add" => [tamsin.id]})["roster"].size).to eq(2)
@@ -184,13 +184,13 @@ RSpec.describe "Classes" do
     end
   end
 
-  it "run with their own people on the log, in the lane they checked in with" do
+  it "run with their own people on the log, in the level they checked in with" do
     id = make_class["id"]
-    studio.people.create!(name: "Not Coming", lane: "beginner")
-    send_json(:put, "/api/classes/#{id}/roster/#{pavel.id}", {"lane" => "intermediate"})
+    studio.people.create!(name: "Not Coming", level: "beginner")
+    send_json(:put, "/api/classes/#{id}/roster/#{pavel.id}", {"level" => "intermediate"})
     run = send_json(:post, "/api/classes/#{id}/run", {"client_key" => "12345678"})
     expect(run["group_class_id"]).to eq(id)
-    expect(send_json(:get, "/api/runs/#{run["id"]}/log")["people"].map { |person| person.values_at("name", "lane") }).to eq([["Pavel Mumford", "intermediate"], ["Tamsin Okoro", "intermediate"]])
+    expect(send_json(:get, "/api/runs/#{run["id"]}/log")["people"].map { |person| person.values_at("name", "level") }).to eq([["Pavel Mumford", "intermediate"], ["Tamsin Okoro", "intermediate"]])
     expect(send_json(:get, "/api/classes/#{id}")["run_id"]).to eq(run["id"])
   end
 
@@ -247,7 +247,7 @@ RSpec.describe "Classes" do
     it "come with a code to be scanned" do
       svg = send_json(:get, "/api/classes/#{id}/cards/#{tamsin.id}/code")["svg"]
       expect(svg).to include("<svg").and include("<path")
-      stranger = studio.people.create!(name: "Not Coming", lane: "beginner")
+      stranger = studio.people.create!(name: "Not Coming", level: "beginner")
       send_json(:get, "/api/classes/#{id}/cards/#{stranger.id}/code")
       expect(status).to eq(404)
     end
@@ -256,7 +256,7 @@ RSpec.describe "Classes" do
   it "print sixty people at ten stations on one page" do
     stations = Array.new(10) { |index| station("s#{index}", movement: %w[squat push_up lunge_back row plank][index % 5]) }
     big = make_workout(workout_document(intervals(stations, rounds: 3, work_s: 40, rest_s: 20)))
-    everybody = Array.new(60) { |index| studio.people.create!(name: "Person Numbered #{index}", lane: "beginner").id }
+    everybody = Array.new(60) { |index| studio.people.create!(name: "Person Numbered #{index}", level: "beginner").id }
     id = make_class(workout_id: big["id"], people: everybody)["id"]
     get("/api/classes/#{id}/sheet.pdf")
     expect(last_response.body.scan(%r{/Type /Page\b}).size).to eq(1)
@@ -289,7 +289,7 @@ RSpec.describe "Classes" do
 
   it "take nobody else's people, places or leaders" do
     other = make_studio("Elsewhere", email: "emeka@example.test")
-    theirs = other.people.create!(name: "Leila Trevanion", lane: "beginner")
+    theirs = other.people.create!(name: "Leila Trevanion", level: "beginner")
     make_class(people: [theirs.id])
     expect(field_errors.keys).to eq(["/people/0"])
     make_class(place_id: other.places.create!(name: "Barn").id)

@@ -62,7 +62,7 @@ RSpec.describe "Planning, standards and counting" do
 
   it "log a run of each format, as planned" do
     studio = signed_in_studio
-    person = studio.people.create!(name: "Kofi Penhallow", lane: "beginner")
+    person = studio.people.create!(name: "Kofi Penhallow", level: "beginner")
     Sparrow::Plan::Templates.all.each do |template|
       run = open_run(send_json(:post, "/api/workouts", {"template" => template.id}))
       expect(status).to eq(201), template.title

@@ -18,7 +18,7 @@ RSpec.describe "People as CSV, there and back" do
 
   it "changes nothing when the export is imported as it is, whatever the names are" do
     names.each_with_index do |name, index|
-      studio.people.create!(name: name, lane: "beginner", pronouns: "-they", tags: ["=tag", "a;b"], levels: {"push" => "advanced"}, since: "2025-01-0#{index % 9 + 1}",
+      studio.people.create!(name: name, level: "beginner", pronouns: "-they", tags: ["=tag", "a;b"], levels: {"push" => "advanced"}, since: "2025-01-0#{index % 9 + 1}",
         birth_year: 1980, contact: {"name" => "=Ines", "phone" => "+44 555 0101", "relation" => "sister"})
     end
     before = studio.people.order(:id).map(&:attributes)
@@ -28,14 +28,14 @@ RSpec.describe "People as CSV, there and back" do
   end
 
   it "guards every cell that a spreadsheet would take for a formula, and no other" do
-    names.each { |name| studio.people.create!(name: name, lane: "beginner") }
+    names.each { |name| studio.people.create!(name: name, level: "beginner") }
     cells = CSV.parse(exported, headers: true).map { |row| row["name"] }
     expect(cells.grep(/\A[=+\-@\t\r\uFF1D]/)).to eq([])
     expect(cells).to include("'-Ann", "''-Ann", "O'Brien", "'quoted'")
   end
 
   it "brings a new person in under the very name that went out" do
-    studio.people.create!(name: "-Ann", lane: "beginner")
+    studio.people.create!(name: "-Ann", level: "beginner")
     text = exported.lines.map { |line| line.sub(/\A[0-9a-f-]{36}/, "") }.join
     studio.people.destroy_all
     answer = import(text)
@@ -44,7 +44,7 @@ RSpec.describe "People as CSV, there and back" do
   end
 
   {"tags without end" => ["name,tags\nAnn,\"#{Array.new(40) { |index| "t#{index}" }.join(";")}\"\n", /tags/], "a telephone without end" => ["name,contact_phone\nAnn,#{"5" * 300}\n", /contact phone/],
-   "a day to come" => ["name,since\nAnn,2099-01-01\n", /since/], "a year of birth to come" => ["name,birth_year\nAnn,2025\n", /birth_year|birth year/], "a level that is none" => ["name,lane\nAnn,expert\n", /lane/],
+   "a day to come" => ["name,since\nAnn,2099-01-01\n", /since/], "a year of birth to come" => ["name,birth_year\nAnn,2025\n", /birth_year|birth year/], "a level that is none" => ["name,level\nAnn,expert\n", /level/],
    "a pattern that is none" => ["name,levels\nAnn,flying: advanced\n", /levels/], "a name that nobody can see" => ["name\n\u200b\u200b\n", /name/], "training before birth" => ["name,birth_year,since\nAnn,1990,1980-01-01\n", /born/]}.each do |name, (csv, says)|
     it "is as strict as the form about #{name}" do
       answer = import(csv)
@@ -54,7 +54,7 @@ RSpec.describe "People as CSV, there and back" do
   end
 
   it "leaves the relation of a contact when only the telephone is in the file" do
-    ann = studio.people.create!(name: "Ann", lane: "beginner", contact: {"name" => "Ines", "phone" => "1", "relation" => "sister"})
+    ann = studio.people.create!(name: "Ann", level: "beginner", contact: {"name" => "Ines", "phone" => "1", "relation" => "sister"})
     import("name,contact_phone\nAnn,222\n")
     expect(ann.reload.contact).to eq("name" => "Ines", "phone" => "222", "relation" => "sister")
   end
@@ -62,15 +62,15 @@ RSpec.describe "People as CSV, there and back" do
   it "keeps a person who was imported such that the form saves them again" do
     import("name,tags,contact_phone\nAnn,lock crew; early,555\n")
     ann = send_json(:get, "/api/people/#{studio.people.first.id}")
-    send_json(:put, "/api/people/#{ann["id"]}", {**ann.slice("name", "lane", "levels", "tags", "contact"), "version" => ann["version"]})
+    send_json(:put, "/api/people/#{ann["id"]}", {**ann.slice("name", "level", "levels", "tags", "contact"), "version" => ann["version"]})
     expect(status).to eq(200)
   end
 
   it "counts up the version of who was changed, so that an open form does not overwrite it" do
-    ann = studio.people.create!(name: "Ann", lane: "beginner")
-    import("name,lane\nAnn,advanced\n")
-    send_json(:put, "/api/people/#{ann.id}", {"name" => "Ann", "lane" => "beginner", "version" => 1})
-    expect([status, ann.reload.lane]).to eq([409, "advanced"])
+    ann = studio.people.create!(name: "Ann", level: "beginner")
+    import("name,level\nAnn,advanced\n")
+    send_json(:put, "/api/people/#{ann.id}", {"name" => "Ann", "level" => "beginner", "version" => 1})
+    expect([status, ann.reload.level]).to eq([409, "advanced"])
   end
 
   it "gives up a file that is too long before it is read" do
@@ -82,7 +82,7 @@ RSpec.describe "People as CSV, there and back" do
   end
 
   it "reads a file with semicolons between its columns, as some spreadsheets write it" do
-    expect(import("name;lane\nAnn;advanced\n")["applied"]).to be(true)
-    expect(studio.people.first).to have_attributes(name: "Ann", lane: "advanced")
+    expect(import("name;level\nAnn;advanced\n")["applied"]).to be(true)
+    expect(studio.people.first).to have_attributes(name: "Ann", level: "advanced")
   end
 end

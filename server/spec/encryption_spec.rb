@@ -15,14 +15,14 @@ RSpec.describe Server::Encryption do
   end
 
   it "keeps what is private out of every table that it stands in" do
-    person = studio.people.create!(name: "Dov Abernethy", lane: "beginner", contact: {"name" => "Hanna", "phone" => "555 0109"}, health: {"note" => "a private thing"}, health_consent_at: Time.now.utc)
+    person = studio.people.create!(name: "Dov Abernethy", level: "beginner", contact: {"name" => "Hanna", "phone" => "555 0109"}, health: {"note" => "a private thing"}, health_consent_at: Time.now.utc)
     workout = Server::Records::Workout.begin(studio, Sparrow::Preview.new(workout_document(intervals(1))), by: studio.instructors.first)
     group_class = studio.group_classes.new(starts_at: Time.now.utc)
     group_class.snapshot_from(workout)
-    group_class.roster.create!(studio_id: studio.id, person: person, lane: "beginner", sore: ["knee"])
+    group_class.roster.create!(studio_id: studio.id, person: person, level: "beginner", sore: ["knee"])
     group_class.choices.create!(studio_id: studio.id, person: person, block: "main", station: "s1", why: "a private reason")
     run = Server::Records::Run.of_class(group_class, client_key: "12345678", by: nil)
-    run.attendances.create!(studio_id: studio.id, person: person, present: true, lane: "beginner", pain: "knee", note: "a private note", created_at: Time.now.utc)
+    run.attendances.create!(studio_id: studio.id, person: person, present: true, level: "beginner", pain: "knee", note: "a private note", created_at: Time.now.utc)
     {"people" => %w[health contact], "roster_entries" => %w[sore], "choices" => %w[why], "attendances" => %w[pain note]}.each do |table, columns|
       columns.each { |column| expect(raw(table, column)).not_to match(/private|555|knee|Hanna/), "#{table}.#{column}" }
     end
@@ -32,15 +32,15 @@ RSpec.describe Server::Encryption do
   end
 
   it "never reads what is not encrypted as if it were" do
-    person = studio.people.create!(name: "Dov Abernethy", lane: "beginner")
+    person = studio.people.create!(name: "Dov Abernethy", level: "beginner")
     ActiveRecord::Base.connection.execute("UPDATE people SET health = '{\"limits\":[]}'")
     expect { person.reload.health }.to raise_error(ActiveRecord::Encryption::Errors::Decryption)
   end
 
   it "encrypts old notes when the database is brought up to date" do
-    person = studio.people.create!(name: "Dov Abernethy", lane: "beginner")
+    person = studio.people.create!(name: "Dov Abernethy", level: "beginner")
     run = Server::Records::Run.open(Server::Records::Workout.begin(studio, Sparrow::Preview.new(workout_document(intervals(1))), by: nil), client_key: "12345678", by: nil)
-    attendance = run.attendances.create!(studio_id: studio.id, person: person, present: true, lane: "beginner", created_at: Time.now.utc, pain: "knee")
+    attendance = run.attendances.create!(studio_id: studio.id, person: person, present: true, level: "beginner", created_at: Time.now.utc, pain: "knee")
     ActiveRecord::Base.connection.execute("UPDATE attendances SET note = 'an old note'")
     require File.join(Server::Database::MIGRATIONS, "20261126000008_encrypt_old_notes")
     ActiveRecord::Migration.suppress_messages { EncryptOldNotes.new.migrate(:up) }

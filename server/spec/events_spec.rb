@@ -126,7 +126,7 @@ RSpec.describe Server::Events do
       noted = []
       allow(described_class).to receive(:announce) { |*change, origin:| noted << [*change, origin] }
       header "X-Tab", "tab-7"
-      send_json(:post, "/api/people", {"name" => "Dov Abernethy", "lane" => "beginner"})
+      send_json(:post, "/api/people", {"name" => "Dov Abernethy", "level" => "beginner"})
       send_json(:post, "/api/people", {"name" => ""})
       get("/api/people")
       expect(noted).to eq([[held.id, "people", nil, "tab-7"]])

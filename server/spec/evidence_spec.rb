@@ -4,12 +4,12 @@ require_relative "server_helper"
 
 RSpec.describe Server::People::Evidence do
   let(:studio) { make_studio }
-  let(:somebody) { studio.people.create!(name: "Tamsin Okoro", lane: "intermediate") }
+  let(:somebody) { studio.people.create!(name: "Tamsin Okoro", level: "intermediate") }
   let(:run) do
     workout = Server::Records::Workout.begin(studio, Sparrow::Preview.new(workout_document(intervals(1))), by: nil)
     Server::Records::Run.open(workout, client_key: "12345678", by: nil).tap { |held| held.update!(started_at: Time.utc(2026, 11, 17, 18, 30)) }
   end
-  let(:attendance) { run.attendances.create!(studio_id: studio.id, person: somebody, present: true, lane: "intermediate", created_at: Time.now.utc) }
+  let(:attendance) { run.attendances.create!(studio_id: studio.id, person: somebody, present: true, level: "intermediate", created_at: Time.now.utc) }
 
   def result(variation, station: "s1", **fields)
     attendance.results.create!(studio_id: studio.id, block: "main", station: station, level: "intermediate", variation: variation, **fields)
@@ -80,7 +80,7 @@ RSpec.describe Server::People::Evidence do
 
   it "is fetched for many as for one" do
     result("push_up.floor", reps: 8, reps_left: 2)
-    other = studio.people.create!(name: "Bartek Lindqvist", lane: "advanced")
+    other = studio.people.create!(name: "Bartek Lindqvist", level: "advanced")
     people = [somebody.reload, other]
     described_class.load(people)
     expect(people.map { |person| described_class.of(person, Sparrow::Catalogue.house).size }).to eq([1, 0])

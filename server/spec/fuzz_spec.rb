@@ -17,7 +17,7 @@ RSpec.describe "A fuzz over every route" do
 
   define_method(:studio_with_things) do
     studio = signed_in_studio
-    person = studio.people.create!(name: "Dov Abernethy", lane: "beginner")
+    person = studio.people.create!(name: "Dov Abernethy", level: "beginner")
     block = intervals([station("s1", movement: "push_up"), station("s2")], rounds: 2)
     workout = make_workout(workout_document(block))
     held = send_json(:post, "/api/classes", {"workout_id" => workout["id"], "starts_at" => "2026-12-01T18:30:00Z", "people" => [person.id]})
@@ -30,18 +30,18 @@ RSpec.describe "A fuzz over every route" do
     document = workout["document"]
     @bodies = {
       "POST /api/session" => {"email" => "x@example.test", "password" => "x"}, "POST /api/preview" => {"workout" => document, "calls" => true}, "POST /api/workouts" => {"document" => document},
-      "PUT /api/workouts/:id" => {"document" => document, "lock_version" => 1}, "PUT /api/workouts/:id/tags" => {"tags" => ["a"], "was" => []}, "POST /api/people" => {"name" => "X", "lane" => "beginner", "contact" => {"phone" => "1"}, "levels" => {"push" => "advanced"}},
-      "PUT /api/people/:id" => {"name" => "X", "lane" => "beginner", "version" => 1}, "PUT /api/people/:id/health" => {"consent" => true, "health" => {"limits" => [{"kind" => "knee", "severity" => "avoid"}]}, "version" => 1},
-      "POST /api/people/limits" => {"limits" => [{"kind" => "knee", "severity" => "avoid", "until" => "2026-12-01"}]}, "POST /api/people/import" => {"csv" => "name,lane\nAnn,beginner\n", "apply" => false},
+      "PUT /api/workouts/:id" => {"document" => document, "lock_version" => 1}, "PUT /api/workouts/:id/tags" => {"tags" => ["a"], "was" => []}, "POST /api/people" => {"name" => "X", "level" => "beginner", "contact" => {"phone" => "1"}, "levels" => {"push" => "advanced"}},
+      "PUT /api/people/:id" => {"name" => "X", "level" => "beginner", "version" => 1}, "PUT /api/people/:id/health" => {"consent" => true, "health" => {"limits" => [{"kind" => "knee", "severity" => "avoid"}]}, "version" => 1},
+      "POST /api/people/limits" => {"limits" => [{"kind" => "knee", "severity" => "avoid", "until" => "2026-12-01"}]}, "POST /api/people/import" => {"csv" => "name,level\nAnn,beginner\n", "apply" => false},
       "POST /api/benchmarks" => {"taken_on" => "2026-11-01", "entries" => [{"person_id" => person.id, "test" => "push_ups", "variation" => "push_up.floor", "amount" => 9}]},
       "POST /api/places" => {"name" => "Barn", "kit" => {"mat" => 3}}, "PUT /api/places/:id" => {"name" => "Barn", "version" => 1},
       "POST /api/classes" => {"workout_id" => workout["id"], "starts_at" => "2026-12-02T18:30:00Z", "people" => [person.id], "also_at" => ["2026-12-09T18:30:00Z"]},
       "PUT /api/classes/:id" => {"lock_version" => 1, "starts_at" => "2026-12-02T18:30:00Z", "kit" => {"chair" => 2}}, "PUT /api/classes/:id/roster" => {"add" => [person.id]},
-      "PUT /api/classes/:id/roster/:person" => {"present" => true, "sore" => ["knee"]}, "POST /api/classes/:id/newcomers" => {"name" => "New", "lane" => "beginner"}, "POST /api/classes/:id/run" => {"client_key" => "12345678"},
+      "PUT /api/classes/:id/roster/:person" => {"present" => true, "sore" => ["knee"]}, "POST /api/classes/:id/newcomers" => {"name" => "New", "level" => "beginner"}, "POST /api/classes/:id/run" => {"client_key" => "12345678"},
       "PUT /api/classes/:id/fit/:person/:block/:station" => {"variation" => "push_up.floor", "number" => 5, "version" => 0}, "POST /api/classes/:id/needs" => {"take" => [{"block" => "main", "station" => "s1", "level" => "beginner", "variation" => "push_up.knees", "number" => 8}], "lock_version" => 1},
       "POST /api/runs" => {"workout_id" => workout["id"], "client_key" => "12345678"}, "PUT /api/runs/:id/clock" => {"anchor_ms" => 1_790_000_000_000, "additions" => [{"at_s" => 1, "add_s" => 10}], "told_at_ms" => 1_790_000_000_000, "sent_at_ms" => 1_790_000_000_000},
       "PUT /api/runs/:id/log" => {"submission_id" => "12345678", "log_version" => 0, "attendances" => [{"person_id" => person.id, "present" => true, "effort" => 5, "exceptions" => [{"block" => "main", "station" => "s1", "reps" => 3}]}]},
-      "POST /api/runs/:id/ticks" => {"client_key" => "12345678", "block" => "main", "lane" => "beginner", "amount" => 1},
+      "POST /api/runs/:id/ticks" => {"client_key" => "12345678", "block" => "main", "level" => "beginner", "amount" => 1},
       "POST /api/planning/targets" => {"workout" => document, "block" => "main", "station" => "s1", "choose" => "numbers"}, "POST /api/planning/slot" => {"workout" => document, "minutes" => 30},
       "POST /api/planning/suggestion" => {"workout" => document, "kind" => "warm_up", "minutes" => 5}, "POST /api/planning/format" => {"block" => block, "format" => "rounds"},
       "PUT /api/house" => {"house" => {"reserve" => 3, "shares" => {"beginner" => 50}}, "bring" => [workout["id"]], "version" => 1}, "POST /api/house/touches" => {"house" => {"reserve" => 3}},

@@ -30,10 +30,10 @@ RSpec.describe Server::KeyCheck do
   # One of each thing that is encrypted.
   def fill
     studio = make_studio
-    person = studio.people.create!(name: "Dov Abernethy", lane: "beginner", contact: {"phone" => "555"}, health: {"note" => "private"}, health_consent_at: Time.now.utc)
+    person = studio.people.create!(name: "Dov Abernethy", level: "beginner", contact: {"phone" => "555"}, health: {"note" => "private"}, health_consent_at: Time.now.utc)
     workout = Server::Records::Workout.begin(studio, Sparrow::Preview.new(workout_document(intervals(1))), by: nil)
     held = studio.group_classes.new(starts_at: Time.now.utc).tap { |group_class| group_class.snapshot_from(workout) }
-    held.roster.create!(studio_id: studio.id, person: person, lane: "beginner", sore: ["knee"])
+    held.roster.create!(studio_id: studio.id, person: person, level: "beginner", sore: ["knee"])
     held.choices.create!(studio_id: studio.id, person: person, block: "main", station: "s1", movement: "glute_bridge", variation: "glute_bridge.both", why: "a reason")
     run = Server::Records::Run.of_class(held, client_key: "12345678", by: nil)
     Server::Runs::LogBook.new(run, by: studio.instructors.first).write("submission_id" => "12345678", "log_version" => 0,

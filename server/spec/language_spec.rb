@@ -20,7 +20,7 @@ RSpec.describe Server::Http::Language do
 
   it "says what is wrong in that language too" do
     set_cookie "language=en-XA"
-    refused = send_json(:post, "/api/people", {"name" => "", "lane" => "beginner"})
+    refused = send_json(:post, "/api/people", {"name" => "", "level" => "beginner"})
     expect([refused["title"], refused["errors"].first["detail"]]).to match([/Šöḿé ƒîéļðš/, /ḿûšţ/])
   end
 

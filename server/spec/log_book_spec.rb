@@ -4,7 +4,7 @@ require_relative "server_helper"
 
 RSpec.describe Server::Runs::LogBook do
   let(:studio) { make_studio }
-  let(:person) { studio.people.create!(name: "Dov Abernethy", lane: "beginner") }
+  let(:person) { studio.people.create!(name: "Dov Abernethy", level: "beginner") }
   let(:run) do
     workout = Server::Records::Workout.begin(studio, Sparrow::Preview.new(workout_document(intervals(3))), by: studio.instructors.first)
     Server::Records::Run.open(workout, client_key: "a-client-key", by: studio.instructors.first)
@@ -19,13 +19,13 @@ RSpec.describe Server::Runs::LogBook do
     Server::Records::Result.order(:station)
   end
 
-  it "writes a result for every station that the person's usual lane met" do
+  it "writes a result for every station that the person's usual level met" do
     write
     expect(results.map { |result| result.values_at(:station, :level, :planned) }).to eq([["s1", "beginner", true], ["s2", "beginner", true], ["s3", "beginner", true]])
   end
 
-  it "follows the lane that was chosen for the day" do
-    write({"lane" => "advanced"})
+  it "follows the level that was chosen for the day" do
+    write({"level" => "advanced"})
     expect(results.pluck(:level).uniq).to eq(%w[advanced])
   end
 
@@ -35,7 +35,7 @@ RSpec.describe Server::Runs::LogBook do
       workout = Server::Records::Workout.begin(studio, Sparrow::Preview.new(workout_document(block)), by: studio.instructors.first)
       studio.group_classes.new(starts_at: Time.utc(2026, 11, 24, 18, 30)).tap do |group_class|
         group_class.snapshot_from(workout)
-        group_class.roster.create!(studio_id: studio.id, person: person, lane: "beginner")
+        group_class.roster.create!(studio_id: studio.id, person: person, level: "beginner")
       end
     end
     let(:run) { Server::Records::Run.of_class(Server::Records::GroupClass.find(held.id), client_key: "class-key", by: studio.instructors.first) }
@@ -49,7 +49,7 @@ RSpec.describe Server::Runs::LogBook do
       results.find_by(station: "p").slice(:variation, :reps, :least, :planned).values
     end
 
-    it "holds what each person was given, and not their lane's own way" do
+    it "holds what each person was given, and not their level's own way" do
       choose("push_up.wall", 7)
       write
       expect(push_ups).to eq(["push_up.wall", 7, 7, true])
@@ -65,8 +65,8 @@ RSpec.describe Server::Runs::LogBook do
       expect(push_ups).to eq(["push_up.wall", 7, 7, true])
     end
 
-    it "takes what was tapped for one person, summed, and nothing that was undone or tapped for a lane" do
-      tap = ->(key, amount, **rest) { run.ticks.create!(studio_id: studio.id, client_key: key, block: "main", station: "p", lane: "beginner", amount: amount, at: Time.now.utc, person: person, **rest) }
+    it "takes what was tapped for one person, summed, and nothing that was undone or tapped for a level" do
+      tap = ->(key, amount, **rest) { run.ticks.create!(studio_id: studio.id, client_key: key, block: "main", station: "p", level: "beginner", amount: amount, at: Time.now.utc, person: person, **rest) }
       tap.call("tap-1", 10)
       tap.call("tap-2", 5)
       tap.call("tap-3", 50, undone_at: Time.now.utc)

@@ -4,11 +4,11 @@ require_relative "server_helper"
 
 RSpec.describe "Nothing that was typed is lost" do
   let!(:studio) { signed_in_studio }
-  let(:dov) { studio.people.create!(name: "Dov Abernethy", lane: "beginner") }
+  let(:dov) { studio.people.create!(name: "Dov Abernethy", level: "beginner") }
 
   # What two people can edit at once: a name, how it is made, and its two saves over one version.
   things = {
-    "a person" => [->(spec) { "/api/people/#{spec.dov.id}" }, {"name" => "Dov", "lane" => "advanced"}, {"name" => "Dov A.", "lane" => "beginner"}, "version", "name"],
+    "a person" => [->(spec) { "/api/people/#{spec.dov.id}" }, {"name" => "Dov", "level" => "advanced"}, {"name" => "Dov A.", "level" => "beginner"}, "version", "name"],
     "somebody's health" => [->(spec) { "/api/people/#{spec.dov.id}/health" }, {"consent" => true, "health" => {"limits" => [{"kind" => "knee", "severity" => "avoid"}]}},
       {"consent" => true, "health" => {"note" => "fine"}}, "version", "health"],
     "a place" => [->(spec) { "/api/places/#{spec.place.id}" }, {"name" => "Barn", "kit" => {"mat" => 3}}, {"name" => "Old barn"}, "version", "name"],
@@ -75,7 +75,7 @@ RSpec.describe "Nothing that was typed is lost" do
   [2, 8].each do |writers|
     it "keeps what each of #{writers} writers adds at the same moment: tags, a roster, newcomers, check-ins, results of tests" do
       circuit = make_workout
-      people = Array.new(writers) { |index| studio.people.create!(name: "Person #{index}", lane: "beginner") }
+      people = Array.new(writers) { |index| studio.people.create!(name: "Person #{index}", level: "beginner") }
       held = send_json(:post, "/api/classes", {"workout_id" => circuit["id"], "starts_at" => "2026-12-01T18:30:00Z", "people" => [dov.id]})
       at = "/api/classes/#{held["id"]}"
       all = ->(verb, path, &body) { Array.new(writers) { |index| Thread.new { call(verb, path, body.call(index)).first } }.map(&:value).uniq }
@@ -84,8 +84,8 @@ RSpec.describe "Nothing that was typed is lost" do
       expect(all.call(:put, "/api/workouts/#{circuit["id"]}/tags") { |index| {"tags" => ["tag #{index}"], "was" => []} }).to eq([200])
       expect(studio.workouts.find(circuit["id"]).tags.size).to eq(writers)
       expect(all.call(:put, "#{at}/roster") { |index| {"add" => [people[index].id, people.first.id].uniq} }).to eq([200])
-      expect(all.call(:post, "#{at}/newcomers") { |index| {"name" => "Newcomer #{index}", "lane" => "beginner"} }).to eq([201])
-      given = [{"present" => true}, {"lane" => "advanced"}, {"tired" => true}, {"sore" => ["knee"]}]
+      expect(all.call(:post, "#{at}/newcomers") { |index| {"name" => "Newcomer #{index}", "level" => "beginner"} }).to eq([201])
+      given = [{"present" => true}, {"level" => "advanced"}, {"tired" => true}, {"sore" => ["knee"]}]
       expect(all.call(:put, "#{at}/roster/#{dov.id}") { |index| given[index % 4] }).to eq([200])
       expect(all.call(:post, "/api/benchmarks") { |index| {"taken_on" => "2026-11-01", "entries" => [entry.call(index), entry.call(0)].uniq} }).to eq([200])
       roster = send_json(:get, at)["roster"]
@@ -125,7 +125,7 @@ RSpec.describe "Nothing that was typed is lost" do
     let(:compound) { {"id" => "p", "parts" => [{"movement" => "push_up", "reps" => 4}, {"movement" => "squat", "reps" => 4}], "counting" => "compound", "levels" => Sparrow::Level::ALL.to_h { |level| [level, {"reps" => 2}] }} }
     let(:workout) { make_workout(workout_document(block)) }
     let(:held) { send_json(:post, "/api/classes", {"workout_id" => workout["id"], "starts_at" => "2026-12-01T18:30:00Z", "people" => [dov.id, tamsin.id]}) }
-    let(:tamsin) { studio.people.create!(name: "Tamsin Okoro", lane: "intermediate") }
+    let(:tamsin) { studio.people.create!(name: "Tamsin Okoro", level: "intermediate") }
 
     def cell(person, version: 0, **choice)
       put("/api/classes/#{held["id"]}/fit/#{person.id}/main/p", {**choice.transform_keys(&:to_s), "version" => version})
@@ -234,7 +234,7 @@ RSpec.describe "Nothing that was typed is lost" do
 
   describe "of a log" do
     let(:run) { open_run }
-    let(:tamsin) { studio.people.create!(name: "Tamsin Okoro", lane: "intermediate") }
+    let(:tamsin) { studio.people.create!(name: "Tamsin Okoro", level: "intermediate") }
 
     def log(version, attendances, note: nil)
       send_json(:put, "/api/runs/#{run["id"]}/log", {"submission_id" => SecureRandom.uuid, "log_version" => version, "attendances" => attendances, "note" => note}.compact)

@@ -10,12 +10,12 @@ RSpec.describe "Another studio's things" do
     @theirs ||= begin
       studio = make_studio("Mill House", email: "other@example.test")
       sign_in(email: "other@example.test")
-      person = studio.people.create!(name: "Not Ours", lane: "beginner")
+      person = studio.people.create!(name: "Not Ours", level: "beginner")
       workout = make_workout
       held = send_json(:post, "/api/classes", {"workout_id" => workout["id"], "starts_at" => "2026-12-01T18:30:00Z", "people" => [person.id]})
       run = send_json(:post, "/api/classes/#{held["id"]}/run", {"client_key" => "their-run-key"})
       send_json(:put, "/api/runs/#{run["id"]}/log", {"submission_id" => SecureRandom.uuid, "log_version" => 0, "attendances" => [{"person_id" => person.id, "present" => true}]})
-      send_json(:post, "/api/runs/#{run["id"]}/ticks", {"client_key" => "their-tick", "block" => "main", "lane" => "beginner", "amount" => 1})
+      send_json(:post, "/api/runs/#{run["id"]}/ticks", {"client_key" => "their-tick", "block" => "main", "level" => "beginner", "amount" => 1})
       own = send_json(:post, "/api/movements", {"copy_of" => "squat"})
       benchmark = person.benchmarks.create!(studio_id: studio.id, test: "push_ups", variation: "push_up.floor", amount: 9, taken_on: Date.today)
       invitation = studio.invitations.create!(name: "X", email: "x@example.test", role: "helper", expires_at: 1.day.from_now)

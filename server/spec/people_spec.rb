@@ -4,7 +4,7 @@ require_relative "server_helper"
 
 RSpec.describe "People" do
   let!(:studio) { signed_in_studio }
-  let(:tamsin) { send_json(:post, "/api/people", {"name" => "Tamsin Okoro", "lane" => "intermediate", "birth_year" => 1979, "contact" => {"name" => "Ines", "phone" => "555 0101"}}) }
+  let(:tamsin) { send_json(:post, "/api/people", {"name" => "Tamsin Okoro", "level" => "intermediate", "birth_year" => 1979, "contact" => {"name" => "Ines", "phone" => "555 0101"}}) }
   let(:no) { Sparrow::People::Screening.questions.to_h { |question| [question["id"], false] } }
 
   def health(id, health, consent: true)
@@ -18,8 +18,8 @@ RSpec.describe "People" do
 
   it "are added, changed, put away and brought back" do
     id = tamsin["id"]
-    changed = send_json(:put, "/api/people/#{id}", {"name" => "Tamsin Okoro", "lane" => "advanced", "levels" => {"push" => "beginner"}, "tags" => %w[paddler], "version" => 1})
-    expect(changed.values_at("lane", "levels", "tags", "birth_year")).to eq(["advanced", {"push" => "beginner"}, %w[paddler], nil])
+    changed = send_json(:put, "/api/people/#{id}", {"name" => "Tamsin Okoro", "level" => "advanced", "levels" => {"push" => "beginner"}, "tags" => %w[paddler], "version" => 1})
+    expect(changed.values_at("level", "levels", "tags", "birth_year")).to eq(["advanced", {"push" => "beginner"}, %w[paddler], nil])
     send_json(:put, "/api/people/#{id}/archive", {"archived" => true})
     expect(send_json(:get, "/api/people")["people"]).to eq([])
     expect(send_json(:get, "/api/people?archived=true")["people"].map { |person| person["name"] }).to eq(["Tamsin Okoro"])
@@ -27,16 +27,16 @@ RSpec.describe "People" do
     expect(send_json(:get, "/api/people")["people"].size).to eq(1)
   end
 
-  {{"birth_year" => 3000} => "/birth_year", {"birth_year" => Date.today.year - 2} => "/birth_year", {"name" => " "} => "/name", {"lane" => "expert"} => "/lane",
+  {{"birth_year" => 3000} => "/birth_year", {"birth_year" => Date.today.year - 2} => "/birth_year", {"name" => " "} => "/name", {"level" => "expert"} => "/level",
    {"since" => "2099-01-01"} => "/since", {"since" => "yesterday"} => "/since", {"levels" => {"flying" => "advanced"}} => "/levels/flying"}.each do |bad, pointer|
     it "are refused with #{bad}, at its field" do
-      send_json(:post, "/api/people", {"name" => "Dov Abernethy", "lane" => "beginner", **bad})
+      send_json(:post, "/api/people", {"name" => "Dov Abernethy", "level" => "beginner", **bad})
       expect([status, field_errors.keys]).to eq([422, [pointer]])
     end
   end
 
   it "may be two of one name" do
-    2.times { send_json(:post, "/api/people", {"name" => "Kofi Penhallow", "lane" => "beginner"}) }
+    2.times { send_json(:post, "/api/people", {"name" => "Kofi Penhallow", "level" => "beginner"}) }
     expect(send_json(:get, "/api/people")["people"].size).to eq(2)
   end
 
@@ -97,8 +97,8 @@ RSpec.describe "People" do
       health(tamsin["id"], {"note" => "asthma spray in the bag"})
       person = Server::Records::Person.find(tamsin["id"])
       run = Server::Records::Run.open(Server::Records::Workout.find(make_workout["id"]), client_key: "12345678", by: studio.instructors.first)
-      run.attendances.create!(studio_id: studio.id, person: person, present: true, lane: "beginner", note: "fine", created_at: Time.now.utc)
-      run.ticks.create!(studio_id: studio.id, person: person, client_key: "k", block: "b", lane: "beginner", amount: 3, at: Time.now.utc)
+      run.attendances.create!(studio_id: studio.id, person: person, present: true, level: "beginner", note: "fine", created_at: Time.now.utc)
+      run.ticks.create!(studio_id: studio.id, person: person, client_key: "k", block: "b", level: "beginner", amount: 3, at: Time.now.utc)
       exported = send_json(:get, "/api/people/#{person.id}/export")
       expect(exported).to include("health" => {"note" => "asthma spray in the bag"}, "classes" => [include("note" => "fine")], "counted" => [include("amount" => 3)])
       send_json(:delete, "/api/people/#{person.id}")
@@ -108,7 +108,7 @@ RSpec.describe "People" do
 
   it "are another studio's business there" do
     other = make_studio("Elsewhere", email: "emeka@example.test")
-    theirs = other.people.create!(name: "Leila Trevanion", lane: "beginner")
+    theirs = other.people.create!(name: "Leila Trevanion", level: "beginner")
     [[:get, ""], [:delete, ""], [:get, "/export"]].each do |method, rest|
       send_json(method, "/api/people/#{theirs.id}#{rest}")
       expect(status).to eq(404)
@@ -167,7 +167,7 @@ RSpec.describe "People" do
 
     it "is refused row by row where it cannot be, and then nothing is written" do
       health(tamsin["id"], {"screening" => {"answers" => no.merge("heart" => true), "answered_on" => "2026-11-01"}})
-      fine = send_json(:post, "/api/people", {"name" => "Bartek Lindqvist", "lane" => "advanced"})["id"]
+      fine = send_json(:post, "/api/people", {"name" => "Bartek Lindqvist", "level" => "advanced"})["id"]
       send_json(:post, "/api/benchmarks", {"taken_on" => Date.today.iso8601, "entries" => [
         {"person_id" => fine, "test" => "push_ups", "variation" => "push_up.floor", "amount" => 20}, {"person_id" => fine, "test" => "push_ups", "variation" => "push_up.floor", "amount" => 999},
         {"person_id" => tamsin["id"], "test" => "rows", "variation" => "row.short", "amount" => 5}, {"person_id" => "nobody", "test" => "rows", "variation" => "row.short", "amount" => 5}
@@ -179,7 +179,7 @@ RSpec.describe "People" do
     it "follows from results where somebody said how many were left" do
       run = open_run(make_workout(workout_document(intervals([station("p", movement: "push_up", levels: {"advanced" => {"variation" => "push_up.floor", "reps" => 8}})]))))
       send_json(:put, "/api/runs/#{run["id"]}/log", {"submission_id" => SecureRandom.uuid, "log_version" => 0, "attendances" => [
-        {"person_id" => tamsin["id"], "present" => true, "lane" => "advanced", "exceptions" => [{"block" => "main", "station" => "p", "reps" => 8, "reps_left" => 2}]}
+        {"person_id" => tamsin["id"], "present" => true, "level" => "advanced", "exceptions" => [{"block" => "main", "station" => "p", "reps" => 8, "reps_left" => 2}]}
       ]})
       expect(send_json(:get, "/api/people/#{tamsin["id"]}")["capacity"].find { |estimate| estimate["pattern"] == "push" }).to include("source" => "results", "strength" => 0.8533)
     end
@@ -210,16 +210,16 @@ RSpec.describe "People" do
     end
 
     it "say what would change before anything does" do
-      csv = "name,lane,birth_year,tags\nTamsin Okoro,advanced,,\nHamish Oduya,beginner,1990,lock crew; early\n"
+      csv = "name,level,birth_year,tags\nTamsin Okoro,advanced,,\nHamish Oduya,beginner,1990,lock crew; early\n"
       answer = import(csv, apply: false)
-      expect(answer["rows"].map { |row| row.values_at("action", "changes") }).to eq([["change", %w[lane]], ["add", %w[name lane birth_year tags]]])
+      expect(answer["rows"].map { |row| row.values_at("action", "changes") }).to eq([["change", %w[level]], ["add", %w[name level birth_year tags]]])
       expect([answer["applied"], Server::Records::Person.count]).to eq([false, 1])
       expect(import(csv)["applied"]).to be(true)
-      expect(Server::Records::Person.find_by(name: "Hamish Oduya")).to have_attributes(lane: "beginner", tags: ["lock crew", "early"])
+      expect(Server::Records::Person.find_by(name: "Hamish Oduya")).to have_attributes(level: "beginner", tags: ["lock crew", "early"])
     end
 
     it "change nothing at all where one row is wrong, and say which" do
-      answer = import("name,lane,birth_year\nNed Wickrama,beginner,1988\n,advanced,\nAurelia Finch,expert,3000\nNed Wickrama,beginner,1988\n")
+      answer = import("name,level,birth_year\nNed Wickrama,beginner,1988\n,advanced,\nAurelia Finch,expert,3000\nNed Wickrama,beginner,1988\n")
       errors = answer["rows"].to_h { |row| row.values_at("line", "errors") }
       expect(errors[2]).to eq([])
       expect(errors[3]).to eq(["name is missing"])
@@ -229,14 +229,14 @@ RSpec.describe "People" do
     end
 
     it "need the id where two have one name" do
-      send_json(:post, "/api/people", {"name" => "Tamsin Okoro", "lane" => "beginner"})
+      send_json(:post, "/api/people", {"name" => "Tamsin Okoro", "level" => "beginner"})
       expect(import("name\nTamsin Okoro\n")["rows"].first["errors"].first).to include("2 people have this name")
-      expect(import("id,name,lane\n#{tamsin["id"]},Tamsin Okoro,advanced\n")["applied"]).to be(true)
+      expect(import("id,name,level\n#{tamsin["id"]},Tamsin Okoro,advanced\n")["applied"]).to be(true)
       expect(import("id,name\nnobody,Tamsin Okoro\n")["rows"].first["errors"]).to eq(["nobody here has this id"])
     end
 
     it "are refused as a whole where the file is no such thing" do
-      expect(import("lane\nbeginner\n")["errors"]).to eq(["There is no column “name”."])
+      expect(import("level\nbeginner\n")["errors"]).to eq(["There is no column “name”."])
       expect(import("name,shoe size\nNed,9\n")["errors"].first).to include("shoe_size")
       expect(import("name\n\"Ned\n")["errors"].first).to include("not CSV")
       expect(import("name\n#{"Ned\n" * 501}")["errors"].first).to include("more than 500 rows")

@@ -11,7 +11,7 @@ RSpec.describe Server::Print do
     workout = Server::Records::Workout.begin(studio, Sparrow::Preview.new(document), by: studio.instructors.first)
     studio.group_classes.new(starts_at: Time.utc(2026, 11, 24, 18, 30)).tap do |held|
       held.snapshot_from(workout)
-      names.each { |name| held.roster.create!(studio_id: studio.id, person: studio.people.create!(name: name, lane: "beginner"), lane: "beginner") }
+      names.each { |name| held.roster.create!(studio_id: studio.id, person: studio.people.create!(name: name, level: "beginner"), level: "beginner") }
     end
   end
 

@@ -4,7 +4,7 @@ require_relative "server_helper"
 
 RSpec.describe "Runs" do
   let!(:studio) { signed_in_studio }
-  let!(:people) { %w[Tamsin Dov Kofi].map { |name| studio.people.create!(name: name, lane: (name == "Dov") ? "beginner" : "advanced") } }
+  let!(:people) { %w[Tamsin Dov Kofi].map { |name| studio.people.create!(name: name, level: (name == "Dov") ? "beginner" : "advanced") } }
 
   # The server's clock stands still, so that no slow answer looks like a wrong clock.
   let!(:now_ms) { Server::Runs::Clock.now_ms.tap { |instant| allow(Server::Runs::Clock).to receive(:now_ms).and_return(instant) } }
@@ -120,7 +120,7 @@ RSpec.describe "Runs" do
       by_name = sheet["attendances"].to_h { |attendance| [attendance["name"], attendance] }
       expect(by_name["Tamsin"]["results"].map { |result| result.values_at("station", "level", "reps", "reps_left", "planned") })
         .to contain_exactly(["s1", "beginner", 6, 3, false], ["s2", "advanced", 4, nil, true])
-      expect(by_name["Dov"]).to include("lane" => "beginner", "pain" => "knee")
+      expect(by_name["Dov"]).to include("level" => "beginner", "pain" => "knee")
       expect(by_name["Kofi"]["results"]).to eq([])
       expect(send_json(:get, "/api/runs")["runs"].first).to include("present" => 2, "mean_effort" => 5.5, "pains" => 1, "state" => "logged")
     end
@@ -177,7 +177,7 @@ RSpec.describe "Runs" do
       expect(Server::Records::Attendance.count).to eq(1)
     end
 
-    [[{"effort" => 11}, "effort"], [{"effort" => -1}, "effort"], [{"pain" => "somewhere"}, "pain"], [{"lane" => "expert"}, "lane"],
+    [[{"effort" => 11}, "effort"], [{"effort" => -1}, "effort"], [{"pain" => "somewhere"}, "pain"], [{"level" => "expert"}, "level"],
       [{"note" => "x" * 501}, "note"]].each do |keys, field|
       it "refuse #{keys.inspect[0, 30]}" do
         log(open_run, [here(people[0]).merge(keys)])

@@ -8,15 +8,15 @@ RSpec.describe "Ticks" do
   let(:run) { open_run(make_workout(workout_document(amrap))) }
 
   def tick(**keys)
-    send_json(:post, "/api/runs/#{run["id"]}/ticks", {"client_key" => SecureRandom.uuid, "block" => "b", "lane" => "beginner", "amount" => 1, **keys.transform_keys(&:to_s)})
+    send_json(:post, "/api/runs/#{run["id"]}/ticks", {"client_key" => SecureRandom.uuid, "block" => "b", "level" => "beginner", "amount" => 1, **keys.transform_keys(&:to_s)})
   end
 
-  it "count rounds by lane and by person" do
-    person = studio.people.create!(name: "Kofi Penhallow", lane: "advanced")
+  it "count rounds by level and by person" do
+    person = studio.people.create!(name: "Kofi Penhallow", level: "advanced")
     tick
-    tick(lane: "advanced", person_id: person.id)
+    tick(level: "advanced", person_id: person.id)
     ticks = send_json(:get, "/api/runs/#{run["id"]}/ticks")["ticks"]
-    expect(ticks.map { |held| held.values_at("lane", "person_id", "amount") }).to eq([["beginner", nil, 1], ["advanced", person.id, 1]])
+    expect(ticks.map { |held| held.values_at("level", "person_id", "amount") }).to eq([["beginner", nil, 1], ["advanced", person.id, 1]])
   end
 
   it "count once what is sent twice" do
@@ -34,7 +34,7 @@ RSpec.describe "Ticks" do
   end
 
   it "refuse places and people that are not there, and amounts that are none" do
-    {{block: "x"} => "/block", {station: "x"} => "/station", {person_id: "nobody"} => "/person_id", {amount: 0} => "/amount", {lane: "expert"} => "/lane"}.each do |keys, pointer|
+    {{block: "x"} => "/block", {station: "x"} => "/station", {person_id: "nobody"} => "/person_id", {amount: 0} => "/amount", {level: "expert"} => "/level"}.each do |keys, pointer|
       tick(**keys)
       expect(status).to eq(422)
       expect(field_errors.keys).to include(pointer)

@@ -63,7 +63,7 @@ module Server
           runs = @studio.runs.kept.includes(attendances: %i[person results]).newest_first
           runs.each do |run|
             run.attendances.each do |attendance|
-              head = [run.title, Http::Json.instant(run.started_at || run.created_at), attendance.person.name, attendance.present, attendance.lane, attendance.effort]
+              head = [run.title, Http::Json.instant(run.started_at || run.created_at), attendance.person.name, attendance.present, attendance.level, attendance.effort]
               (attendance.results.empty? ? [nil] : attendance.results).each do |result|
                 csv << [*head, *%i[block station variation reps seconds reps_left skipped].map { |key| result&.public_send(key) }].map { |cell| People::Csv.guard(cell) }
               end

@@ -31,7 +31,7 @@ RSpec.describe "The Log" do
     press "6", :enter
     expect(focused).to start_with("Effort of Aurelia Finch")
     press :down, "8", :down, :down, "4"
-    # Hamish was away: back over lane and name to the tick, and off it goes.
+    # Hamish was away: back over level and name to the tick, and off it goes.
     chord :shift, :tab
     chord :shift, :tab
     press :space

@@ -127,12 +127,12 @@ RSpec.describe "People" do
   it "come in from a list only when every row is sound" do
     visit "/people"
     click_button "Import or export"
-    fill_in "Or typed", with: "name,lane\nWren Sedgewick,beginner\nNobody,expert\n"
+    fill_in "Or typed", with: "name,level\nWren Sedgewick,beginner\nNobody,expert\n"
     click_button "Show what would change"
-    expect(page).to have_css("tr", text: "Nobody wrong lane must be one of")
+    expect(page).to have_css("tr", text: "Nobody wrong level must be one of")
     expect(page).to have_content("nothing has been changed")
     expect(page).to have_button("Import", disabled: true)
-    fill_in "Or typed", with: "name,lane\nWren Sedgewick,beginner\n"
+    fill_in "Or typed", with: "name,level\nWren Sedgewick,beginner\n"
     click_button "Show what would change"
     expect(page).to have_css("tr", text: "Wren Sedgewick new")
     click_button "Import"

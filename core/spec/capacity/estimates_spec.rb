@@ -1,8 +1,8 @@
 # frozen_string_literal: true
 
 RSpec.describe Sparrow::Capacity::Estimates do
-  def estimates(measured = {}, on: People::TODAY - 7, lane: "intermediate", levels: {}, source: "measured")
-    described_class.new(levels: levels, lane: lane, evidence: evidence(measured, on, source: source), today: People::TODAY)
+  def estimates(measured = {}, on: People::TODAY - 7, pacing_level: "intermediate", levels: {}, source: "measured")
+    described_class.new(levels: levels, pacing_level: pacing_level, evidence: evidence(measured, on, source: source), today: People::TODAY)
   end
 
   it "turns ten clean floor push-ups into S = 0.8533…, and predicts ten again" do
@@ -19,21 +19,21 @@ RSpec.describe Sparrow::Capacity::Estimates do
     expect(estimates.of("push")).to have_attributes(factor: 0.85, source: "guess", level: "intermediate")
   end
 
-  it "guesses from the level chosen for the pattern, else from the lane" do
-    found = estimates(levels: {"push" => "advanced"}, lane: "beginner")
+  it "guesses from the level chosen for the pattern, else from the one they follow" do
+    found = estimates(levels: {"push" => "advanced"}, pacing_level: "beginner")
     expect([found.of("push").level, found.of("squat").level]).to eq(%w[advanced beginner])
   end
 
   it "takes the latest, and of one day the lower" do
     both = evidence({"push_up.floor" => 30}, People::TODAY - 60) + evidence({"push_up.floor" => 12, "push_up.knees" => 12}, People::TODAY - 3)
-    found = described_class.new(levels: {}, lane: "beginner", evidence: both, today: People::TODAY).of("push")
+    found = described_class.new(levels: {}, pacing_level: "beginner", evidence: both, today: People::TODAY).of("push")
     expect(found.strength).to eq(Rational("0.49") * Rational(42, 30))
   end
 
   it "weighs results towards the recent" do
     older = evidence({"push_up.floor" => 6}, People::TODAY - 14, source: "results")
     newer = evidence({"push_up.floor" => 12}, People::TODAY - 7, source: "results")
-    found = described_class.new(levels: {}, lane: "beginner", evidence: older + newer, today: People::TODAY).of("push")
+    found = described_class.new(levels: {}, pacing_level: "beginner", evidence: older + newer, today: People::TODAY).of("push")
     expect(found.source).to eq("results")
     expect(found.strength).to be_between(Rational("0.64") * Rational(39, 30), Rational("0.64") * Rational(42, 30))
   end

@@ -60,7 +60,7 @@ RSpec.describe Sparrow::Fitting::Allowed do
     expect(house(person, harder, standard: standard)).to start_with("first: ")
     expect(house(person, harder, standard: harder)).to be_nil
     expect(house(person(measured: {"push_up.floor" => 12}), harder, standard: standard)).to be_nil
-    seen = Sparrow::Capacity::Estimates.new(levels: {}, lane: "intermediate", evidence: evidence({"push_up.knees" => 12}, People::TODAY - 3, source: "results"), today: People::TODAY)
+    seen = Sparrow::Capacity::Estimates.new(levels: {}, pacing_level: "intermediate", evidence: evidence({"push_up.knees" => 12}, People::TODAY - 3, source: "results"), today: People::TODAY)
     expect(house(person.with(estimates: seen), harder, standard: standard)).to be_nil
   end
 end

@@ -11,9 +11,9 @@ RSpec.describe Sparrow::Fitting::Assignment do
     given.option&.variation&.id
   end
 
-  it "opens with what the level of the pattern is asked, not the lane's" do
+  it "opens with what the level of the pattern is asked, not the one that they follow" do
     mixed = intervals([station("p", movement: "push_up")], work_s: 40)
-    strong_legs = person(lane: "advanced", levels: {"push" => "beginner"})
+    strong_legs = person(level: "advanced", levels: {"push" => "beginner"})
     expect(variation(settle(strong_legs, mixed).given.first)).to eq("push_up.knees")
     expect(settle(strong_legs, mixed).standard(0).level).to eq("beginner")
   end

@@ -7,7 +7,7 @@ RSpec.describe Sparrow::Fitting::Cell do
   it "carries the mark of the level whose variation it is, else of the variation's own band" do
     expect(cell_of(person(measured: {"push_up.floor" => 60}), push_ups).level).to eq("advanced")
     expect(cell_of(person(measured: {"push_up.floor" => 16}), push_ups).level).to eq("intermediate")
-    wall = cell_of(person(lane: "beginner", measured: {"push_up.wall" => 14}), push_ups)
+    wall = cell_of(person(level: "beginner", measured: {"push_up.wall" => 14}), push_ups)
     expect([wall.option.variation.id, wall.level]).to eq(["push_up.wall", "beginner"])
   end
 
@@ -25,20 +25,20 @@ RSpec.describe Sparrow::Fitting::Cell do
   it "says in words what is asked, a lowered time as a time and then rest" do
     expect(cell_of(person(measured: {"push_up.floor" => 60}), push_ups).target).to eq("10 reps")
     long = intervals([station("m", movement: "high_knees")], work_s: 240, rounds: 3, rest_s: 5)
-    lowered = cell_of(person(lane: "beginner"), long)
+    lowered = cell_of(person(level: "beginner"), long)
     expect(lowered.given.kind).to eq("lowered")
     expect(lowered.target).to match(/\A\d+ s, then rest\z/)
     expect(lowered.option.number % 5).to eq(0)
   end
 
   it "says whether it is just what the level is asked" do
-    expect(cell_of(person(lane: "intermediate", measured: {"push_up.floor" => 16}), push_ups)).to be_standard
-    expect(cell_of(person(lane: "beginner", measured: {"push_up.floor" => 16}), push_ups)).not_to be_standard
+    expect(cell_of(person(level: "intermediate", measured: {"push_up.floor" => 16}), push_ups)).to be_standard
+    expect(cell_of(person(level: "beginner", measured: {"push_up.floor" => 16}), push_ups)).not_to be_standard
   end
 
   it "carries their own level's mark where the levels are asked the same" do
     same = intervals([station("p", movement: "push_up", levels: Sparrow::Level::ALL.to_h { |level| [level, {"variation" => "push_up.knees", "reps" => 5}] })], work_s: 40)
-    cells = Sparrow::Level::ALL.map { |lane| cell_of(person(lane: lane, measured: {"push_up.knees" => 9}), same) }
+    cells = Sparrow::Level::ALL.map { |level| cell_of(person(level: level, measured: {"push_up.knees" => 9}), same) }
     expect(cells.map(&:level)).to eq(Sparrow::Level::ALL)
     expect(cells).to all(be_standard)
   end

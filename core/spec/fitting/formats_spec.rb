@@ -4,8 +4,8 @@
 RSpec.describe "The fit in every format" do
   let(:movements) { %w[push_up squat plank row] }
   let(:stations) { movements.each_with_index.map { |movement, index| station("s#{index}", movement: movement) } }
-  let(:weak) { person("weak", lane: "beginner", measured: {"push_up.wall" => 8, "squat.chair_sit" => 7, "row.standing" => 6, "plank.knees" => 12}) }
-  let(:strong) { person("strong", lane: "advanced", measured: {"push_up.floor" => 50, "squat.parallel" => 80, "row.long" => 25, "plank.forearm" => 180}) }
+  let(:weak) { person("weak", level: "beginner", measured: {"push_up.wall" => 8, "squat.chair_sit" => 7, "row.standing" => 6, "plank.knees" => 12}) }
+  let(:strong) { person("strong", level: "advanced", measured: {"push_up.floor" => 50, "squat.parallel" => 80, "row.long" => 25, "plank.forearm" => 180}) }
 
   def sound(block)
     sheet = fit([weak, strong], block)
@@ -46,7 +46,7 @@ RSpec.describe "The fit in every format" do
     expect(cells["weak"].first.outlooks.map(&:round)).to eq([1, 2, 3])
   end
 
-  it "follows the rounds of the lane and not of the level" do
+  it "follows the rounds of the level they follow and not of the pattern's" do
     block = intervals([station("p", movement: "push_up")], rounds: 3, rounds_by_level: {"beginner" => 1}, work_s: 30, rest_s: 30)
     cells = sound(block)
     expect([cells["weak"].first.outlooks.size, cells["strong"].first.outlooks.size]).to eq([1, 3])

@@ -9,7 +9,7 @@ RSpec.describe Sparrow::Fitting::Needs do
     intervals([station("p", movement: "push_up", levels: Sparrow::Level::ALL.to_h { |level| [level, {"variation" => "push_up.floor", "reps" => 10}] })], work_s: 40, rest_s: 60, rounds: 3)
   end
 
-  it "names the variation that most of a lane was given, and the number that leaves all of them their reserve" do
+  it "names the variation that most of a level's followers were given, and the number that leaves all of them their reserve" do
     people = [person("a", measured: {"push_up.knees" => 12}), person("b", measured: {"push_up.knees" => 14}), person("c", measured: {"push_up.floor" => 60})]
     row = rows(people, block).first
     expect(row).to have_attributes(level: "intermediate", people: 3, as_planned: 0)

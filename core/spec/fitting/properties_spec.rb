@@ -22,7 +22,7 @@ RSpec.describe "The fit of anybody" do
     measured = {"push_up.floor" => (12 * scale).round, "squat.parallel" => (30 * scale).round, "lunge_back.free" => (15 * scale).round,
                 "row.long" => (10 * scale).round, "sit_up.crunch" => (25 * scale).round, "plank.forearm" => (50 * scale).round,
                 "glute_bridge.two_leg" => (30 * scale).round, "side_plank.knees" => (40 * scale).round}
-    person(id, lane: "intermediate", measured: measured, limits: limits)
+    person(id, level: "intermediate", measured: measured, limits: limits)
   end
 
   def settle(block, somebody)
@@ -101,7 +101,7 @@ RSpec.describe "The fit of anybody" do
     fatigue = PlainFatigue.new
     profile = somebody.estimates.profile
     now_s = 0
-    sets(sheet.course.timeline.blocks.first, somebody.lane).each do |visit, start_s, work_s, part|
+    sets(sheet.course.timeline.blocks.first, somebody.pacing_level).each do |visit, start_s, work_s, part|
       fatigue.rest(start_s - now_s)
       now_s = start_s + work_s
       option = cells.find { |cell| cell.place.station == visit.station }.option

@@ -9,7 +9,7 @@ RSpec.describe Sparrow::Fitting::Reason do
 
   it "begins with a capital and ends with a full stop, whatever it says" do
     people = [person, person(screening: "see_instructor"), person(measured: {"push_up.wall" => 3}), person(limits: [limit("wrist"), limit("shoulder")]),
-      person(lane: "beginner", newcomer: true), person(state: "tired", sore: %w[wrist elbow])]
+      person(level: "beginner", newcomer: true), person(state: "tired", sore: %w[wrist elbow])]
     blocks = [push_ups, intervals([station("w", movement: "wood_chop")]), intervals([station("j", movement: "jumping_jack")])]
     people.product(blocks).each { |somebody, block| expect(reason(somebody, block)).to match(/\A[A-Z“].*\.\z/) }
   end
@@ -20,11 +20,11 @@ RSpec.describe Sparrow::Fitting::Reason do
 
   it "says what the next variation up would leave, or why it is not given" do
     expect(reason(person(measured: {"push_up.floor" => 16}))).to match(/Push-up, feet on a step would leave -?\d+(\.\d)?, too little|not Push-up, feet on a step/)
-    expect(reason(person(measured: {"push_up.floor" => 16}, newcomer: true, lane: "intermediate"))).to include("not Push-up, feet on a step: new: nothing above their own level")
+    expect(reason(person(measured: {"push_up.floor" => 16}, newcomer: true, level: "intermediate"))).to include("not Push-up, feet on a step: new: nothing above their own level")
   end
 
   it "says what lowered a number, and from what" do
-    expect(reason(person(lane: "beginner", measured: {"push_up.wall" => 9}))).to match(/\ALowered from \d+: in round/)
+    expect(reason(person(level: "beginner", measured: {"push_up.wall" => 9}))).to match(/\ALowered from \d+: in round/)
   end
 
   it "says in whose place a substitute stands, and what ruled the station out" do
@@ -37,13 +37,13 @@ RSpec.describe Sparrow::Fitting::Reason do
     nothing = Sparrow::People::Limits::KINDS.map { |kind| limit(kind) }
     expect(reason(person(limits: nothing), jumps, kit: {"mat" => 9})).to eq("Spares: knee: sit this one out, see the instructor.")
     hanging = intervals([station("c", movement: "chin_up", levels: Sparrow::Level::ALL.to_h { |level| [level, {"variation" => "chin_up.full", "reps" => 5}] })], work_s: 40, rest_s: 0, rounds: 4)
-    cell = cell_of(person(lane: "beginner", measured: {"row.standing" => 0}), hanging)
+    cell = cell_of(person(level: "beginner", measured: {"row.standing" => 0}), hanging)
     expect(cell.reason).to include("see the instructor").or include("lowered from").or include("In place of")
   end
 
   it "says of an older test that it is trusted less, and of a guess that it is one" do
     expect(reason(person(measured: {"push_up.floor" => 20}, on: People::TODAY - 200))).to include("measured 28 weeks ago, so trusted less")
-    expect(reason(person(lane: "advanced"))).to include("a guess from the advanced level")
+    expect(reason(person(level: "advanced"))).to include("a guess from the advanced level")
   end
 
   it "says what today has to do with it" do
@@ -66,7 +66,7 @@ RSpec.describe Sparrow::Fitting::Reason do
     held = intervals([station("k", movement: "plank", levels: Sparrow::Level::ALL.to_h { |level| [level, {"variation" => "plank.forearm", "hold_s" => 30}] })], work_s: 40, rest_s: 60)
     expect(reason(person(measured: {"plank.forearm" => 90}), held)).to match(/are there, 30 s asked, \d+(\.\d)? left/)
     open = intervals([station("s", movement: "squat", levels: Sparrow::Level::ALL.to_h { |level| [level, {"variation" => "squat.jump", "reps" => nil}] })], work_s: 40)
-    expect(reason(person(lane: "advanced", measured: {"squat.parallel" => 90}), open)).to include("as many as stay clean")
+    expect(reason(person(level: "advanced", measured: {"squat.parallel" => 90}), open)).to include("as many as stay clean")
   end
 
   it "gives the instructor's words for a choice, and does without where there are none" do
@@ -78,7 +78,7 @@ RSpec.describe Sparrow::Fitting::Reason do
 
   it "says from how long a hold was lowered" do
     held = intervals([station("k", movement: "plank", levels: Sparrow::Level::ALL.to_h { |level| [level, {"variation" => "plank.wall", "hold_s" => 60}] })], work_s: 60, rest_s: 0, rounds: 3)
-    expect(reason(person(lane: "beginner", measured: {"plank.wall" => 50}), held)).to match(/lowered from 60 s|Lowered from 60 s/)
+    expect(reason(person(level: "beginner", measured: {"plank.wall" => 50}), held)).to match(/lowered from 60 s|Lowered from 60 s/)
   end
 
   it "does not know the number that a station of several movements leaves, but says what is there" do

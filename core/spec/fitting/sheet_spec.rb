@@ -10,7 +10,7 @@ RSpec.describe Sparrow::Fitting::Sheet do
   end
 
   it "moves as few off their first choice as the kit allows, and says so" do
-    people = Array.new(5) { |index| person("p#{index}", lane: "advanced", measured: strong) }
+    people = Array.new(5) { |index| person("p#{index}", level: "advanced", measured: strong) }
     variations = names(people, raised, {"step" => 2, "mat" => 9})
     expect(variations.tally).to eq("push_up.feet_30" => 2, "push_up.floor" => 3)
     sheet = fit(people, raised, kit: {"step" => 2, "mat" => 9})
@@ -21,20 +21,20 @@ RSpec.describe Sparrow::Fitting::Sheet do
   end
 
   it "gives nothing that is not in the room" do
-    expect(names([person("a", lane: "advanced", measured: strong)], raised, {"mat" => 3})).to eq(["push_up.floor"])
-    expect(names([person("a", lane: "advanced", measured: strong)], raised, nil)).to eq(["push_up.feet_30"])
+    expect(names([person("a", level: "advanced", measured: strong)], raised, {"mat" => 3})).to eq(["push_up.floor"])
+    expect(names([person("a", level: "advanced", measured: strong)], raised, nil)).to eq(["push_up.feet_30"])
   end
 
   it "keeps what is locked where it is, and moves others" do
     choice = Sparrow::Fitting::Participant::Choice.new(variation: "push_up.feet_30", locked: true)
-    people = [person("a", lane: "advanced", measured: strong), person("b", lane: "advanced", measured: strong, choices: {%w[main p] => choice})]
+    people = [person("a", level: "advanced", measured: strong), person("b", level: "advanced", measured: strong, choices: {%w[main p] => choice})]
     expect(names(people, raised, {"step" => 1, "mat" => 5})).to eq(["push_up.floor", "push_up.feet_30"])
   end
 
   it "shares by group where groups rotate" do
     stations = [station("p", movement: "push_up", levels: {"advanced" => {"reps" => 4}}), station("u", movement: "step_up"), station("s", movement: "squat")]
     block = intervals(stations, work_s: 40, rounds: 1, flow: "rotate")
-    people = Array.new(6) { |index| person("p#{index}", lane: "advanced", measured: strong) }
+    people = Array.new(6) { |index| person("p#{index}", level: "advanced", measured: strong) }
     sheet = fit(people, block, kit: {"step" => 4, "mat" => 9, "chair" => 9, "bench" => 9})
     moments = people.each_with_index.map { |held, index| sheet.cells(held.id)[index % 3] }
     expect(moments.count { |cell| cell.option.equipment.include?("step") }).to be <= 4
@@ -50,11 +50,11 @@ RSpec.describe Sparrow::Fitting::Sheet do
   end
 
   it "names the piece that is short, and not another that lies there too" do
-    people = Array.new(3) { |index| person("p#{index}", lane: "advanced", measured: strong) }
+    people = Array.new(3) { |index| person("p#{index}", level: "advanced", measured: strong) }
     sheet = fit(people, raised, kit: {"mat" => 40, "step" => 1})
     expect(sheet.moved.map(&:piece).uniq).to eq(%w[step])
     only = intervals([station("c", movement: "chin_up", levels: Sparrow::Level::ALL.to_h { |level| [level, {"variation" => "chin_up.full", "reps" => 3}] })], work_s: 40)
-    able = Array.new(2) { |index| person("a#{index}", lane: "advanced", measured: {"chin_up.full" => 12}) }
+    able = Array.new(2) { |index| person("a#{index}", level: "advanced", measured: {"chin_up.full" => 12}) }
     hung = fit(able, only, kit: {"bar" => 1, "mat" => 9})
     expect(hung.moved.map(&:piece)).to eq(%w[bar])
     expect(hung.cells(hung.moved.first.participant.id).first.reason).to start_with("The bars are not enough")
@@ -62,14 +62,14 @@ RSpec.describe Sparrow::Fitting::Sheet do
 
   describe "of one person alone" do
     it "could run short where they are given a piece of which a class of that size has fewer" do
-      alone = fit([person("a", lane: "advanced", measured: strong)], raised, kit: {"step" => 2, "mat" => 9})
+      alone = fit([person("a", level: "advanced", measured: strong)], raised, kit: {"step" => 2, "mat" => 9})
       expect([alone.could_run_short?(2), alone.could_run_short?(3)]).to eq([false, true])
     end
 
     it "cannot where they need no piece, or nobody has counted any" do
       floor = intervals([station("s", movement: "squat", levels: Sparrow::Level::ALL.to_h { |level| [level, {"variation" => "squat.parallel", "reps" => 5}] })])
-      expect(fit([person("a", lane: "advanced", measured: {"squat.parallel" => 6})], floor, kit: {"step" => 0}).could_run_short?(30)).to be(false)
-      expect(fit([person("a", lane: "advanced", measured: strong)], raised).could_run_short?(30)).to be(false)
+      expect(fit([person("a", level: "advanced", measured: {"squat.parallel" => 6})], floor, kit: {"step" => 0}).could_run_short?(30)).to be(false)
+      expect(fit([person("a", level: "advanced", measured: strong)], raised).could_run_short?(30)).to be(false)
       waits = fit([person("a", screening: "see_instructor")], raised, kit: {"step" => 0})
       expect(waits.could_run_short?(30)).to be(false)
     end

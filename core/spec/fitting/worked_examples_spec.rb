@@ -37,7 +37,7 @@ RSpec.describe "Fitting a person to a station" do
   end
 
   it "lowers the easiest variation's number so that one is left, where no variation leaves the reserve" do
-    weak = person(lane: "beginner", measured: {"push_up.wall" => 9})
+    weak = person(level: "beginner", measured: {"push_up.wall" => 9})
     cell = cell_of(weak, push_ups(12))
     expect(cell.given.kind).to eq("lowered")
     expect(cell.option.variation.id).to eq("push_up.wall")
@@ -58,11 +58,11 @@ RSpec.describe "Fitting a person to a station" do
   end
 
   it "holds a newcomer, and whoever is not screened, to their own level's variations" do
-    [person(measured: {"push_up.floor" => 90}, lane: "beginner", newcomer: true), person(measured: {"push_up.floor" => 90}, lane: "beginner", screening: "not_asked")].each do |guarded|
+    [person(measured: {"push_up.floor" => 90}, level: "beginner", newcomer: true), person(measured: {"push_up.floor" => 90}, level: "beginner", screening: "not_asked")].each do |guarded|
       mixed = intervals([station("p", movement: "push_up")], rounds: 2, work_s: 40)
       expect(cell_of(guarded, mixed).option.variation.id).to eq("push_up.knees")
     end
-    expect(cell_of(person(measured: {"push_up.floor" => 90}, lane: "beginner"), intervals([station("p", movement: "push_up")], work_s: 40)).option.variation.id).to eq("push_up.feet_30")
+    expect(cell_of(person(measured: {"push_up.floor" => 90}, level: "beginner"), intervals([station("p", movement: "push_up")], work_s: 40)).option.variation.id).to eq("push_up.feet_30")
   end
 
   it "gives nothing before somebody has spoken with a person whose “yes” is open" do
@@ -73,7 +73,7 @@ RSpec.describe "Fitting a person to a station" do
 
   it "asks for what comes before a variation, where its pattern is only guessed" do
     chins = intervals([station("c", movement: "chin_up")], work_s: 30)
-    cell = cell_of(person(lane: "beginner"), chins)
+    cell = cell_of(person(level: "beginner"), chins)
     expect(cell.to_h.fetch("ruled_out", {})["chin_up.full"]).to start_with("first:")
   end
 
@@ -102,7 +102,7 @@ RSpec.describe "Fitting a person to a station" do
     cell = cell_of(person(measured: {"plank.forearm" => 50}), intervals([plank], work_s: 60, rest_s: 30, rounds: 3))
     expect(cell.to_h["reserve"]["unit"]).to eq("s")
     expect(cell.option.variation.id).to eq("plank.knees")
-    march = cell_of(person(lane: "beginner"), intervals([station("m", movement: "high_knees")], work_s: 50, rounds: 3))
+    march = cell_of(person(level: "beginner"), intervals([station("m", movement: "high_knees")], work_s: 50, rounds: 3))
     expect(march.target).to match(/\Afor 50 s|then rest/)
   end
 

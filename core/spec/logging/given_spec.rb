@@ -31,8 +31,8 @@ RSpec.describe Sparrow::Logging::Given do
     expect(given).to have_attributes(variation: "plank.forearm", seconds: 30, least: 30, reps: nil)
   end
 
-  it "is nothing to do for who sits out, in the lane they follow" do
-    given = described_class.of_cell(cell(person("a", lane: "beginner", screening: "see_instructor"), station("p", movement: "push_up")))
+  it "is nothing to do for who sits out, at the level they follow" do
+    given = described_class.of_cell(cell(person("a", level: "beginner", screening: "see_instructor"), station("p", movement: "push_up")))
     expect(given).to have_attributes(level: "beginner", variation: nil, target: nil)
     expect(given).to be_out
   end

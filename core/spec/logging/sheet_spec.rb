@@ -22,7 +22,7 @@ RSpec.describe Sparrow::Logging::Sheet do
     expect(results.first.reps).to eq(6)
   end
 
-  it "leaves out stations that the lane's rounds never reach" do
+  it "leaves out stations that the level's rounds never reach" do
     expect(sheet.results("beginner", []).map(&:station)).to eq(%w[a])
   end
 
@@ -39,7 +39,7 @@ RSpec.describe Sparrow::Logging::Sheet do
     expect(sheet.results("advanced", [at("a", skipped: true)]).first).to have_attributes(skipped: true, reps: nil)
   end
 
-  it "takes what somebody was given for what they did, whatever their lane's way is" do
+  it "takes what somebody was given for what they did, whatever their level's way is" do
     given = Sparrow::Logging::Given.new(level: "beginner", variation: "squat.chair_sit", reps: 8, least: 8, target: "8 reps")
     results = sheet.results("advanced", [], given: {%w[main a] => given})
     expect(results.first).to have_attributes(level: "beginner", variation: "squat.chair_sit", reps: 8, least: 8, planned: true)
@@ -65,7 +65,7 @@ RSpec.describe Sparrow::Logging::Sheet do
     expect(sheet.results("advanced", [at("a", skipped: true)], counted: counted).first).to have_attributes(reps: nil, skipped: true)
   end
 
-  it "keeps what was typed for a station that the lane's rounds never reach" do
+  it "keeps what was typed for a station that the level's rounds never reach" do
     expect(sheet.results("beginner", [at("b", reps: 5)]).map(&:station)).to eq(%w[a b])
   end
 

@@ -8,9 +8,9 @@ module People
 
   # @param strengths [Hash{String => Array}] a variation to the clean number done there
   # @param rest [Hash] further fields of a participant
-  def person(id = "tamsin", lane: "intermediate", levels: {}, measured: {}, on: TODAY - 7, **rest)
-    estimates = Sparrow::Capacity::Estimates.new(levels: levels, lane: lane, evidence: evidence(measured, on), today: TODAY)
-    Sparrow::Fitting::Participant.new(id: id, name: id.capitalize, lane: lane, estimates: estimates, state: "fresh", sore: [], limits: [],
+  def person(id = "tamsin", level: "intermediate", levels: {}, measured: {}, on: TODAY - 7, **rest)
+    estimates = Sparrow::Capacity::Estimates.new(levels: levels, pacing_level: level, evidence: evidence(measured, on), today: TODAY)
+    Sparrow::Fitting::Participant.new(id: id, name: id.capitalize, pacing_level: level, estimates: estimates, state: "fresh", sore: [], limits: [],
       newcomer: false, screening: "clear", choices: {}, **rest)
   end
 

@@ -8,12 +8,12 @@ module Sparrow
       attr_reader :today
 
       # @param levels [Hash{String => String}] pattern to the level chosen
-      # @param lane [String] the level where none is chosen for a pattern
+      # @param pacing_level [String] the level where none is chosen for a pattern
       # @param evidence [Array<Evidence>]
       # @param today [Date]
-      def initialize(levels:, lane:, evidence:, today:)
+      def initialize(levels:, pacing_level:, evidence:, today:)
         @levels = levels
-        @lane = lane
+        @pacing_level = pacing_level
         @evidence = evidence.group_by(&:pattern)
         @today = today
         @kept = {}
@@ -31,7 +31,7 @@ module Sparrow
 
       # @return [String] the level chosen in a pattern
       def level(pattern)
-        @levels.fetch(pattern, @lane)
+        @levels.fetch(pattern, @pacing_level)
       end
 
       # @param state [String] "fresh" or "tired"

@@ -17,7 +17,7 @@ module Sparrow
         @course = course
         @participant = participant
         @allowed = Allowed.new(participant, kit)
-        @forecast = PersonForecast.new(course, course.visits(participant.lane, order), participant.estimates.profile(state: participant.state), sore: participant.sore)
+        @forecast = PersonForecast.new(course, course.visits(participant.pacing_level, order), participant.estimates.profile(state: participant.state), sore: participant.sore)
         @standards = course.places.map { |place| course.standard(place.index, level_at(place)) }
         @barred = {}.compare_by_identity
         @stand_ins = StandIns.new(course, participant.limits, free: ->(index, option) { !barred(index, option) })
@@ -109,7 +109,7 @@ module Sparrow
 
       def level_at(place)
         pattern = place.station.movement&.pattern
-        pattern ? participant.level(pattern) : participant.lane
+        pattern ? participant.level(pattern) : participant.pacing_level
       end
 
       # Where nothing has changed since it was looked at, the answer would be the same.

@@ -16,8 +16,8 @@ module Sparrow
       end
 
       # @return [String] whose rounds and stops the person follows
-      def lane
-        @settle.participant.lane
+      def pacing_level
+        @settle.participant.pacing_level
       end
 
       # @return [Option, nil]

@@ -2,14 +2,14 @@
 
 module Sparrow
   module Fitting
-    # The circuit's three lane targets beside what this roster really needs: for
-    # each lane the variation that most of it was given, and the highest number that
+    # The circuit's three targets beside what this roster really needs: for
+    # each level the variation that most of it was given, and the highest number that
     # leaves all of those their reserve. A compound keeps its parts.
     class Needs
       # A number is raised to no more than this many times the circuit's own.
       MOST_TIMES = 2
 
-      # One lane at one place; from and to are variation, number and words.
+      # One level at one place; from and to are variation, number and words.
       Row = Value.row(:place, :level, :people, :as_planned, :from, :to, :patch)
 
       # What somebody wants a level to do at a station: the number in the version's own unit.
@@ -20,7 +20,7 @@ module Sparrow
         @sheet = sheet
       end
 
-      # @return [Array<Row>] of every lane that somebody follows, at every place
+      # @return [Array<Row>] of every level that somebody follows, at every place
       def rows
         @sheet.course.places.flat_map { |place| Level::ALL.filter_map { |level| row(place, level) } }
       end
@@ -49,16 +49,16 @@ module Sparrow
       end
 
       def row(place, level)
-        lane = @sheet.settled.select { |settle| settle.participant.lane == level && settle.given[place.index].option }
-        return if lane.empty?
+        followers = @sheet.settled.select { |settle| settle.participant.pacing_level == level && settle.given[place.index].option }
+        return if followers.empty?
         standard = @sheet.course.option(place.index, place.station.at(level).variation, level)
-        to = wanted(place, level, lane)
-        planned = lane.count { |settle| settle.given[place.index].option.then { |option| option.variations == standard.variations && option.number == standard.number } }
-        Row.new(place, level, lane.size, planned, standard, to, patch(place, level, standard, to: to))
+        to = wanted(place, level, followers)
+        planned = followers.count { |settle| settle.given[place.index].option.then { |option| option.variations == standard.variations && option.number == standard.number } }
+        Row.new(place, level, followers.size, planned, standard, to, patch(place, level, standard, to: to))
       end
 
-      def wanted(place, level, lane)
-        given = lane.to_h { |settle| [settle, settle.given[place.index].option] }.select { |_, option| own?(place, option, level) }
+      def wanted(place, level, followers)
+        given = followers.to_h { |settle| [settle, settle.given[place.index].option] }.select { |_, option| own?(place, option, level) }
         return @sheet.course.option(place.index, place.station.at(level).variation, level) if given.empty?
         people = given.keys.group_by { |settle| given[settle].variation&.id }.values.max_by { |held| [held.size, -given[held.first].demand] }
         option = @sheet.course.option(place.index, given[people.first].variation, level)
@@ -66,7 +66,7 @@ module Sparrow
         number ? option.asking(number) : option
       end
 
-      # Somebody's own substitute is no lane's target, nor are another level's parts.
+      # Somebody's own substitute is no level's target, nor are another level's parts.
       def own?(place, option, level)
         place.station.movement ? option.variation&.movement_id == place.station.movement.id : option.level == level
       end

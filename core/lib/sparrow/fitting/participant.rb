@@ -2,11 +2,11 @@
 
 module Sparrow
   module Fitting
-    # One person on the day. +lane+ is whose rounds and stops they follow;
+    # One person on the day. +pacing_level+ is whose rounds and stops they follow;
     # +estimates+ Capacity::Estimates; +state+ "fresh" or "tired"; +sore+ joints
     # today; +limits+ those that hold today; +screening+ one of Screening::STATES;
     # +choices+ the instructor's own, by [block id, station id].
-    class Participant < Value.of(:id, :name, :lane, :estimates, :state, :sore, :limits, :newcomer, :screening, :choices)
+    class Participant < Value.of(:id, :name, :pacing_level, :estimates, :state, :sore, :limits, :newcomer, :screening, :choices)
       # The instructor's own word on a cell. +locked+ stands whatever the model
       # says; one that is not is from another day, and is taken while it fits.
       Choice = Value.of(:variation, :number, :locked, :why, :by, :on)

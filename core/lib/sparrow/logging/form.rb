@@ -12,7 +12,7 @@ module Sparrow
         "variation" => S::Text.new(length: 1..64), "reps" => S::IntegerType.new(0..1000), "seconds" => S::IntegerType.new(0..3600), "reps_left" => S::IntegerType.new(0..50), "skipped" => S::BooleanType.new
       }, required: %w[block station])
       ATTENDANCE = S::Record.new({
-        "person_id" => S::Text.new(length: 1..64), "present" => S::BooleanType.new, "lane" => S::OneOf.new(*Level::ALL),
+        "person_id" => S::Text.new(length: 1..64), "present" => S::BooleanType.new, "level" => S::OneOf.new(*Level::ALL),
         "effort" => S::IntegerType.new(0..10), "pain" => S::OneOf.new(*PAIN_WHERE), "note" => S::Text.new(length: 0..500),
         "exceptions" => S::List.new(EXCEPTION, size: 0..600, noun: "exceptions")
       }, required: %w[person_id present])

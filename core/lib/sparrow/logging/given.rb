@@ -2,7 +2,7 @@
 
 module Sparrow
   module Logging
-    # What one person was to do at one station: their lane's own way, or what the
+    # What one person was to do at one station: their level's own way, or what the
     # fit made of it. +reps+ as counted in the last round, +seconds+ of a hold;
     # +least+ is the number below which the target was not met; +target+ in words.
     # Without a target they were to sit it out.
@@ -20,7 +20,7 @@ module Sparrow
       # @return [Given]
       def self.of_cell(cell)
         option = cell.option
-        return new(level: cell.lane) unless option
+        return new(level: cell.pacing_level) unless option
         reps = reps(cell.place.station, option) if option.unit == "reps"
         seconds = option.number if option.unit == "hold"
         new(level: cell.level, variation: option.variation&.id, reps: reps, seconds: seconds, least: reps || seconds, target: cell.target)
@@ -28,11 +28,11 @@ module Sparrow
 
       # Another variation of the station: how many is for who was there to say.
       # @param variation [Catalogue::Variation]
-      # @param lane [String] a level
+      # @param level [String] a level
       # @return [Given]
-      def self.of_variation(station, variation, lane)
+      def self.of_variation(station, variation, level)
         asked = Level::ALL.select { |level| station.at(level).variation == variation }
-        level = asked.include?(lane) ? lane : asked.last || variation.levels.max_by { |held| Level.rank(held) }
+        level = asked.include?(level) ? level : asked.last || variation.levels.max_by { |held| Level.rank(held) }
         new(level: level, variation: variation.id, target: variation.name)
       end
 

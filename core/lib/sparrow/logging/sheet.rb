@@ -2,7 +2,7 @@
 
 module Sparrow
   module Logging
-    # The log sheet of a workout: its stations, what each lane was to do there,
+    # The log sheet of a workout: its stations, what each level was to do there,
     # and the results that follow from the exceptions typed.
     class Sheet
       # @param workout [Plan::Workout]
@@ -19,23 +19,23 @@ module Sparrow
         end
       end
 
-      # Every station a person of this lane met, as given or as typed. In a log,
+      # Every station a person of this level met, as given or as typed. In a log,
       # an exception's variation, or else its level, is what they did instead.
-      # @param lane [String] a level
+      # @param level [String] a level
       # @param exceptions [Array<Hash>] as in Form::EXCEPTION
       # @param given [Hash{Array(String, String) => Given}] by block and station, where
-      #   it was not the lane's own way
+      #   it was not the level's own way
       # @param counted [Hash{Array(String, String) => Integer}] reps tapped one by one while the run went on
       # @return [Array<Result>]
       # @raise [Refused] where an exception names a station that the workout has
       #   not, or one twice, or a variation that the catalogue has not
-      def results(lane, exceptions, given: {}, counted: {}, at: "/exceptions")
+      def results(level, exceptions, given: {}, counted: {}, at: "/exceptions")
         problems = validation_errors(exceptions, at)
         Refused.where(problems)
         typed = exceptions.to_h { |exception| [exception.values_at("block", "station"), exception] }
-        met(lane, typed).map do |block, station|
+        met(level, typed).map do |block, station|
           place = [block.id, station.id]
-          result(place, station, given[place] || Given.of_level(station, lane), exception: typed[place], count: counted[place])
+          result(place, station, given[place] || Given.of_level(station, level), exception: typed[place], count: counted[place])
         end
       end
 
@@ -47,10 +47,10 @@ module Sparrow
 
       private
 
-      # Stations that the lane's own rounds reach, and any that was typed.
-      def met(lane, typed)
+      # Stations that the level's own rounds reach, and any that was typed.
+      def met(level, typed)
         @workout.each_station.select do |block, station|
-          typed.key?([block.id, station.id]) || (1..block.rounds_for(lane)).any? { |round| station.in_round?(round) }
+          typed.key?([block.id, station.id]) || (1..block.rounds_for(level)).any? { |round| station.in_round?(round) }
         end
       end
 

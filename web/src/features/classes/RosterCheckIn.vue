@@ -16,7 +16,7 @@ import { useAttempt } from '@/lib/useAttempt'
 import { SCREENING_WORDS } from '@/features/people/words'
 import { useSession } from '@/lib/session'
 
-// Who is here, in which lane, and how they are today. The fit follows at once.
+// Who is here, in which level, and how they are today. The fit follows at once.
 const props = defineProps<{ held: ClassWhole }>()
 const emit = defineEmits<{ changed: [held: ClassWhole] }>()
 const people = usePeople()
@@ -55,7 +55,7 @@ async function addPicked() {
 }
 
 const name = ref('')
-const lane = ref<Level | undefined>('beginner')
+const level = ref<Level | undefined>('beginner')
 const newcomer = () =>
   attempt(async () => {
     emit(
@@ -63,7 +63,7 @@ const newcomer = () =>
       await ask(
         api.POST('/api/classes/{id}/newcomers', {
           params: { path: { id: props.held.id } },
-          body: { name: name.value, lane: lane.value ?? 'beginner' },
+          body: { name: name.value, level: level.value ?? 'beginner' },
         }),
       ),
     )
@@ -118,9 +118,9 @@ const newcomer = () =>
             </td>
             <td>
               <LevelChoice
-                :model-value="line.lane"
+                :model-value="line.level"
                 :label="$t('classes.level_of_name', { name: line.name })"
-                @update:model-value="check(line, { lane: $event })"
+                @update:model-value="check(line, { level: $event })"
               />
             </td>
             <td>
@@ -184,7 +184,7 @@ const newcomer = () =>
       />
       <form class="row" :aria-label="$t('classes.add_a_new_person')" @submit.prevent="newcomer">
         <TextField v-model="name" :label="$t('classes.new_at_the_door')" :error="errors.get('/name')" :maxlength="80" />
-        <LevelChoice v-model="lane" :label="$t('classes.level_of_the_newcomer')" />
+        <LevelChoice v-model="level" :label="$t('classes.level_of_the_newcomer')" />
         <Button type="submit" :label="$t('classes.add_as_present')" variant="outlined" :disabled="!name.trim()" />
       </form>
       <span v-if="errors.get('/add')" class="small warn-text" role="alert">{{

@@ -49,14 +49,14 @@ const whoOptions = computed(() => [
   ...(people.data.value ?? []).map((person) => ({ value: person.id, label: person.name })),
 ])
 const person = computed(() => (people.data.value ?? []).find((held) => held.id === who.value))
-const lane = computed<Level>(() => person.value?.lane ?? (who.value as Level))
+const level = computed<Level>(() => person.value?.level ?? (who.value as Level))
 
 const mine =
   (block: string, station?: string) =>
-  (tick: { block: string; lane: Level; station?: string | null; person_id?: string | null }) =>
+  (tick: { block: string; level: Level; station?: string | null; person_id?: string | null }) =>
     tick.block === block &&
     (tick.station ?? undefined) === station &&
-    (person.value ? tick.person_id === person.value.id : !tick.person_id && tick.lane === lane.value)
+    (person.value ? tick.person_id === person.value.id : !tick.person_id && tick.level === level.value)
 
 interface Goal {
   station: string
@@ -69,11 +69,11 @@ interface Goal {
 function goals(block: string): Goal[] {
   const shown = preview(block)
   return (shown?.stations ?? []).map((station) => {
-    const plan = shown?.forecast?.[lane.value].stations?.find((held) => held.station === station.id)
+    const plan = shown?.forecast?.[level.value].stations?.find((held) => held.station === station.id)
     return {
       station: station.id,
-      name: versions.value?.version(block, station.id, lane.value).name ?? station.name,
-      goal: plan?.goal ?? station.levels[lane.value].reps_counted,
+      name: versions.value?.version(block, station.id, level.value).name ?? station.name,
+      goal: plan?.goal ?? station.levels[level.value].reps_counted,
       minimum: plan?.minimum,
       maximum: plan?.maximum,
       sets: plan?.sets ?? [],
@@ -94,7 +94,7 @@ function add(block: string, station: string, amount: Typed) {
     })
     return
   }
-  ticks.add({ block, station, lane: lane.value, amount, person_id: person.value?.id })
+  ticks.add({ block, station, level: level.value, amount, person_id: person.value?.id })
   typed.value = { ...typed.value, [`${block}/${station}`]: undefined }
 }
 
@@ -131,7 +131,7 @@ const roundsOf = (block: string, personId: string) =>
             <p class="small quiet">{{ $t('count.a_tap_for_each_round_done') }}</p>
             <ul class="people">
               <li v-for="held in people.data.value ?? []" :key="held.id">
-                <span><LevelTally :level="held.lane" /> {{ held.name }}</span>
+                <span><LevelTally :level="held.level" /> {{ held.name }}</span>
                 <Button
                   icon="pi pi-minus"
                   variant="text"
@@ -148,7 +148,7 @@ const roundsOf = (block: string, personId: string) =>
                       rounds_of: roundsOf(block.id, held.id),
                     })
                   "
-                  @click="ticks.add({ block: block.id, lane: held.lane, amount: 1, person_id: held.id })"
+                  @click="ticks.add({ block: block.id, level: held.level, amount: 1, person_id: held.id })"
                   ><span class="figure">{{ roundsOf(block.id, held.id) }}</span></Button
                 >
               </li>

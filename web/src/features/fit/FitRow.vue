@@ -52,7 +52,7 @@ const flags = computed(() => {
 <template>
   <tr role="row">
     <th scope="row" role="rowheader" :class="{ attention: person.attention }">
-      <LevelTally :level="person.lane" /> {{ person.name }}
+      <LevelTally :level="person.level" /> {{ person.name }}
       <span v-for="flag in flags" :key="flag" class="flag">{{ flag }}</span>
     </th>
     <td

@@ -34,7 +34,7 @@ const FILTERS = [
 const filter = ref('all')
 const ORDERS = [
   { value: 'name', label: t('fit.by_name') },
-  { value: 'lane', label: t('common.by_level') },
+  { value: 'level', label: t('common.by_level') },
 ]
 const order = ref('name')
 const VIEWS = [
@@ -56,7 +56,7 @@ const people = computed(() =>
       if (filter.value === 'new') return person.new || ['not_asked', 'see_instructor'].includes(person.screening)
       return true
     })
-    .sort((one, other) => (order.value === 'lane' ? LEVELS.indexOf(one.lane) - LEVELS.indexOf(other.lane) : 0)),
+    .sort((one, other) => (order.value === 'level' ? LEVELS.indexOf(one.level) - LEVELS.indexOf(other.level) : 0)),
 )
 const person = computed(() => people.value[Math.min(at.value.row, people.value.length - 1)])
 const station = computed(() => stations.value[Math.min(at.value.column, stations.value.length - 1)])

@@ -7,7 +7,7 @@ import LevelMark from '@/ui/LevelMark.vue'
 import type { Fit } from './useFit'
 import { targetWords } from './useTargets'
 
-// The circuit's three lane targets beside what this roster needs. Taken into the
+// The circuit's three level targets beside what this roster needs. Taken into the
 // class's own copy; the circuit stays as it is.
 const props = defineProps<{ fit: Fit }>()
 // The list as it came, so that one person's new row does not draw the table anew.

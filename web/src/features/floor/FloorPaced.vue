@@ -41,10 +41,10 @@ function target(station: string, level: Level): string {
 }
 
 const rounds = (level: Level) =>
-  props.ticks.sum((tick) => tick.block === props.block.id && tick.lane === level && !tick.station && !tick.person_id)
+  props.ticks.sum((tick) => tick.block === props.block.id && tick.level === level && !tick.station && !tick.person_id)
 const done = (station: string, level: Level) =>
   props.ticks.sum(
-    (tick) => tick.block === props.block.id && tick.lane === level && tick.station === station && !tick.person_id,
+    (tick) => tick.block === props.block.id && tick.level === level && tick.station === station && !tick.person_id,
   )
 const total = (station: string, level: Level) =>
   props.preview.stations.find((held) => held.id === station)?.levels[level].reps_counted ?? 0
@@ -56,14 +56,14 @@ const next = (station: string, level: Level) =>
 
 /** A tap for a level: a round done, or the next set of its first open total. */
 function tap(level: Level) {
-  if (isTally.value) return props.ticks.add({ block: props.block.id, lane: level, amount: 1 })
+  if (isTally.value) return props.ticks.add({ block: props.block.id, level: level, amount: 1 })
   if (!isTotal.value) return
   const open = stations.value.find((station) => next(station.id, level) > 0)
-  if (open) props.ticks.add({ block: props.block.id, lane: level, station: open.id, amount: next(open.id, level) })
+  if (open) props.ticks.add({ block: props.block.id, level: level, station: open.id, amount: next(open.id, level) })
 }
 
 const takeBack = (level: Level) =>
-  props.ticks.undo((tick) => tick.block === props.block.id && tick.lane === level && !tick.person_id)
+  props.ticks.undo((tick) => tick.block === props.block.id && tick.level === level && !tick.person_id)
 defineExpose({ tap })
 
 function about(level: Level): string {

@@ -28,14 +28,14 @@ export function useTicks(runId: string) {
     return [...known.value, ...added].filter((tick) => !undone.has(tick.client_key))
   })
 
-  function add(tick: { block: string; lane: Level; amount: number; station?: string; person_id?: string }) {
+  function add(tick: { block: string; level: Level; amount: number; station?: string; person_id?: string }) {
     const client_key = crypto.randomUUID()
     void taps.put(`${runId}/${client_key}`, t('floor.a_count'), { runId, entry: { ...tick, client_key } })
   }
 
   /** Takes back the last tap that answers to a question. */
   function undo(
-    which: (tick: { block: string; lane: Level; station?: string | null; person_id?: string | null }) => boolean,
+    which: (tick: { block: string; level: Level; station?: string | null; person_id?: string | null }) => boolean,
   ) {
     const last = standing.value.findLast(which)
     if (!last) return
@@ -65,7 +65,7 @@ export function useTicks(runId: string) {
   useChangesOf('runs', runId, fetch)
 
   const sum = (
-    which: (tick: { block: string; lane: Level; station?: string | null; person_id?: string | null }) => boolean,
+    which: (tick: { block: string; level: Level; station?: string | null; person_id?: string | null }) => boolean,
   ) => standing.value.filter(which).reduce((total, tick) => total + tick.amount, 0)
 
   return { add, undo, sum, away }

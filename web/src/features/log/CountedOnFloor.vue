@@ -15,14 +15,14 @@ const ticks = useQuery({
 
 const who = (tick: Tick) =>
   props.sheet.people.find((person) => person.id === tick.person_id)?.name ??
-  t('log.the_lane_level', { lane: readable(tick.lane) })
+  t('log.the_level', { level: readable(tick.level) })
 const what = (tick: Tick) =>
   props.sheet.stations.find((station) => station.block === tick.block && station.station === tick.station)?.name
 
 const lines = computed(() => {
   const sums = new Map<string, { name: string; station: string | undefined; amount: number }>()
   for (const tick of ticks.data.value ?? []) {
-    const key = [tick.block, tick.station, tick.person_id ?? tick.lane].join('/')
+    const key = [tick.block, tick.station, tick.person_id ?? tick.level].join('/')
     const sum = sums.get(key) ?? { name: who(tick), station: what(tick), amount: 0 }
     sums.set(key, { ...sum, amount: sum.amount + tick.amount })
   }

@@ -11,10 +11,10 @@ import LevelTally from '@/ui/LevelTally.vue'
 import type { Exception } from './sheet'
 
 // What one person did at one station, where it was not what they were given: by
-// the fit of the class, else by the plan of their lane.
+// the fit of the class, else by the plan of their level.
 const props = defineProps<{
   station: LogSheet['stations'][number]
-  lane: Level
+  level: Level
   given: GivenCell | null
   /** Reps tapped for them while the run went on. */
   counted?: number
@@ -36,7 +36,7 @@ interface Way {
 }
 /** As given first; then each level's way, and the other variations of the ladder. */
 const ways = computed<Way[]>(() => {
-  const { station, given, lane } = props
+  const { station, given, level } = props
   const named = (level: Level) => station.levels[level].name ?? level
   const levels = LEVELS.map((level) => ({
     value: level,
@@ -66,17 +66,17 @@ const ways = computed<Way[]>(() => {
         },
       ]
     : []
-  return [...own, ...levels.map((way) => (!given && way.level === lane ? { ...way, change: {} } : way)), ...others]
+  return [...own, ...levels.map((way) => (!given && way.level === level ? { ...way, change: {} } : way)), ...others]
 })
 const chosen = computed(
-  () => props.exception.variation ?? props.exception.level ?? (props.given ? 'given' : props.lane),
+  () => props.exception.variation ?? props.exception.level ?? (props.given ? 'given' : props.level),
 )
 const way = computed(() => ways.value.find((held) => held.value === chosen.value))
 /** What stands to be done that way; of a variation that nobody was asked for, nothing. */
 const cell = computed(() => {
   if (props.exception.variation) return { target: '', reps: null, seconds: null }
   if (props.exception.level) return props.station.levels[props.exception.level]
-  return props.given ?? props.station.levels[props.lane]
+  return props.given ?? props.station.levels[props.level]
 })
 const held = computed(() => {
   const variation = props.exception.variation && variations.value.get(props.exception.variation)

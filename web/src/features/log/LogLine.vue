@@ -57,15 +57,15 @@ function error(field: string) {
     </th>
     <td>
       <Select
-        :model-value="line.lane"
+        :model-value="line.level"
         :options="LANES"
         option-label="label"
         option-value="value"
         :aria-label="$t('log.level_of_name', { name: line.name })"
         size="small"
         :disabled="!line.present"
-        class="lane"
-        @update:model-value="set('lane', $event)"
+        class="level"
+        @update:model-value="set('level', $event)"
       >
         <template #value="{ value }"><LevelMark :level="value" /></template>
         <template #option="{ option }"><LevelMark :level="option.value" /></template>
@@ -135,7 +135,7 @@ function error(field: string) {
         v-for="station in stations"
         :key="keyOf(station)"
         :station="station"
-        :lane="line.lane"
+        :level="line.level"
         :given="given?.get(keyOf(station)) ?? null"
         :counted="counted?.get(keyOf(station))"
         :person="line.name"
@@ -193,7 +193,7 @@ tr > * {
 .away th label {
   text-decoration: line-through;
 }
-.lane {
+.level {
   width: 11.5rem;
 }
 .pain {

@@ -8,15 +8,15 @@ const sheet = (attendances: unknown[] = []) =>
     log_version: 3,
     note: null,
     people: [
-      { id: 'tamsin', name: 'Tamsin', lane: 'beginner', given: null, counted: [] },
-      { id: 'dov', name: 'Dov', lane: 'advanced', given: null, counted: [] },
+      { id: 'tamsin', name: 'Tamsin', level: 'beginner', given: null, counted: [] },
+      { id: 'dov', name: 'Dov', level: 'advanced', given: null, counted: [] },
     ],
     attendances,
   }) as unknown as LogSheet
 const logged = {
   person_id: 'tamsin',
   present: true,
-  lane: 'intermediate',
+  level: 'intermediate',
   effort: 6,
   pain: null,
   note: null,
@@ -28,7 +28,7 @@ const logged = {
 describe('a log’s form', () => {
   it('begins with everybody there, at their own level and as planned', () => {
     const lines = typingOf(sheet()).lines
-    expect(lines.map((line) => [line.present, line.lane, countExceptions(line)])).toEqual([
+    expect(lines.map((line) => [line.present, line.level, countExceptions(line)])).toEqual([
       [true, 'beginner', 0],
       [true, 'advanced', 0],
     ])
@@ -36,7 +36,7 @@ describe('a log’s form', () => {
 
   it('holds of an earlier log what was handed in, and hands in just that again', () => {
     const typing = typingOf(sheet([logged]))
-    expect([typing.log_version, typing.lines[0]!.lane, typing.lines[0]!.effort]).toEqual([3, 'intermediate', 6])
+    expect([typing.log_version, typing.lines[0]!.level, typing.lines[0]!.effort]).toEqual([3, 'intermediate', 6])
     expect(attendancesOf(typing)[0]!.exceptions).toEqual([{ ...typed, skipped: false }])
   })
 

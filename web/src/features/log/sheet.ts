@@ -8,7 +8,7 @@ export interface Line {
   person_id: string
   name: string
   present: boolean
-  lane: Level
+  level: Level
   effort: Typed
   pain: PainWhere | null
   note: string
@@ -50,7 +50,7 @@ export function typingOf(sheet: LogSheet): Typing {
       person_id: person.id,
       name: person.name,
       present: before?.present ?? true,
-      lane: before?.lane ?? person.lane,
+      level: before?.level ?? person.level,
       effort: before?.effort ?? undefined,
       pain: before?.pain ?? null,
       note: before?.note ?? '',
@@ -87,7 +87,7 @@ export function attendancesOf(typing: Typing): AttendanceEntry[] {
   return typing.lines.map((line) => ({
     person_id: line.person_id,
     present: line.present,
-    lane: line.lane,
+    level: line.level,
     effort: (line.present ? (line.effort ?? typing.everybody ?? null) : null) as number | null,
     pain: line.pain,
     note: line.note.trim() || null,

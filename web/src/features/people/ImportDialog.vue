@@ -54,7 +54,7 @@ const busyRows = () => answer.value?.rows.filter((row) => ['add', 'change'].incl
       <input id="csv-file" type="file" accept=".csv,text/csv" @change="pick" />
     </p>
     <label class="small quiet" for="csv-text">{{ $t('people.or_typed') }}</label>
-    <Textarea id="csv-text" v-model="text" rows="5" fluid :placeholder="$t('people.name_lane')" />
+    <Textarea id="csv-text" v-model="text" rows="5" fluid :placeholder="$t('people.name_level')" />
     <div v-if="answer" class="answer" role="status">
       <p v-for="error in answer.errors" :key="error" class="warn-text">{{ error }}</p>
       <p v-if="answer.applied">

@@ -31,16 +31,16 @@ const { attempt, busy, errors } = useAttempt()
 
 const words = ref('')
 const tag = ref<string | null>(null)
-const order = ref<'name' | 'lane' | 'since'>('name')
+const order = ref<'name' | 'level' | 'since'>('name')
 const ORDERS = [
   { value: 'name', label: t('people.by_name') },
-  { value: 'lane', label: t('common.by_level') },
+  { value: 'level', label: t('common.by_level') },
   { value: 'since', label: t('people.newest_first') },
 ]
 const archived = ref(false)
 const COMPARE: Record<typeof order.value, (one: PersonRow, other: PersonRow) => number> = {
   name: (one, other) => one.name.localeCompare(other.name),
-  lane: (one, other) => LEVELS.indexOf(one.lane) - LEVELS.indexOf(other.lane) || one.name.localeCompare(other.name),
+  level: (one, other) => LEVELS.indexOf(one.level) - LEVELS.indexOf(other.level) || one.name.localeCompare(other.name),
   since: (one, other) => (other.since ?? '').localeCompare(one.since ?? ''),
 }
 const source = computed(() => (archived.value ? away : people))
@@ -57,10 +57,10 @@ const refresh = () => queries.invalidateQueries({ queryKey: ['people'] })
 const adding = ref(false)
 const importing = ref(false)
 const name = ref('')
-const lane = ref<Level | undefined>('beginner')
+const level = ref<Level | undefined>('beginner')
 async function add() {
   const went = await attempt(async () => {
-    const made = await ask(api.POST('/api/people', { body: { name: name.value, lane: lane.value ?? 'beginner' } }))
+    const made = await ask(api.POST('/api/people', { body: { name: name.value, level: level.value ?? 'beginner' } }))
     await refresh()
     await router.push({ name: 'person', params: { id: made.id } })
   })
@@ -156,7 +156,7 @@ useShortcuts([
                 <span v-if="person.pronouns" class="small quiet pronouns">{{ person.pronouns }}</span>
                 <span v-if="person.new" class="badge">{{ $t('people.new') }}</span>
               </th>
-              <td><LevelMark :level="person.lane" /></td>
+              <td><LevelMark :level="person.level" /></td>
               <td class="small" :class="{ 'warn-text': ['not_asked', 'see_instructor'].includes(person.screening) }">
                 {{ SCREENING_WORDS[person.screening] }}
               </td>
@@ -192,7 +192,7 @@ useShortcuts([
         <TextField v-model="name" :label="$t('common.name')" :error="errors.get('/name')" :maxlength="80" autofocus />
         <span>
           <span class="small quiet">{{ $t('common.follows') }}</span><br />
-          <LevelChoice v-model="lane" :label="$t('common.follows')" />
+          <LevelChoice v-model="level" :label="$t('common.follows')" />
         </span>
         <p class="small quiet">{{ $t('people.limits_screening_and_the_emergency_contact') }}</p>
         <div class="row end"><Button type="submit" :label="$t('common.add')" :loading="busy" /></div>

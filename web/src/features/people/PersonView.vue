@@ -53,7 +53,7 @@ const erase = () =>
         <div class="row spread">
           <h1>{{ person.data.value.name }}</h1>
           <span class="row">
-            <LevelMark :level="person.data.value.lane" />
+            <LevelMark :level="person.data.value.level" />
             <span class="small quiet">{{ plural(person.data.value.attended, 'class') }}</span>
           </span>
         </div>

@@ -23,14 +23,14 @@ const toast = useToast()
 const { attempt, busy, errors } = useAttempt()
 
 const text = reactive({ name: '', pronouns: '', since: '', tags: '', contact: '', phone: '', relation: '' })
-const lane = ref<Level | undefined>('beginner')
+const level = ref<Level | undefined>('beginner')
 const year = ref<Typed>(undefined)
 const levels = ref<Record<string, Level | undefined>>({})
 const before = ref('')
 
 const body = computed<PersonForm>(() => ({
   name: text.name,
-  lane: lane.value ?? 'beginner',
+  level: level.value ?? 'beginner',
   pronouns: text.pronouns,
   birth_year: year.value as number | undefined,
   since: text.since || undefined,
@@ -46,7 +46,7 @@ const dirty = computed(() => JSON.stringify(body.value) !== before.value)
 /** A person's saved fields, in the shape of this form. */
 const formOf = (person: PersonWhole): PersonForm => ({
   name: person.name,
-  lane: person.lane,
+  level: person.level,
   pronouns: person.pronouns ?? '',
   birth_year: person.birth_year ?? undefined,
   since: person.since ?? undefined,
@@ -69,7 +69,7 @@ function fill(form: PersonForm) {
     phone: form.contact?.phone ?? '',
     relation: form.contact?.relation ?? '',
   })
-  lane.value = form.lane
+  level.value = form.level
   year.value = form.birth_year
   levels.value = { ...form.levels }
 }
@@ -96,7 +96,7 @@ const LABELS = {
   pronouns: t('people.pronouns'),
   birth_year: t('people.year_of_birth'),
   since: t('people.member_since'),
-  lane: t('people.level_they_follow'),
+  level: t('people.level_they_follow'),
   levels: t('people.levels_by_pattern'),
   tags: t('people.tags'),
   contact: t('people.emergency_contact'),
@@ -167,7 +167,7 @@ const resolve = (picks: Picks) => attempt(() => versioned.resolve(picks))
       <legend>{{ $t('people.level_they_chose') }}</legend>
       <p class="row">
         <span class="small">{{ $t('common.follows') }}</span><LevelChoice
-          v-model="lane"
+          v-model="level"
           :label="$t('common.follows')"
         />
       </p>
