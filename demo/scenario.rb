@@ -18,12 +18,12 @@ module Demo
       tuesday = coming_tuesday(now)
       ActiveRecord::Base.transaction do
         studio = Server::Records::Studio.create!(name: STUDIO, demo: true, time_zone: "Europe/London")
-        read("people").each { |given| Volunteer.new(studio, given, tuesday).write }
+        read("people").each { |input| Volunteer.new(studio, input, tuesday).write }
         instructors = instructors(studio)
         workouts(studio, instructors.fetch("Ottoline Varga"))
-        places = read("classes").fetch("places").to_h { |given| [given["name"], studio.places.create!(given)] }
-        read("runs").each { |given| Evening.new(studio, instructors, places, given, tuesday).write }
-        read("classes").fetch("coming").each { |given| Coming.new(studio, instructors, places, given, tuesday).write }
+        places = read("classes").fetch("places").to_h { |input| [input["name"], studio.places.create!(input)] }
+        read("runs").each { |input| Evening.new(studio, instructors, places, input, tuesday).write }
+        read("classes").fetch("coming").each { |input| Coming.new(studio, instructors, places, input, tuesday).write }
       end
       true
     end
@@ -38,7 +38,7 @@ module Demo
     # Written in this order, so that “Lock-gate Tuesday” is the ready one that was last at hand.
     # @return [Array<Sparrow::Plan::Templates::Template>] the ready-made circuits, and one still to finish
     def self.circuits
-      Sparrow::Plan::Templates.all.reverse + read("workouts").map { |given| Sparrow::Plan::Templates.read(given) }
+      Sparrow::Plan::Templates.all.reverse + read("workouts").map { |input| Sparrow::Plan::Templates.read(input) }
     end
 
     def self.read(name)
@@ -60,17 +60,17 @@ module Demo
 
   # One of the people, with what they told of themselves.
   class Volunteer
-    def initialize(studio, given, today)
+    def initialize(studio, input, today)
       @studio = studio
-      @given = given
+      @input = input
       @today = today
     end
 
     def write
       health = {"limits" => limits, "screening" => screening}.compact
       person = @studio.people.create!(
-        **@given.slice("name", "level", "pronouns", "tags", "levels", "contact"), birth_year: @today.year - @given["age"], since: @today - @given["since"],
-        health: health, health_consent_at: @today - @given["since"]
+        **@input.slice("name", "level", "pronouns", "tags", "levels", "contact"), birth_year: @today.year - @input["age"], since: @today - @input["since"],
+        health: health, health_consent_at: @today - @input["since"]
       )
       benchmarks(person)
     end
@@ -82,32 +82,32 @@ module Demo
     end
 
     def limits
-      (@given["limits"] || []).map { |limit| limit.merge("from" => ago(limit["from"]), "until" => ago(limit["until"])).compact }
+      (@input["limits"] || []).map { |limit| limit.merge("from" => ago(limit["from"]), "until" => ago(limit["until"])).compact }
     end
 
     def screening
-      told = @given["screening"]
+      told = @input["screening"]
       return unless told
       answers = Sparrow::People::Screening.questions.to_h { |question| [question["id"], told["told"].include?(question["id"])] }
       {"answers" => answers, "answered_on" => ago(told["answered"]), "cleared_on" => ago(told["cleared"]), "cleared_note" => told["note"]}.compact
     end
 
     def benchmarks(person)
-      given = @given["benchmarks"]
-      return unless given
-      given.except("taken").each do |test, (variation, amount)|
-        person.benchmarks.create!(studio_id: @studio.id, test: test, variation: variation, amount: amount, taken_on: @today - given["taken"])
+      input = @input["benchmarks"]
+      return unless input
+      input.except("taken").each do |test, (variation, amount)|
+        person.benchmarks.create!(studio_id: @studio.id, test: test, variation: variation, amount: amount, taken_on: @today - input["taken"])
       end
     end
   end
 
   # What a class that was and one that comes have in common.
   module Gathering
-    def initialize(studio, instructors, places, given, tuesday)
+    def initialize(studio, instructors, places, input, tuesday)
       @studio = studio
       @instructors = instructors
       @places = places
-      @given = given
+      @input = input
       @tuesday = tuesday
     end
 
@@ -121,7 +121,7 @@ module Demo
     end
 
     def gather(workout, starts_at, away)
-      group_class = @studio.group_classes.new(starts_at: starts_at, slot_minutes: @given["slot"], place: @places[@given["place"]], leader: @instructors.fetch(@given.fetch("led_by")))
+      group_class = @studio.group_classes.new(starts_at: starts_at, slot_minutes: @input["slot"], place: @places[@input["place"]], leader: @instructors.fetch(@input.fetch("led_by")))
       group_class.snapshot_from(workout)
       @studio.people.training.each do |person|
         group_class.roster.create!(studio_id: @studio.id, person: person, level: person.level, present: away.include?(person.name) ? false : nil)
@@ -130,7 +130,7 @@ module Demo
     end
 
     def at(day)
-      hour, minute = @given.fetch("at").split(":").map(&:to_i)
+      hour, minute = @input.fetch("at").split(":").map(&:to_i)
       Time.utc(day.year, day.month, day.day, hour, minute)
     end
   end
@@ -140,20 +140,20 @@ module Demo
     include Gathering
 
     def write
-      starts_at = at(@tuesday + @given.fetch("days_ahead"))
-      group_class = gather(@studio.workouts.find_by!(title: @given.fetch("workout")), starts_at, @given.fetch("away"))
+      starts_at = at(@tuesday + @input.fetch("days_ahead"))
+      group_class = gather(@studio.workouts.find_by!(title: @input.fetch("workout")), starts_at, @input.fetch("away"))
       group_class.roster.each do |entry|
-        entry.update!(tired: (@given["tired"] || []).include?(entry.person.name), sore: (@given["sore"] || {}).fetch(entry.person.name, []))
+        entry.update!(tired: (@input["tired"] || []).include?(entry.person.name), sore: (@input["sore"] || {}).fetch(entry.person.name, []))
       end
-      (@given["choices"] || []).each { |choice| choose(group_class, choice) }
+      (@input["choices"] || []).each { |choice| choose(group_class, choice) }
     end
 
     private
 
-    def choose(group_class, given)
-      block, station = cell(group_class.document, given["movement"])
-      group_class.choices.create!(studio_id: @studio.id, person: @studio.people.find_by!(name: given["person"]), instructor: group_class.leader, block: block,
-        station: station, **given.slice("movement", "variation", "number", "why"))
+    def choose(group_class, input)
+      block, station = cell(group_class.document, input["movement"])
+      group_class.choices.create!(studio_id: @studio.id, person: @studio.people.find_by!(name: input["person"]), instructor: group_class.leader, block: block,
+        station: station, **input.slice("movement", "variation", "number", "why"))
     end
   end
 
@@ -162,8 +162,8 @@ module Demo
     include Gathering
 
     def write
-      started_at = at(@tuesday - @given.fetch("days_before"))
-      group_class = gather(@studio.workouts.find_by!(title: @given.fetch("workout")), started_at, @given.fetch("away"))
+      started_at = at(@tuesday - @input.fetch("days_before"))
+      group_class = gather(@studio.workouts.find_by!(title: @input.fetch("workout")), started_at, @input.fetch("away"))
       run = Server::Records::Run.of_class(group_class, client_key: SecureRandom.uuid, by: group_class.leader)
       finished_at = started_at + run.total_s
       run.update!(started_at: started_at, finished_at: finished_at)
@@ -175,9 +175,9 @@ module Demo
 
     def attendances(run)
       @studio.people.training.map do |person|
-        typed = @given.fetch("people", {}).fetch(person.name, {})
-        present = !@given.fetch("away").include?(person.name)
-        {"person_id" => person.id, "present" => present, "level" => person.level, "effort" => @given["effort"], **typed,
+        typed = @input.fetch("people", {}).fetch(person.name, {})
+        present = !@input.fetch("away").include?(person.name)
+        {"person_id" => person.id, "present" => present, "level" => person.level, "effort" => @input["effort"], **typed,
          "exceptions" => exceptions(run, typed.fetch("exceptions", []))}
       end
     end

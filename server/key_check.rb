@@ -10,7 +10,7 @@ module Server
     # @param settings [Settings]
     # @param source [String] what to name where it is wrong: a variable, or a file that bin/start keeps
     def initialize(settings = Settings.current, source: settings.encryption_source)
-      @given = Encryption.check_value(settings.encryption_secret)
+      @input = Encryption.check_value(settings.encryption_secret)
       @old = settings.old_encryption_secret && Encryption.check_value(settings.old_encryption_secret)
       @source = source
     end
@@ -31,8 +31,8 @@ module Server
       return adopt(installation) if installation.key_check.nil?
       known = [installation.key_check, installation.next_key_check].compact
       return if same?(known)
-      return installation.update!(next_key_check: @given) if known == [@old]
-      raise Wrong, known.include?(@given) ? UNFINISHED : "#{@source} is not the secret that this database was written with. #{RESTORE}"
+      return installation.update!(next_key_check: @input) if known == [@old]
+      raise Wrong, known.include?(@input) ? UNFINISHED : "#{@source} is not the secret that this database was written with. #{RESTORE}"
     end
 
     UNFINISHED = "The change of the secret was not finished: some of what is private is still encrypted with the other one. " \
@@ -43,7 +43,7 @@ module Server
 
     # The one that was noted, or both of a change.
     def same?(known)
-      known == [@given] || (known.size == 2 && known.sort == [@old, @given].compact.sort)
+      known == [@input] || (known.size == 2 && known.sort == [@old, @input].compact.sort)
     end
 
     def table?
@@ -57,7 +57,7 @@ module Server
         row = record.where("#{columns.first} IS NOT NULL").first
         columns.each { |column| row&.public_send(column) }
       end
-      installation.update!(key_check: @given)
+      installation.update!(key_check: @input)
     rescue ActiveRecord::Encryption::Errors::Decryption
       raise Wrong, "#{@source} does not read what is encrypted in this database. #{RESTORE}"
     end

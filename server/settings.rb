@@ -27,12 +27,12 @@ module Server
     # @return [String] a postgres:// address
     # @raise [Missing]
     def database_url
-      given("DATABASE_URL") || raise(Missing, "DATABASE_URL is not set: bin/start sets it, or name a database of your own.")
+      input("DATABASE_URL") || raise(Missing, "DATABASE_URL is not set: bin/start sets it, or name a database of your own.")
     end
 
     # @return [String] development, test or production
     def mode
-      given("RACK_ENV") || "development"
+      input("RACK_ENV") || "development"
     end
 
     def production?
@@ -56,57 +56,57 @@ module Server
 
     # @return [String] what to name where the secret is wrong
     def encryption_source
-      given("ENCRYPTION_SECRET_FILE") ? "The secret in #{given("ENCRYPTION_SECRET_FILE")}" : "ENCRYPTION_SECRET"
+      input("ENCRYPTION_SECRET_FILE") ? "The secret in #{input("ENCRYPTION_SECRET_FILE")}" : "ENCRYPTION_SECRET"
     end
 
     # The secret before, while what it encrypted is encrypted anew (bin/rekey).
     # @return [String, nil]
     # @raise [Missing] where it is too short
     def old_encryption_secret
-      secret("ENCRYPTION_SECRET_OLD") if given("ENCRYPTION_SECRET_OLD")
+      secret("ENCRYPTION_SECRET_OLD") if input("ENCRYPTION_SECRET_OLD")
     end
 
     # @return [String, nil] a read-only copy of the database, for what may be a moment old
     def replica_url
-      given("REPLICA_URL")
+      input("REPLICA_URL")
     end
 
     # @return [String] the database itself, where DATABASE_URL leads to a pooler: for migrations and backups
     def direct_database_url
-      given("DIRECT_DATABASE_URL") || database_url
+      input("DIRECT_DATABASE_URL") || database_url
     end
 
     # @return [Boolean] whether DATABASE_URL leads to a pooler in transaction mode
     def pooled?
-      given("DATABASE_POOLER") == "transaction"
+      input("DATABASE_POOLER") == "transaction"
     end
 
     # @return [Array<IPAddr>] whose X-Forwarded-* headers count
     # @raise [Missing]
     def trusted_proxies
-      given("TRUSTED_PROXIES").to_s.split(/[\s,]+/).map { |range| IPAddr.new(range) }
+      input("TRUSTED_PROXIES").to_s.split(/[\s,]+/).map { |range| IPAddr.new(range) }
     rescue IPAddr::Error
       raise Missing, "TRUSTED_PROXIES must be addresses or ranges with commas between, such as 127.0.0.1, 10.0.0.0/8."
     end
 
     # @return [Array<String>] names under which this server answers, beside loopback's and addresses
     def allowed_hosts
-      names = given("ALLOWED_HOSTS").to_s.downcase.split(/[\s,]+/)
-      names << given("HOST").downcase if given("HOST")
+      names = input("ALLOWED_HOSTS").to_s.downcase.split(/[\s,]+/)
+      names << input("HOST").downcase if input("HOST")
       names << URI(public_url).host.to_s.downcase if public_url
       names
     end
 
     # @return [Hash, nil] how mail is handed over; nil where it stays in the mailbox that ships
     def smtp
-      return unless given("SMTP_HOST")
-      {address: given("SMTP_HOST"), port: Integer(given("SMTP_PORT") || 587), user_name: given("SMTP_USER"), password: given("SMTP_PASSWORD"),
-       authentication: given("SMTP_USER") && :plain, enable_starttls: given("SMTP_STARTTLS") != "off", open_timeout: 5, read_timeout: 10}.compact
+      return unless input("SMTP_HOST")
+      {address: input("SMTP_HOST"), port: Integer(input("SMTP_PORT") || 587), user_name: input("SMTP_USER"), password: input("SMTP_PASSWORD"),
+       authentication: input("SMTP_USER") && :plain, enable_starttls: input("SMTP_STARTTLS") != "off", open_timeout: 5, read_timeout: 10}.compact
     end
 
     # @return [String] whom mail is from
     def mail_from
-      given("MAIL_FROM") || "willing-sparrow@localhost"
+      input("MAIL_FROM") || "willing-sparrow@localhost"
     end
 
     # @return [Boolean] whether the mailbox page is there: never where mail is really sent, nor in production without the demo
@@ -116,29 +116,29 @@ module Server
 
     # @return [Boolean] whether the demo is asked for by name
     def demo?
-      given("DEMO") == "1"
+      input("DEMO") == "1"
     end
 
     # @return [Boolean] whether to begin without the demo
     def empty?
-      given("EMPTY") == "1"
+      input("EMPTY") == "1"
     end
 
     # @return [String, nil] where the processes of this server keep their counters together
     def metrics_folder
-      given("METRICS_FOLDER")
+      input("METRICS_FOLDER")
     end
 
     # @return [Integer] threads of one server process
     def threads
-      Integer(given("MAX_THREADS") || DEFAULT_THREADS)
+      Integer(input("MAX_THREADS") || DEFAULT_THREADS)
     end
 
     DEFAULT_THREADS = 24
 
     # @return [String, nil] where others reach this server, such as "https://sparrow.example"
     def public_url
-      given("PUBLIC_URL")&.delete_suffix("/")
+      input("PUBLIC_URL")&.delete_suffix("/")
     end
 
     # @return [Boolean] whether cookies may travel by HTTPS only
@@ -153,13 +153,13 @@ module Server
 
     private
 
-    def given(name)
+    def input(name)
       value = @environment[name].to_s.strip
       value unless value.empty?
     end
 
     def secret(name)
-      secret = given(name)
+      secret = input(name)
       return unset(name) unless secret
       return secret if secret.length >= SECRET_LENGTH
       raise Missing, "#{name} must have at least #{SECRET_LENGTH} characters."

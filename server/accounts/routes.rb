@@ -44,10 +44,10 @@ module Server
         end
 
         app.put("/api/account/password", access: :helper) do
-          given = body_as(PASSWORD)
-          confirm_password(given["current"], "/current")
-          Passwords.check(given["password"], "/password", about: [instructor.name, instructor.email, studio.name])
-          instructor.change_password(given["password"], keep: sign_in)
+          input = body_as(PASSWORD)
+          confirm_password(input["current"], "/current")
+          Passwords.check(input["password"], "/password", about: [instructor.name, instructor.email, studio.name])
+          instructor.change_password(input["password"], keep: sign_in)
           Records::AuditEvent.note(instructor, "password_changed")
           render_json(account_view)
         end

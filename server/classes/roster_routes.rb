@@ -30,10 +30,10 @@ module Server
 
         app.put("/api/classes/:id/roster") do |id|
           stored = group_class(id)
-          given = body_as(CHANGE)
+          input = body_as(CHANGE)
           stored.with_lock do
-            stored.roster.where(person_id: given["remove"] || []).destroy_all
-            add_to_roster(stored, people(given["add"] || [], at: "/add"))
+            stored.roster.where(person_id: input["remove"] || []).destroy_all
+            add_to_roster(stored, people(input["add"] || [], at: "/add"))
           end
           render_json(class_view(stored))
         end
@@ -42,18 +42,18 @@ module Server
         app.put("/api/classes/:id/roster/:person", access: :helper) do |id, person|
           stored = group_class(id)
           entry = stored.roster.find_by!(person_id: studio.people.fetch(person).id)
-          given = body_as(ENTRY)
-          entry.present = nil if given["expected"]
-          entry.update!(helper? ? given.except("expected", "sore") : given.except("expected"))
+          input = body_as(ENTRY)
+          entry.present = nil if input["expected"]
+          entry.update!(helper? ? input.except("expected", "sore") : input.except("expected"))
           render_json(class_view(stored))
         end
 
         # Adds a new person, as present: a name and a level is enough.
         app.post("/api/classes/:id/newcomers", access: :helper) do |id|
           stored = group_class(id)
-          given = body_as(NEWCOMER)
+          input = body_as(NEWCOMER)
           stored.with_lock do
-            fresh = studio.people.create!(name: given["name"].strip, level: given["level"], since: studio.today)
+            fresh = studio.people.create!(name: input["name"].strip, level: input["level"], since: studio.today)
             add_to_roster(stored, [fresh])
             stored.roster.find_by!(person_id: fresh.id).update!(present: true)
           end

@@ -21,9 +21,9 @@ module Server
           studio.group_classes.fetch(id)
         end
 
-        def class_fields(given)
-          {starts_at: moment(given["starts_at"], "/starts_at"), slot_minutes: given["slot_minutes"], note: given["note"] || "", kit: given["kit"],
-           place: given["place_id"] && studio.places.fetch(given["place_id"]), leader: given["leader_id"] && studio.instructors.fetch(given["leader_id"])}
+        def class_fields(input)
+          {starts_at: moment(input["starts_at"], "/starts_at"), slot_minutes: input["slot_minutes"], note: input["note"] || "", kit: input["kit"],
+           place: input["place_id"] && studio.places.fetch(input["place_id"]), leader: input["leader_id"] && studio.instructors.fetch(input["leader_id"])}
         end
 
         def moment(text, at)
@@ -39,15 +39,15 @@ module Server
           whole
         end
 
-        def new_class(given)
-          source = workout(given["workout_id"])
+        def new_class(input)
+          source = workout(input["workout_id"])
           unless source.ready
             raise Sparrow::Refused.at("/workout_id", Sparrow.say("server.classes.has_no_station_yet_so_there"))
           end
-          fresh = studio.group_classes.new(**class_fields(given), series: given["also_at"].to_a.any? ? SecureRandom.uuid : nil)
+          fresh = studio.group_classes.new(**class_fields(input), series: input["also_at"].to_a.any? ? SecureRandom.uuid : nil)
           fresh.snapshot_from(source)
-          people(given["people"] || []).each { |person| fresh.roster.create!(studio_id: studio.id, person: person, level: person.level) }
-          (given["also_at"] || []).each_with_index { |instant, index| fresh.reload.repeat(moment(instant, "/also_at/#{index}")) }
+          people(input["people"] || []).each { |person| fresh.roster.create!(studio_id: studio.id, person: person, level: person.level) }
+          (input["also_at"] || []).each_with_index { |instant, index| fresh.reload.repeat(moment(instant, "/also_at/#{index}")) }
           fresh
         end
 
@@ -69,16 +69,16 @@ module Server
         end
 
         app.post("/api/classes") do
-          given = body_as(NEW)
-          render_json(class_view(studio.transaction { new_class(given) }), status: 201)
+          input = body_as(NEW)
+          render_json(class_view(studio.transaction { new_class(input) }), status: 201)
         end
 
         app.get("/api/classes/:id", access: :helper) { |id| render_json(class_view(group_class(id))) }
 
         app.put("/api/classes/:id") do |id|
           stored = group_class(id)
-          given = body_as(CHANGE)
-          stored.update_if_version(given["lock_version"]) { stored.update!(class_fields(given)) }
+          input = body_as(CHANGE)
+          stored.update_if_version(input["lock_version"]) { stored.update!(class_fields(input)) }
           render_json(class_view(stored))
         rescue Records::GroupClass::Outdated
           raise Http::Problems.conflict(Sparrow.say("server.classes.this_class_was_changed_from_another"), theirs: class_view(stored))

@@ -24,7 +24,7 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_27_000011) do
     t.text "pain"
     t.text "note"
     t.datetime "created_at", null: false
-    t.jsonb "given"
+    t.jsonb "planned_targets"
     t.index ["person_id"], name: "index_attendances_on_person_id"
     t.index ["run_id", "person_id"], name: "index_attendances_on_run_id_and_person_id", unique: true
     t.index ["run_id"], name: "index_attendances_on_run_id"

@@ -25,14 +25,14 @@ module Server
           Records::AuditEvent.note_reading(instructor, "fit_read", group_class)
           fit = Fit::ClassFit.new(group_class, only: person_id)
           sheet = fit.alone(person_id)
-          {"person" => Fit::View.person(sheet, sheet.settled.first, fit.versions)}
+          {"person" => Fit::View.person(sheet, sheet.assignments.first, fit.versions)}
         end
 
         # @raise [Sparrow::Refused] a limit is never trained through, by choice neither
-        def check_choice(group_class, person, station, given:)
-          variation = given["variation"] && studio.catalogue.variation(given["variation"])
+        def check_choice(group_class, person, station, input:)
+          variation = input["variation"] && studio.catalogue.variation(input["variation"])
           problem = if station.movement && variation.nil? then ["/variation", Sparrow.say("server.fit.is_not_a_version_in_the")]
-          elsif station.movement.nil? && given["variation"] then ["/variation", Sparrow.say("server.fit.cannot_be_set_the_station_is")]
+          elsif station.movement.nil? && input["variation"] then ["/variation", Sparrow.say("server.fit.cannot_be_set_the_station_is")]
           elsif person.screening == "see_instructor" then ["/variation", Sparrow.say("server.fit.cannot_be_set_a_yes_in")]
           elsif variation && (limit = person.limits_on(group_class.day).find { |held| held.rules_out?(variation) })
             ["/variation", Sparrow.say("server.fit.goes_against_a_limit_limit_change", limit: limit.words)]
@@ -98,11 +98,11 @@ module Server
           stored = group_class(id)
           somebody = somebody_coming(stored, person_id)
           station = station_of(stored, block, station_id)
-          given = body_as(CHOICE)
-          check_choice(stored, somebody, station, given: given)
-          change_choice(stored, somebody, [block, station_id], version: given["version"]) do |choice|
-            choice.update!(studio_id: studio.id, instructor: instructor, movement: station.movement&.id, variation: given["variation"], number: given["number"], why: given["why"],
-              version: given["version"] + 1)
+          input = body_as(CHOICE)
+          check_choice(stored, somebody, station, input: input)
+          change_choice(stored, somebody, [block, station_id], version: input["version"]) do |choice|
+            choice.update!(studio_id: studio.id, instructor: instructor, movement: station.movement&.id, variation: input["variation"], number: input["number"], why: input["why"],
+              version: input["version"] + 1)
           end
           render_json(row_view(stored, somebody.id))
         end
@@ -119,8 +119,8 @@ module Server
         # The circuit's targets, moved to fit this class: in the class's own copy.
         app.post("/api/classes/:id/needs", heavy: true) do |id|
           stored = group_class(id)
-          given = body_as(NEEDS)
-          take_needs(stored, given["take"], over: given["lock_version"])
+          input = body_as(NEEDS)
+          take_needs(stored, input["take"], over: input["lock_version"])
           render_json(fit_view(stored.reload))
         rescue Records::GroupClass::Outdated
           raise Http::Problems.conflict(Sparrow.say("server.fit.this_class_was_changed_from_another"), theirs: fit_view(stored.reload))

@@ -11,15 +11,15 @@ module Server
 
       # @return [Hash]
       def to_h
-        {"stations" => stations, "people" => @fit.sheet.settled.map { |settle| View.person(@fit.sheet, settle, @fit.versions) }, "needs" => @fit.needs.rows.map { |row| need(row) },
+        {"stations" => stations, "people" => @fit.sheet.assignments.map { |assignment| View.person(@fit.sheet, assignment, @fit.versions) }, "needs" => @fit.needs.rows.map { |row| need(row) },
          "moved" => @fit.sheet.moved.size, "lock_version" => @fit.lock_version, "notices" => @fit.notices, "set_aside" => @fit.set_aside.map { |stored, name, why| set_aside(stored, name, why) }}
       end
 
       # @param sheet [Sparrow::Fitting::Sheet]
       # @param versions [Hash] of the choices, by person, block and station
       # @return [Hash] one person of it
-      def self.person(sheet, settle, versions)
-        participant = settle.participant
+      def self.person(sheet, assignment, versions)
+        participant = assignment.participant
         cells = sheet.cells(participant.id)
         {"id" => participant.id, "name" => participant.name, "level" => participant.pacing_level, "new" => participant.newcomer, "screening" => participant.screening,
          "tired" => participant.state == "tired", "sore" => participant.sore, "limits" => participant.limits.map(&:words),

@@ -18,8 +18,8 @@ module Server
 
       def call(env)
         started = Process.clock_gettime(Process::CLOCK_MONOTONIC)
-        given = env["HTTP_X_REQUEST_ID"].to_s
-        id = env[ID] = FORM.match?(given) ? given : SecureRandom.uuid
+        input = env["HTTP_X_REQUEST_ID"].to_s
+        id = env[ID] = FORM.match?(input) ? input : SecureRandom.uuid
         status, headers, body = answer(env, id)
         headers["x-request-id"] = id
         write(env, id, status, started: started)

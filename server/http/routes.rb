@@ -119,9 +119,9 @@ module Server
           end
           text = request.body.read.to_s.force_encoding(Encoding::UTF_8)
           raise EncodingError unless text.valid_encoding?
-          given = JSON.parse(text, max_nesting: 40)
-          raise Http::Problems::Error.new(400, Sparrow.say("server.http.not_an_object"), Sparrow.say("server.http.the_body_must_be_a_json")) unless given.is_a?(Hash)
-          given
+          input = JSON.parse(text, max_nesting: 40)
+          raise Http::Problems::Error.new(400, Sparrow.say("server.http.not_an_object"), Sparrow.say("server.http.the_body_must_be_a_json")) unless input.is_a?(Hash)
+          input
         rescue JSON::ParserError, EncodingError
           raise Http::Problems::Error.new(400, Sparrow.say("server.http.malformed_json"), Sparrow.say("server.http.the_body_is_not_json_that"))
         end

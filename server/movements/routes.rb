@@ -28,20 +28,20 @@ module Server
           {"document" => stored.document, "version" => stored.version}
         end
 
-        def new_movement(given)
-          return begun(given) if given["like"]
-          return given["document"] unless given["copy_of"]
-          original = movement_document(given["copy_of"])
-          Sparrow::Catalogue::CustomMovement.copy(original, id: Records::StudioMovement.free_id(studio, given["copy_of"]),
-            name: given["name"] || "#{original["name"].slice(0, 50)} (own)")
+        def new_movement(input)
+          return begun(input) if input["like"]
+          return input["document"] unless input["copy_of"]
+          original = movement_document(input["copy_of"])
+          Sparrow::Catalogue::CustomMovement.copy(original, id: Records::StudioMovement.free_id(studio, input["copy_of"]),
+            name: input["name"] || "#{original["name"].slice(0, 50)} (own)")
         end
 
         # A name, and all else from the version that is most like it.
-        def begun(given)
-          raise Sparrow::Refused.at("/name", Sparrow.say("server.common.is_missing")) unless given["name"]
-          like = studio.catalogue.variation(given["like"])
+        def begun(input)
+          raise Sparrow::Refused.at("/name", Sparrow.say("server.common.is_missing")) unless input["name"]
+          like = studio.catalogue.variation(input["like"])
           raise Sparrow::Refused.at("/like", Sparrow.say("server.movements.is_not_a_version_we_know")) unless like
-          Sparrow::Catalogue::CustomMovement.begin(movement_document(like.movement_id), like.id, id: Records::StudioMovement.free_id(studio, like.movement_id), name: given["name"].strip)
+          Sparrow::Catalogue::CustomMovement.begin(movement_document(like.movement_id), like.id, id: Records::StudioMovement.free_id(studio, like.movement_id), name: input["name"].strip)
         end
 
         # Pointers are into the body, where the document is one key of it.
@@ -62,8 +62,8 @@ module Server
         end
 
         app.post("/api/movements") do
-          given = body_as(ADD)
-          document = new_movement(given)
+          input = body_as(ADD)
+          document = new_movement(input)
           raise Sparrow::Refused.at("/document", Sparrow.say("server.common.is_missing")) unless document.is_a?(Hash)
           stored = in_document { Records::StudioMovement.add(studio, document) }
           render_json(Movements::View.own_one(stored), status: 201)
@@ -84,10 +84,10 @@ module Server
 
         app.put("/api/movements/:id") do |id|
           stored = own_movement(id)
-          given = body_as(WRITE)
-          document = given["document"]
+          input = body_as(WRITE)
+          document = input["document"]
           raise Sparrow::Refused.at("/document", Sparrow.say("server.movements.must_be_an_object")) unless document.is_a?(Hash)
-          Http::Versions.change(stored, given["version"], Sparrow.say("server.movements.this_movement_was"), theirs: -> { movement_holder(stored) }) { in_document { stored.rewrite(document) } }
+          Http::Versions.change(stored, input["version"], Sparrow.say("server.movements.this_movement_was"), theirs: -> { movement_holder(stored) }) { in_document { stored.rewrite(document) } }
           render_json(Movements::View.own_one(stored))
         end
 

@@ -36,13 +36,13 @@ module Server
         app.get("/api/password-links/:token", access: :open) { |token| render_json({"name" => password_link(token).instructor.name}) }
 
         app.put("/api/password-links/:token", access: :open) do |token|
-          given = body_as(SET)
+          input = body_as(SET)
           link = password_link(token)
           whom = link.instructor
-          Passwords.check(given["password"], "/password", about: [whom.name, whom.email, whom.studio.name])
+          Passwords.check(input["password"], "/password", about: [whom.name, whom.email, whom.studio.name])
           link.with_lock do
             raise Http::SignedLinks.void("link") if link.used_at
-            whom.change_password(given["password"])
+            whom.change_password(input["password"])
             Records::AuditEvent.note(whom, "password_reset")
           end
           status 204

@@ -26,16 +26,16 @@ module Server
         end
 
         # @raise [Sparrow::Refused] with every entry that cannot be taken
-        def write_benchmarks(given)
+        def write_benchmarks(input)
           people = studio.people.index_by(&:id)
-          problems = given["entries"].each_with_index.flat_map { |entry, index| benchmark_problems(entry, people[entry["person_id"]], "/entries/#{index}") }
-          problems += twice(given["entries"])
-          problems << Sparrow::Problem.new(pointer: "/taken_on", message: Sparrow.say("server.people.is_not_here_yet")) if given["taken_on"] > (studio.today + 1).iso8601
+          problems = input["entries"].each_with_index.flat_map { |entry, index| benchmark_problems(entry, people[entry["person_id"]], "/entries/#{index}") }
+          problems += twice(input["entries"])
+          problems << Sparrow::Problem.new(pointer: "/taken_on", message: Sparrow.say("server.people.is_not_here_yet")) if input["taken_on"] > (studio.today + 1).iso8601
           Sparrow::Refused.where(problems)
           studio.transaction do
             # Sheets that name the same people are written one after the other.
-            studio.people.where(id: given["entries"].map { |entry| entry["person_id"] }).order(:id).lock.load
-            pairs = given["entries"].map { |entry| [entry, people[entry["person_id"]].benchmarks.find_or_initialize_by(test: entry["test"], taken_on: given["taken_on"])] }
+            studio.people.where(id: input["entries"].map { |entry| entry["person_id"] }).order(:id).lock.load
+            pairs = input["entries"].map { |entry| [entry, people[entry["person_id"]].benchmarks.find_or_initialize_by(test: entry["test"], taken_on: input["taken_on"])] }
             refuse_overwriting(pairs)
             pairs.each { |entry, stored| stored.update!(studio_id: studio.id, instructor: instructor, variation: entry["variation"], amount: entry["amount"]) }
           end

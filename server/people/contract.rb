@@ -19,8 +19,8 @@ module Server
       # What the forms cannot say of a person.
       # @param today [Date] where the studio is
       # @return [Array<Sparrow::Problem>]
-      def self.problems(given, today:)
-        Sparrow::People::Membership.validation_errors(given["birth_year"], given["since"], today: today)
+      def self.problems(input, today:)
+        Sparrow::People::Membership.validation_errors(input["birth_year"], input["since"], today: today)
       end
     end
   end

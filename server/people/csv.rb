@@ -44,8 +44,8 @@ module Server
       # @param given [String] CSV with a header line; only a name is needed
       # @param apply [Boolean] whether to change anything: only where no row has an error
       # @return [Hash] "rows", "errors" of the file as a whole, and whether it was "applied"
-      def read(given, apply:)
-        rows = rows(given)
+      def read(input, apply:)
+        rows = rows(input)
         sound = rows.none? { |row| row.errors.any? }
         write(rows) if apply && sound
         answer(rows, [], apply && sound)
@@ -63,8 +63,8 @@ module Server
       end
 
       # Read row by row, so that a file that is too long is given up before it is read.
-      def rows(given)
-        headers, lines = split(given.delete_prefix("\uFEFF"))
+      def rows(input)
+        headers, lines = split(input.delete_prefix("\uFEFF"))
         unknown = headers.compact - COLUMNS
         raise Unreadable, Sparrow.say("server.people.there_is_no_column_name") unless headers.include?("name")
         raise Unreadable, Sparrow.say("server.people.these_columns_are_not_known_map", map: unknown.first(10).map { |name| name[0, 40] }.join(", ")) if unknown.any?
@@ -87,25 +87,25 @@ module Server
         [headers, lines]
       end
 
-      def row(given, number, seen)
-        person, problem = match(given)
-        fields, errors = fields(given, person)
+      def row(input, number, seen)
+        person, problem = match(input)
+        fields, errors = fields(input, person)
         errors << problem if problem
-        errors << Sparrow.say("server.people.stands_in_the_file_twice") if (seen[person ? person.id : given["name"].to_s.strip.downcase] += 1) > 1 && given["name"].to_s.strip != ""
+        errors << Sparrow.say("server.people.stands_in_the_file_twice") if (seen[person ? person.id : input["name"].to_s.strip.downcase] += 1) > 1 && input["name"].to_s.strip != ""
         action = if errors.any? then "error"
         elsif person.nil? then "add"
         else fields.empty? ? "same" : "change"
         end
-        Row.new(number, given["name"], action, fields.keys, errors, person, fields)
+        Row.new(number, input["name"], action, fields.keys, errors, person, fields)
       end
 
       # By id where there is one, else by name.
-      def match(given)
-        if given["id"].to_s.strip != ""
-          found = by_id[given["id"].strip]
+      def match(input)
+        if input["id"].to_s.strip != ""
+          found = by_id[input["id"].strip]
           return found ? [found, nil] : [nil, Sparrow.say("server.people.nobody_here_has_this_id")]
         end
-        found = by_name.fetch(given["name"].to_s.strip.downcase, [])
+        found = by_name.fetch(input["name"].to_s.strip.downcase, [])
         return [nil, Sparrow.say("server.people.amount_people_have_this_name_say", amount: found.size)] if found.size > 1
         [found.first, nil]
       end
@@ -120,9 +120,9 @@ module Server
 
       # What differs from what is there, read by the form's own rules.
       # @return [Array(Hash, Array<String>)] fields and what is wrong with them
-      def fields(given, person)
+      def fields(input, person)
         now = person ? cells(person) : {}
-        changed = given.except("id").reject { |column, value| value == now[column].to_s || (column != "name" && value.strip == "") }
+        changed = input.except("id").reject { |column, value| value == now[column].to_s || (column != "name" && value.strip == "") }
         fields = as_typed(changed, person)
         return [fields, []] if person && fields.empty?
         whole = {"name" => person&.name, "level" => person&.level || "beginner", **fields}.compact

@@ -22,25 +22,25 @@ module Server
         end
 
         # @raise [Sparrow::Refused]
-        def person_fields(given)
-          problems = People::Contract.problems(given, today: studio.today)
+        def person_fields(input)
+          problems = People::Contract.problems(input, today: studio.today)
           Sparrow::Refused.where(problems)
-          {"pronouns" => nil, "birth_year" => nil, "since" => nil, "levels" => {}, "tags" => [], "contact" => {}, **given.except("version"), "name" => given["name"].strip}
+          {"pronouns" => nil, "birth_year" => nil, "since" => nil, "levels" => {}, "tags" => [], "contact" => {}, **input.except("version"), "name" => input["name"].strip}
         end
 
-        def change_person(stored, given)
-          fields = person_fields(given)
-          Http::Versions.change(stored, given["version"], Sparrow.say("server.people.this_person_was"), theirs: -> { person_view(stored) }) { stored.update!(fields) }
+        def change_person(stored, input)
+          fields = person_fields(input)
+          Http::Versions.change(stored, input["version"], Sparrow.say("server.people.this_person_was"), theirs: -> { person_view(stored) }) { stored.update!(fields) }
         end
 
-        def change_health(stored, given)
-          Http::Versions.change(stored, given["version"], Sparrow.say("server.people.these_health_notes_were"), theirs: -> { person_view(stored) }, column: :health_version) { health_given(stored, given) }
+        def change_health(stored, input)
+          Http::Versions.change(stored, input["version"], Sparrow.say("server.people.these_health_notes_were"), theirs: -> { person_view(stored) }, column: :health_version) { health_given(stored, input) }
           Records::AuditEvent.note(instructor, "health_changed", stored)
         end
 
-        def health_given(person, given)
-          return person.update!(health: nil, health_consent_at: nil) unless given["consent"]
-          health = given["health"] || {}
+        def health_given(person, input)
+          return person.update!(health: nil, health_consent_at: nil) unless input["consent"]
+          health = input["health"] || {}
           problems = Sparrow::People::Limits::Form.validation_errors(health, today: studio.today + 1, at: "/health")
           Sparrow::Refused.where(problems)
           person.update!(health: health, health_consent_at: person.health_consent_at || Time.now.utc)
@@ -70,8 +70,8 @@ module Server
         end
 
         app.post("/api/people/import", heavy: true) do
-          given = body_as(IMPORT)
-          answer = People::Csv.new(studio).read(given["csv"], apply: given["apply"] == true)
+          input = body_as(IMPORT)
+          answer = People::Csv.new(studio).read(input["csv"], apply: input["apply"] == true)
           Records::AuditEvent.note(instructor, "people_imported", nil, rows: answer["rows"].size) if answer["applied"]
           render_json(answer)
         end

@@ -23,9 +23,9 @@ module Server
 
         app.put("/api/places/:id") do |id|
           place = studio.places.fetch(id)
-          given = body_as(CHANGE)
-          Http::Versions.change(place, given["version"], Sparrow.say("server.places.this_place_was"), theirs: -> { Places::View.new(place).to_h }) do
-            place.update!({"address" => "", "defibrillator" => "", "first_aid" => "", "space" => "", "surface" => "", "kit" => nil, **given.except("version")})
+          input = body_as(CHANGE)
+          Http::Versions.change(place, input["version"], Sparrow.say("server.places.this_place_was"), theirs: -> { Places::View.new(place).to_h }) do
+            place.update!({"address" => "", "defibrillator" => "", "first_aid" => "", "space" => "", "surface" => "", "kit" => nil, **input.except("version")})
           end
           render_json(Places::View.new(place).to_h)
         end

@@ -11,11 +11,11 @@ module Server
 
       def self.registered(app)
         app.post("/api/preview", heavy: true) do
-          given = body_as(FORM)
+          input = body_as(FORM)
           catalogue = studio.catalogue
-          large_json(given["workout"], under: "/workout") do
-            preview = Sparrow::Preview.new(given["workout"], catalogue: catalogue, kept: KEPT)
-            (given["calls"] == false) ? preview.without_calls(seen: given["seen"]) : preview.to_h
+          large_json(input["workout"], under: "/workout") do
+            preview = Sparrow::Preview.new(input["workout"], catalogue: catalogue, kept: KEPT)
+            (input["calls"] == false) ? preview.without_calls(seen: input["seen"]) : preview.to_h
           end
         end
       end

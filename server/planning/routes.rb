@@ -30,34 +30,34 @@ module Server
         app.helpers Helpers
 
         app.post("/api/planning/targets", heavy: true) do
-          given = body_as(SOLVE)
+          input = body_as(SOLVE)
           catalogue = studio.catalogue
-          workout = of_workout(given["workout"])
-          large_json(given["workout"], under: "") do
-            Sparrow::Planning::Solve.new(workout, block: given["block"], station: given["station"], window_s: given["window_s"],
-              choose: given.fetch("choose", "numbers"), catalogue: catalogue).call
+          workout = of_workout(input["workout"])
+          large_json(input["workout"], under: "") do
+            Sparrow::Planning::Solve.new(workout, block: input["block"], station: input["station"], window_s: input["window_s"],
+              choose: input.fetch("choose", "numbers"), catalogue: catalogue).call
           end
         end
 
         app.post("/api/planning/slot", heavy: true) do
-          given = body_as(SLOT)
+          input = body_as(SLOT)
           catalogue = studio.catalogue
-          workout = of_workout(given["workout"])
-          large_json(given["workout"], under: "") { Sparrow::Planning::FitToSlot.new(workout, minutes: given["minutes"], catalogue: catalogue).call }
+          workout = of_workout(input["workout"])
+          large_json(input["workout"], under: "") { Sparrow::Planning::FitToSlot.new(workout, minutes: input["minutes"], catalogue: catalogue).call }
         end
 
         app.post("/api/planning/suggestion", heavy: true) do
-          given = body_as(SUGGEST)
+          input = body_as(SUGGEST)
           catalogue = studio.catalogue
-          workout = of_workout(given["workout"])
-          large_json(given["workout"], under: "") { KINDS.fetch(given["kind"]).new(Sparrow::Plan::Timeline.compile(workout), catalogue: catalogue).call(given["minutes"] * 60) }
+          workout = of_workout(input["workout"])
+          large_json(input["workout"], under: "") { KINDS.fetch(input["kind"]).new(Sparrow::Plan::Timeline.compile(workout), catalogue: catalogue).call(input["minutes"] * 60) }
         end
 
         app.post("/api/planning/format", heavy: true) do
-          given = body_as(REFORMAT)
-          block = given["block"]
-          changed = Sparrow::Plan::Reformat.call(block, given["format"])
-          render_json({"block" => changed, **Sparrow::Plan::Reformat.fates(block["format"], given["format"])})
+          input = body_as(REFORMAT)
+          block = input["block"]
+          changed = Sparrow::Plan::Reformat.call(block, input["format"])
+          render_json({"block" => changed, **Sparrow::Plan::Reformat.fates(block["format"], input["format"])})
         end
       end
     end

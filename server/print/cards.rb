@@ -25,7 +25,7 @@ module Server
 
       # @return [String] a PDF
       def render
-        people = @fit.sheet.settled.map(&:participant)
+        people = @fit.sheet.assignments.map(&:participant)
         @pdf.text(Sparrow.say("server.print.nobody_is_on_the_roster"), size: 10) if people.empty?
         people.each_with_index do |participant, index|
           @pdf.start_new_page if index.positive? && (index % (COLUMNS * ROWS)).zero?

@@ -45,13 +45,13 @@ module Server
 
       def sheet
         places = @fit.sheet.course.places.select { |place| %w[main finisher].include?(place.block.role) }
-        people = @fit.sheet.settled
+        people = @fit.sheet.assignments
         return @pdf.text(Sparrow.say("server.print.nobody_is_on_the_roster"), size: 10) if people.empty? || places.empty?
         parts = places.each_slice((places.size / (places.size / MOST_COLUMNS.to_f).ceil.to_f).ceil).to_a
         parts.each_with_index do |part, index|
           @pdf.start_new_page if index.positive?
           header = ["", *part.map { |place| place.station.name }]
-          grid = Grid.new(@pdf, header, people.map { |settle| row(settle, part) }, type: type)
+          grid = Grid.new(@pdf, header, people.map { |assignment| row(assignment, part) }, type: type)
           room = @pdf.cursor - FOOT
           # Sizes fall and heights with them. At the smallest it goes on over the page.
           grid.draw(SIZES.bsearch { |size| grid.height(size) <= room } || SIZES.last)
@@ -62,14 +62,14 @@ module Server
         @type ||= Type.new(@pdf)
       end
 
-      def row(settle, places)
-        cells = @fit.sheet.cells(settle.participant.id)
-        name = [settle.participant.name, Page::MARKS.fetch(settle.participant.pacing_level)].join("  ")
+      def row(assignment, places)
+        cells = @fit.sheet.cells(assignment.participant.id)
+        name = [assignment.participant.name, Page::MARKS.fetch(assignment.participant.pacing_level)].join("  ")
         [name, *places.map { |place| cell(cells[place.index]) }]
       end
 
       def cell(cell)
-        return (cell.given.kind == "waits") ? Sparrow.say("server.print.talk_first") : Sparrow.say("server.print.sit_out") unless cell.option
+        return (cell.assigned.kind == "waits") ? Sparrow.say("server.print.talk_first") : Sparrow.say("server.print.sit_out") unless cell.option
         variation = cell.option.variation
         [Page::MARKS[cell.level], variation ? variation.name : cell.place.station.name, "\u2013", cell.short].compact.join(" ")
       end

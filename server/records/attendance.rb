@@ -11,15 +11,15 @@ module Server
       encrypts :pain, :note
       has_many :results, class_name: "Server::Records::Result"
 
-      # @param cells [Hash{Array(String, String) => Sparrow::Logging::Given}]
+      # @param cells [Hash{Array(String, String) => Sparrow::Logging::PlannedTarget}]
       # @return [Array<Hash>] as it is stored
-      def self.given_as_stored(cells)
-        cells.map { |(block, station), given| {"block" => block, "station" => station, **given.to_h} }
+      def self.targets_as_stored(cells)
+        cells.map { |(block, station), target| {"block" => block, "station" => station, **target.to_h} }
       end
 
-      # @return [Hash{Array(String, String) => Sparrow::Logging::Given}]
-      def what_was_given
-        given.to_h { |cell| [cell.values_at("block", "station"), Sparrow::Logging::Given.read(cell.except("block", "station"))] }
+      # @return [Hash{Array(String, String) => Sparrow::Logging::PlannedTarget}]
+      def targets
+        planned_targets.to_h { |cell| [cell.values_at("block", "station"), Sparrow::Logging::PlannedTarget.read(cell.except("block", "station"))] }
       end
     end
   end

@@ -67,10 +67,10 @@ module Server
 
       # What each person was given: as it was when the log was first written, else
       # as the fit has it now.
-      # @return [Hash{String => Hash{Array(String, String) => Sparrow::Logging::Given}}] by person; empty without a class
-      def given
+      # @return [Hash{String => Hash{Array(String, String) => Sparrow::Logging::PlannedTarget}}] by person; empty without a class
+      def planned_targets
         return {} unless group_class
-        logged = attendances.select(&:given).to_h { |attendance| [attendance.person_id, attendance.what_was_given] }
+        logged = attendances.select(&:planned_targets).to_h { |attendance| [attendance.person_id, attendance.targets] }
         return logged if group_class.coming.all? { |entry| logged.key?(entry.person_id) }
         fitted.merge(logged)
       end
@@ -95,9 +95,9 @@ module Server
 
       def fitted
         sheet = Fit::ClassFit.new(group_class, document: document).sheet
-        sheet.settled.to_h do |settle|
-          cells = sheet.cells(settle.participant.id)
-          [settle.participant.id, cells.to_h { |cell| [[cell.place.block.id, cell.place.station.id], Sparrow::Logging::Given.of_cell(cell)] }]
+        sheet.assignments.to_h do |assignment|
+          cells = sheet.cells(assignment.participant.id)
+          [assignment.participant.id, cells.to_h { |cell| [[cell.place.block.id, cell.place.station.id], Sparrow::Logging::PlannedTarget.of_cell(cell)] }]
         end
       end
     end

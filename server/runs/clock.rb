@@ -11,10 +11,10 @@ module Server
 
       # @param given [Hash] "anchor_ms", "paused_at_ms", "additions", "finished", "told_at_ms", "sent_at_ms"
       # @param now_ms [Integer] the server's time
-      def initialize(given, now_ms: Runs::Clock.now_ms)
-        @given = given
+      def initialize(input, now_ms: Runs::Clock.now_ms)
+        @input = input
         @now_ms = now_ms
-        @off_ms = now_ms - given.fetch("sent_at_ms")
+        @off_ms = now_ms - input.fetch("sent_at_ms")
         @off_ms = 0 if @off_ms.abs <= NEAR_MS
       end
 
@@ -25,8 +25,8 @@ module Server
 
       # @return [Hash] in the server's time; nothing in it was told after now
       def corrected
-        moved = @given.except("sent_at_ms").merge("anchor_ms" => @given["anchor_ms"] + @off_ms, "told_at_ms" => [@given["told_at_ms"] + @off_ms, @now_ms].min)
-        moved["paused_at_ms"] = @given["paused_at_ms"] + @off_ms if @given["paused_at_ms"]
+        moved = @input.except("sent_at_ms").merge("anchor_ms" => @input["anchor_ms"] + @off_ms, "told_at_ms" => [@input["told_at_ms"] + @off_ms, @now_ms].min)
+        moved["paused_at_ms"] = @input["paused_at_ms"] + @off_ms if @input["paused_at_ms"]
         moved
       end
 

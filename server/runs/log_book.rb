@@ -27,14 +27,14 @@ module Server
       # @param body [Hash] as in FORM
       # @raise [Sparrow::Refused, Outdated]
       def write(body)
-        given = Sparrow::Schema.read(FORM, body)
-        given = given.merge("attendances" => given.fetch("attendances").map { |line| line["present"] ? line : line.except(*OF_THE_PRESENT) })
+        submitted = Sparrow::Schema.read(FORM, body)
+        submitted = submitted.merge("attendances" => submitted.fetch("attendances").map { |line| line["present"] ? line : line.except(*OF_THE_PRESENT) })
         # What the fit gives takes a while to compute: it is known before the run is locked.
-        @planned = @run.given
+        @planned = @run.planned_targets
         @run.with_lock do
-          next if @run.last_submission == given.fetch("submission_id")
-          raise Outdated unless @run.log_version == given.fetch("log_version")
-          put(unseen_kept(given))
+          next if @run.last_submission == submitted.fetch("submission_id")
+          raise Outdated unless @run.log_version == submitted.fetch("log_version")
+          put(unseen_kept(submitted))
         end
       end
 
@@ -42,7 +42,7 @@ module Server
       # @raise [Sparrow::Refused]
       def bring_back(revision)
         here = @run.studio.people.where(id: revision.content["attendances"].map { |line| line["person_id"] }).pluck(:id)
-        @planned = @run.given
+        @planned = @run.planned_targets
         @run.with_lock do
           put("submission_id" => SecureRandom.uuid, "note" => revision.content["note"],
             "attendances" => revision.content["attendances"].select { |line| here.include?(line["person_id"]) })
@@ -52,29 +52,29 @@ module Server
 
       private
 
-      def put(given)
-        replace(given.fetch("attendances"))
-        @run.update!(log_version: @run.log_version + 1, last_submission: given["submission_id"], log_note: given["note"],
+      def put(submitted)
+        replace(submitted.fetch("attendances"))
+        @run.update!(log_version: @run.log_version + 1, last_submission: submitted["submission_id"], log_note: submitted["note"],
           logged_at: Time.now.utc, finished_at: @run.finished_at || Time.now.utc)
-        keep(given)
+        keep(submitted)
       end
 
-      def keep(given)
-        attendances = given.fetch("attendances")
-        @run.log_revisions.create!(studio_id: @run.studio_id, instructor: @by, number: @run.log_version, content: given.slice("note", "attendances"),
+      def keep(submitted)
+        attendances = submitted.fetch("attendances")
+        @run.log_revisions.create!(studio_id: @run.studio_id, instructor: @by, number: @run.log_version, content: submitted.slice("note", "attendances"),
           people: attendances.size, present: attendances.count { |line| line["present"] }, created_at: Time.now.utc)
         Records::AuditEvent.note_reading(@by, "log_written", @run) if @by
       end
 
       # A helper is not shown what hurt or what was noted: what they send does not take it away.
-      def unseen_kept(given)
-        return given unless @by&.role == "helper"
+      def unseen_kept(submitted)
+        return submitted unless @by&.role == "helper"
         kept = @run.attendances.index_by(&:person_id)
-        lines = given.fetch("attendances").map do |line|
+        lines = submitted.fetch("attendances").map do |line|
           before = kept[line["person_id"]]
           (before && line["present"]) ? {"pain" => before.pain, "note" => before.note}.compact.merge(line) : line
         end
-        given.merge("attendances" => lines, "note" => given["note"] || @run.log_note)
+        submitted.merge("attendances" => lines, "note" => submitted["note"] || @run.log_note)
       end
 
       def replace(attendances)
@@ -85,7 +85,7 @@ module Server
           attendance = @run.attendances.create!(
             studio_id: @run.studio_id, person: person, present: line["present"], level: line.fetch("level", person.level),
             **line.slice("effort", "pain", "note"), created_at: Time.now.utc,
-            given: @planned[person.id] && Records::Attendance.given_as_stored(@planned[person.id])
+            planned_targets: @planned[person.id] && Records::Attendance.targets_as_stored(@planned[person.id])
           )
           insert(attendance, results)
         end
@@ -123,7 +123,7 @@ module Server
 
       def results(line, person, at, problems:)
         return [] unless line["present"]
-        @run.sheet.results(line.fetch("level", person.level), line.fetch("exceptions", []), given: @planned.fetch(person.id, {}),
+        @run.sheet.results(line.fetch("level", person.level), line.fetch("exceptions", []), planned: @planned.fetch(person.id, {}),
           counted: @counted.fetch(person.id, {}), at: "#{at}/exceptions")
       rescue Sparrow::Refused => refused
         problems.concat(refused.problems)

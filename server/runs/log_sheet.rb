@@ -25,17 +25,17 @@ module Server
 
       # In the level that they checked in with.
       def people
-        lanes = @run.group_class ? @run.group_class.roster.to_h { |entry| [entry.person_id, entry.level] } : {}
-        given = @run.given
+        levels = @run.group_class ? @run.group_class.roster.to_h { |entry| [entry.person_id, entry.level] } : {}
+        planned = @run.planned_targets
         counted = @run.counted
         @run.people.sort_by(&:name).map do |person|
-          People::Line.new(person).to_h.merge("level" => lanes.fetch(person.id, person.level), "given" => given(given[person.id]),
+          People::Line.new(person).to_h.merge("level" => levels.fetch(person.id, person.level), "planned_targets" => targets(planned[person.id]),
             "counted" => counted.fetch(person.id, {}).map { |(block, station), reps| {"block" => block, "station" => station, "reps" => reps} })
         end
       end
 
       # What the fit gave them, station by station; null where there was none.
-      def given(cells)
+      def targets(cells)
         cells&.map { |(block, station), cell| {"block" => block, "station" => station, "level" => cell.level, **@run.sheet.shown(cell)} }
       end
     end

@@ -58,12 +58,12 @@ module Server
         end
 
         app.post("/api/runs") do
-          given = body_as(OPEN)
-          workout = workout(given["workout_id"])
+          input = body_as(OPEN)
+          workout = workout(input["workout_id"])
           unless workout.ready
             raise Sparrow::Refused.at("/workout_id", Sparrow.say("server.runs.has_no_station_yet_so_there"))
           end
-          run = Records::Run.open(workout, client_key: given["client_key"], by: instructor)
+          run = Records::Run.open(workout, client_key: input["client_key"], by: instructor)
           render_json(run_view(run, Runs::View), status: 201)
         rescue Records::Run::KeyTaken
           raise Sparrow::Refused.at("/client_key", Sparrow.say("server.runs.is_the_key_of_another_run"))
@@ -119,9 +119,9 @@ module Server
           stored = run(id)
           revision = log_revision(stored, number)
           attendances = attendances_view(stored, revision.content["attendances"])
-          names = studio.people.where(id: revision.content["attendances"].map { |given| given["person_id"] }).pluck(:id, :name).to_h
+          names = studio.people.where(id: revision.content["attendances"].map { |input| input["person_id"] }).pluck(:id, :name).to_h
           render_json(log_revision_line(revision).merge("note" => revision.content["note"],
-            "attendances" => attendances.map { |given| given.merge("name" => names[given["person_id"]]) }))
+            "attendances" => attendances.map { |input| input.merge("name" => names[input["person_id"]]) }))
         end
 
         # The earlier log stands again, as a new one: nothing of the history is lost.

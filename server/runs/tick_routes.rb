@@ -18,12 +18,12 @@ module Server
         end
 
         # @raise [Sparrow::Refused] where the run has no such block or station, or nobody of that id
-        def tick_place(run, given)
-          block = run.document["blocks"].find { |candidate| candidate["id"] == given["block"] }
-          station = given["station"].nil? || block&.fetch("stations", [])&.any? { |candidate| candidate["id"] == given["station"] }
-          person = given["person_id"] && studio.people.where("id::text = ?", given["person_id"]).first
+        def tick_place(run, input)
+          block = run.document["blocks"].find { |candidate| candidate["id"] == input["block"] }
+          station = input["station"].nil? || block&.fetch("stations", [])&.any? { |candidate| candidate["id"] == input["station"] }
+          person = input["person_id"] && studio.people.where("id::text = ?", input["person_id"]).first
           problems = [(["/block", Sparrow.say("server.runs.is_not_a_block_of_this")] unless block), (["/station", Sparrow.say("server.runs.is_not_a_station_of_that")] unless station),
-            (["/person_id", Sparrow.say("server.runs.is_nobody_of_this_studio")] if given["person_id"] && person.nil?)].compact
+            (["/person_id", Sparrow.say("server.runs.is_nobody_of_this_studio")] if input["person_id"] && person.nil?)].compact
           Sparrow::Refused.where(problems.map { |pointer, message| Sparrow::Problem.new(pointer: pointer, message: message) })
           person
         end
@@ -36,10 +36,10 @@ module Server
 
         app.post("/api/runs/:id/ticks", access: :helper) do |id|
           stored = run(id)
-          given = body_as(TICK)
-          person = tick_place(stored, given)
-          stored.ticks.create_with(studio_id: studio.id, person: person, at: Time.now.utc, **given.slice("block", "station", "level", "amount").transform_keys(&:to_sym))
-            .find_or_create_by!(client_key: given["client_key"])
+          input = body_as(TICK)
+          person = tick_place(stored, input)
+          stored.ticks.create_with(studio_id: studio.id, person: person, at: Time.now.utc, **input.slice("block", "station", "level", "amount").transform_keys(&:to_sym))
+            .find_or_create_by!(client_key: input["client_key"])
           render_json(ticks_view(stored), status: 201)
         end
 

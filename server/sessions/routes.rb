@@ -58,8 +58,8 @@ module Server
         app.get("/api/session", access: :helper) { render_json(session_view) }
 
         app.post("/api/session", access: :open) do
-          given = body_as(FORM)
-          whom = with_password(given["email"], given["password"])
+          input = body_as(FORM)
+          whom = with_password(input["email"], input["password"])
           if whom.second_factor?
             env["rack.session"]["pending"] = [whom.id, Time.now.to_i + PENDING_S]
             next render_json({"second_factor" => true}, status: 202)
@@ -69,13 +69,13 @@ module Server
         end
 
         app.post("/api/session/second-factor", access: :open) do
-          given = body_as(CODE)
+          input = body_as(CODE)
           whom = pending_instructor
           raise Http::Problems::Error.new(401, Sparrow.say("server.sessions.not_signed_in"), Sparrow.say("server.sessions.sign_in_with_your_password_first")) unless whom
           guard = Http::Throttle::SignInGuard.new(request.ip, "second-factor/#{whom.id}")
           wait = guard.enter
           raise Http::Throttle::SignInGuard.too_many(wait) if wait.positive?
-          raise Sparrow::Refused.at("/code", Sparrow.say("server.sessions.is_not_right_or_was_used")) unless Accounts::SecondFactor.new(whom).passes?(given["code"])
+          raise Sparrow::Refused.at("/code", Sparrow.say("server.sessions.is_not_right_or_was_used")) unless Accounts::SecondFactor.new(whom).passes?(input["code"])
           guard.right
           open_session(whom)
           render_json(session_view, status: 201)

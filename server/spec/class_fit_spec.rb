@@ -35,14 +35,14 @@ RSpec.describe Server::Fit::ClassFit do
 
   it "takes the level, tiredness and soreness of the day, not those of the person" do
     group_class.roster.first.update!(level: "beginner", tired: true, sore: ["wrist"])
-    participant = described_class.new(group_class.reload).sheet.settled.first.participant
+    participant = described_class.new(group_class.reload).sheet.assignments.first.participant
     expect([participant.pacing_level, participant.state, participant.sore]).to eq(["beginner", "tired", ["wrist"]])
   end
 
   it "takes the limits that hold on the day of the class, not today's" do
     tamsin.update!(health: {"limits" => [{"kind" => "wrist", "severity" => "avoid", "until" => (Date.today + 3).iso8601}]})
     expect(cell(gather(Time.now.utc + 86_400)).option.variation.joints).not_to include("wrist")
-    expect(described_class.new(gather(Time.now.utc + 10 * 86_400)).sheet.settled.first.participant.limits).to eq([])
+    expect(described_class.new(gather(Time.now.utc + 10 * 86_400)).sheet.assignments.first.participant.limits).to eq([])
   end
 
   it "remembers the latest choice for the movement from an earlier class, never from a later or a cancelled one" do
@@ -50,9 +50,9 @@ RSpec.describe Server::Fit::ClassFit do
     choose(gather(Time.now.utc - 7 * 86_400), variation: "push_up.knees", number: 7)
     choose(gather(Time.now.utc - 86_400, cancelled_at: Time.now.utc), variation: "push_up.hands_60", number: 8)
     choose(gather(Time.now.utc + 86_400), variation: "push_up.hands_60", number: 9)
-    expect(cell(group_class).given).to have_attributes(kind: "remembered", option: have_attributes(number: 7))
+    expect(cell(group_class).assigned).to have_attributes(kind: "remembered", option: have_attributes(number: 7))
     choose(group_class, variation: "push_up.wall", number: 5)
-    expect(cell(group_class).given).to have_attributes(kind: "locked", option: have_attributes(number: 5))
+    expect(cell(group_class).assigned).to have_attributes(kind: "locked", option: have_attributes(number: 5))
   end
 
   it "is the same for one person alone, where nothing need be shared" do
@@ -65,9 +65,9 @@ RSpec.describe Server::Fit::ClassFit do
   it "counts somebody new for four weeks" do
     expect(tamsin.new_on?(Date.today)).to be(false)
     tamsin.update!(since: Date.today - 27)
-    expect(described_class.new(group_class.reload).sheet.settled.first.participant).to be_guarded
+    expect(described_class.new(group_class.reload).sheet.assignments.first.participant).to be_guarded
     tamsin.update!(since: Date.today - 28, health: {"screening" => {"answers" => Sparrow::People::Screening.questions.to_h { |question| [question["id"], false] }, "answered_on" => "2026-01-01"}})
-    expect(described_class.new(Server::Records::GroupClass.find(group_class.id)).sheet.settled.first.participant).not_to be_guarded
+    expect(described_class.new(Server::Records::GroupClass.find(group_class.id)).sheet.assignments.first.participant).not_to be_guarded
   end
 
   it "asks the database the same few times, however many come" do

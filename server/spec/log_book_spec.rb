@@ -78,7 +78,7 @@ RSpec.describe Server::Runs::LogBook do
 
     it "tells the log sheet what each was given" do
       choose("push_up.wall", 7)
-      cell = Server::Runs::LogSheet.new(run).to_h["people"].first["given"].first
+      cell = Server::Runs::LogSheet.new(run).to_h["people"].first["planned_targets"].first
       expect(cell).to include("station" => "p", "variation" => "push_up.wall", "name" => "Wall push-up", "reps" => 7, "target" => "7 reps", "seconds" => nil)
     end
   end

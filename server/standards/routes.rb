@@ -19,10 +19,10 @@ module Server
 
         # @return [Hash] without what is the default anyway
         # @raise [Sparrow::Refused]
-        def house_given(given)
-          problems = Sparrow::Standards::House.validation_errors(given)
+        def house_given(input)
+          problems = Sparrow::Standards::House.validation_errors(input)
           Sparrow::Refused.where(problems)
-          given
+          input
         end
 
         def touched(house)
@@ -53,12 +53,12 @@ module Server
         end
 
         app.put("/api/house", heavy: true) do
-          given = body_as(CHANGE)
-          house = house_given(given["house"])
-          raise Sparrow::Refused.at("/version", Sparrow.say("server.common.is_missing")) unless given["version"]
-          Http::Versions.change(studio, given["version"], Sparrow.say("server.standards.the_standards_were"), theirs: -> { house_view }, column: :house_version) do
+          input = body_as(CHANGE)
+          house = house_given(input["house"])
+          raise Sparrow::Refused.at("/version", Sparrow.say("server.common.is_missing")) unless input["version"]
+          Http::Versions.change(studio, input["version"], Sparrow.say("server.standards.the_standards_were"), theirs: -> { house_view }, column: :house_version) do
             studio.update!(house: house)
-            bring_along(given["bring"] || [], house)
+            bring_along(input["bring"] || [], house)
           end
           render_json(house_view)
         end

@@ -61,8 +61,8 @@ module Server
         app.get("/api/studio", access: :owner) { render_json(studio_view) }
 
         app.put("/api/studio", access: :owner) do
-          given = body_as(CHANGE)
-          Http::Versions.change(studio, given["version"], Sparrow.say("server.studios.these_settings_were"), theirs: -> { studio_view }) { studio.update!(given.except("version")) }
+          input = body_as(CHANGE)
+          Http::Versions.change(studio, input["version"], Sparrow.say("server.studios.these_settings_were"), theirs: -> { studio_view }) { studio.update!(input.except("version")) }
           Records::AuditEvent.note(instructor, "studio_changed")
           render_json(studio_view)
         end
@@ -78,9 +78,9 @@ module Server
 
         # For good: with the studio's name typed, and the owner's password.
         app.delete("/api/studio", access: :owner) do
-          given = body_as(DELETE)
-          raise Sparrow::Refused.at("/name", Sparrow.say("server.studios.is_not_the_studios_name")) unless given["name"].strip == studio.name
-          confirm_password(given["password"], "/password")
+          input = body_as(DELETE)
+          raise Sparrow::Refused.at("/name", Sparrow.say("server.studios.is_not_the_studios_name")) unless input["name"].strip == studio.name
+          confirm_password(input["password"], "/password")
           Studios::Deletion.new(studio).call
           env["rack.session"].clear
           status 204

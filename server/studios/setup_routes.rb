@@ -41,9 +41,9 @@ module Server
         app.get("/api/setup", access: :open) { render_json(setup_view) }
 
         app.post("/api/setup", access: :open) do
-          given = body_as(FORM)
-          owner = with_setup_code(given["code"]) do |installation|
-            found = Studios::Founding.new(**given.except("code").transform_keys(&:to_sym)).call
+          input = body_as(FORM)
+          owner = with_setup_code(input["code"]) do |installation|
+            found = Studios::Founding.new(**input.except("code").transform_keys(&:to_sym)).call
             installation.update!(setup_code_digest: nil)
             found
           end

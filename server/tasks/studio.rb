@@ -69,16 +69,16 @@ class StudioCommand
 
   # What is wrong is asked again, the rest is kept.
   def create
-    given = {}
+    input = {}
     begin
-      (QUESTIONS.keys - given.keys).each { |key| given[key] = (key == "password") ? secret(QUESTIONS[key]) : ask(QUESTIONS[key]) }
-      Sparrow::Schema.read(Server::Studios::SetupRoutes::FORM, given.merge("code" => "-"))
-      owner = Server::Studios::Founding.new(**given.transform_keys(&:to_sym)).call
+      (QUESTIONS.keys - input.keys).each { |key| input[key] = (key == "password") ? secret(QUESTIONS[key]) : ask(QUESTIONS[key]) }
+      Sparrow::Schema.read(Server::Studios::SetupRoutes::FORM, input.merge("code" => "-"))
+      owner = Server::Studios::Founding.new(**input.transform_keys(&:to_sym)).call
     rescue Sparrow::Refused => refused
       refused.problems.each { |problem| warn "#{problem.pointer.delete_prefix("/").tr("_", " ").capitalize} #{problem.message}." }
-      wrong = refused.problems.map { |problem| problem.pointer.delete_prefix("/") } & given.keys
+      wrong = refused.problems.map { |problem| problem.pointer.delete_prefix("/") } & input.keys
       abort "Nothing was created." if wrong.empty? || @input.eof?
-      wrong.each { |key| given.delete(key) }
+      wrong.each { |key| input.delete(key) }
       retry
     end
     @output.puts "#{owner.studio.name} is there: #{owner.studio.id}"

@@ -16,13 +16,13 @@ module Server
         end
 
         # @return [Records::Instructor] who has joined
-        def accept(invitation, given)
+        def accept(invitation, input)
           Team::Contract.check_email(invitation.email, "/email")
-          Passwords.check(given["password"], "/password", about: [given["name"], invitation.email, invitation.studio.name])
+          Passwords.check(input["password"], "/password", about: [input["name"], invitation.email, invitation.studio.name])
           invitation.with_lock do
             raise Http::SignedLinks.void("invitation") if invitation.accepted_at || invitation.withdrawn_at
             invitation.update!(accepted_at: Time.now.utc)
-            invitation.studio.instructors.create!(name: given["name"].strip, email: invitation.email, role: invitation.role, password: given["password"], password_changed_at: Time.now.utc)
+            invitation.studio.instructors.create!(name: input["name"].strip, email: invitation.email, role: invitation.role, password: input["password"], password_changed_at: Time.now.utc)
               .tap { |joined| Records::AuditEvent.note(joined, "joined", role: joined.role) }
           end
         end
@@ -37,8 +37,8 @@ module Server
         end
 
         app.post("/api/invitations/:token", access: :open) do |token|
-          given = body_as(ACCEPT)
-          open_session(accept(standing_invitation(token), given))
+          input = body_as(ACCEPT)
+          open_session(accept(standing_invitation(token), input))
           render_json(session_view, status: 201)
         end
       end

@@ -26,10 +26,10 @@ module Server
         end
 
         # @return [Hash] the link, shown to who invites so that it can be handed over by other means
-        def invite(given)
-          Team::Contract.check_email(given["email"], "/email")
-          studio.invitations.where("lower(email) = ?", given["email"].strip.downcase).where(accepted_at: nil, withdrawn_at: nil).update_all(withdrawn_at: Time.now.utc)
-          invitation = studio.invitations.create!(name: given["name"].strip, email: given["email"].strip, role: given["role"], invited_by: instructor,
+        def invite(input)
+          Team::Contract.check_email(input["email"], "/email")
+          studio.invitations.where("lower(email) = ?", input["email"].strip.downcase).where(accepted_at: nil, withdrawn_at: nil).update_all(withdrawn_at: Time.now.utc)
+          invitation = studio.invitations.create!(name: input["name"].strip, email: input["email"].strip, role: input["role"], invited_by: instructor,
             expires_at: Time.now.utc + Records::Invitation::LASTS)
           url = "#{address}/join/#{Http::SignedLinks.token(invitation, "invitation")}"
           Mailbox::Post.invitation(invitation, url)
@@ -38,13 +38,13 @@ module Server
         end
 
         # Under a lock of the studio, so that two owners cannot each make the other the last but none.
-        def change_member(member, given)
+        def change_member(member, input)
           studio.with_lock do
             member.reload
-            leaves = member.last_owner? && (given["disabled"] || (given["role"] && given["role"] != "owner"))
-            raise Sparrow::Refused.at(given["disabled"] ? "/disabled" : "/role", Sparrow.say("server.team.would_leave_the_studio_without_an")) if leaves
-            change_role(member, given["role"]) if given["role"] && given["role"] != member.role
-            change_disabled(member, given["disabled"]) unless given["disabled"].nil? || given["disabled"] == !member.disabled_at.nil?
+            leaves = member.last_owner? && (input["disabled"] || (input["role"] && input["role"] != "owner"))
+            raise Sparrow::Refused.at(input["disabled"] ? "/disabled" : "/role", Sparrow.say("server.team.would_leave_the_studio_without_an")) if leaves
+            change_role(member, input["role"]) if input["role"] && input["role"] != member.role
+            change_disabled(member, input["disabled"]) unless input["disabled"].nil? || input["disabled"] == !member.disabled_at.nil?
           end
         end
 

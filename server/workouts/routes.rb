@@ -17,10 +17,10 @@ module Server
           studio.workouts.kept.fetch(id)
         end
 
-        def new_document(given)
-          return workout(given["copy_of"]).copied_document if given["copy_of"]
-          return template(given["template"]) if given["template"]
-          return under_standards(given["document"]) if given["document"]
+        def new_document(input)
+          return workout(input["copy_of"]).copied_document if input["copy_of"]
+          return template(input["template"]) if input["template"]
+          return under_standards(input["document"]) if input["document"]
           raise Sparrow::Refused.at("/document", Sparrow.say("server.common.is_missing"))
         end
 
@@ -75,13 +75,13 @@ module Server
 
         app.put("/api/workouts/:id", heavy: true) do |id|
           stored = workout(id)
-          given = body_as(SAVE)
-          preview = preview_of(given["document"], under: "/document")
+          input = body_as(SAVE)
+          preview = preview_of(input["document"], under: "/document")
           begin
-            stored.save_over(given["lock_version"], preview, by: instructor)
+            stored.save_over(input["lock_version"], preview, by: instructor)
           rescue Records::Workout::Outdated
             raise Http::Problems.conflict(Sparrow.say("server.workouts.n_saved_this_circuit_after_you", n: stored.updated_by&.name || Sparrow.say("server.workouts.somebody")),
-              theirs: Workouts::View.new(stored).to_h, yours: given["document"])
+              theirs: Workouts::View.new(stored).to_h, yours: input["document"])
           end
           render_json(Workouts::View.new(stored).to_h)
         end

@@ -86,10 +86,10 @@ RSpec.describe "Classes" do
     expect(page).to have_button("Start", exact: true)
     run = Server::Records::Run.order(:created_at).last
     run.update!(started_at: Time.now.utc, finished_at: Time.now.utc)
-    given = run.given.fetch(Server::Records::Person.find_by!(name: "Dov Abernethy").id)
+    planned = run.planned_targets.fetch(Server::Records::Person.find_by!(name: "Dov Abernethy").id)
     visit "/runs/#{run.id}/log"
     click_button "Dov Abernethy: as planned; station by station"
-    (block, place), cell = given.find { |_, held| held.reps }
+    (block, place), cell = planned.find { |_, held| held.reps }
     name = run.sheet.stations.find { |held| held["block"] == block && held["station"] == place }["name"]
     expect(find(:group, name, match: :first)).to have_content(Sparrow::Catalogue.house.variation(cell.variation).name)
     find("[aria-label='Dov Abernethy, #{name}: what was done']").click
@@ -103,7 +103,7 @@ RSpec.describe "Classes" do
     instead = results.find_by!(planned: false)
     expect(Sparrow::Catalogue.house.variation(instead.variation).name).to eq(chosen)
     kept = results.where(planned: true).to_h { |result| [[result.block, result.station], [result.variation, result.reps, result.seconds, result.skipped]] }
-    expect(kept).to eq(given.except([block, place]).transform_values { |held| [held.variation, held.reps, held.seconds, held.out?] }.slice(*kept.keys))
+    expect(kept).to eq(planned.except([block, place]).transform_values { |held| [held.variation, held.reps, held.seconds, held.out?] }.slice(*kept.keys))
     expect(kept.size).to be > 5
   end
 

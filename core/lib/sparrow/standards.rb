@@ -10,7 +10,7 @@ module Sparrow
     # @return [Array<School>] in the order in which they are offered
     def self.schools
       @schools ||= YAML.safe_load_file(File.join(DATA, "house", "schools.yml"))
-        .map { |given| School.new(**given.transform_keys(&:to_sym)) }.freeze
+        .map { |input| School.new(**input.transform_keys(&:to_sym)) }.freeze
     end
   end
 end

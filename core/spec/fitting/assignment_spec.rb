@@ -3,44 +3,44 @@
 RSpec.describe Sparrow::Fitting::Assignment do
   let(:push_ups) { intervals([station("p", movement: "push_up", levels: Sparrow::Level::ALL.to_h { |level| [level, {"variation" => "push_up.floor", "reps" => 8}] })], work_s: 40, rest_s: 60, rounds: 2) }
 
-  def settle(somebody, block = push_ups, kit: nil)
+  def assignment(somebody, block = push_ups, kit: nil)
     described_class.new(Sparrow::Fitting::ClassLayout.new(timeline_of(block)), somebody, kit: kit)
   end
 
-  def variation(given)
-    given.option&.variation&.id
+  def variation(assigned)
+    assigned.option&.variation&.id
   end
 
   it "opens with what the level of the pattern is asked, not the one that they follow" do
     mixed = intervals([station("p", movement: "push_up")], work_s: 40)
     strong_legs = person(level: "advanced", levels: {"push" => "beginner"})
-    expect(variation(settle(strong_legs, mixed).given.first)).to eq("push_up.knees")
-    expect(settle(strong_legs, mixed).standard(0).level).to eq("beginner")
+    expect(variation(assignment(strong_legs, mixed).assigned.first)).to eq("push_up.knees")
+    expect(assignment(strong_legs, mixed).standard(0).level).to eq("beginner")
   end
 
   it "never gives more with a limit than without, even where the easy variations are the barred ones" do
     weak = {"push_up.wall" => 10}
-    free = settle(person(measured: weak)).best(0)
+    free = assignment(person(measured: weak)).best(0)
     expect(variation(free)).to eq("push_up.wall")
     room = {"mat" => 9, "step" => 9, "bench" => 9}
-    limited = settle(person(measured: weak, limits: [limit("needs_support")]), kit: room).best(0)
+    limited = assignment(person(measured: weak, limits: [limit("needs_support")]), kit: room).best(0)
     expect(limited.option&.demand.to_f).to be <= free.option.demand
   end
 
   it "offers for shared kit only what is easier, and each with a number that holds" do
-    held = settle(person(measured: {"push_up.floor" => 40})).call
+    held = assignment(person(measured: {"push_up.floor" => 40})).call
     others = held.others(0)
     expect(others.map(&:demand)).to eq(others.map(&:demand).sort.reverse)
-    expect(others).to all(satisfy { |option| option.demand < held.given.first.option.demand })
+    expect(others).to all(satisfy { |option| option.demand < held.assigned.first.option.demand })
     expect(others).to all(satisfy { |option| held.forecast.slack(0, option, 0) >= -1e-9 })
   end
 
   it "finds something of the pattern that needs none of the pieces that are short" do
-    held = settle(person(measured: {"lunge_back.free" => 30}), intervals([station("u", movement: "step_up")], work_s: 30)).call
+    held = assignment(person(measured: {"lunge_back.free" => 30}), intervals([station("u", movement: "step_up")], work_s: 30)).call
     instead = held.elsewhere(0, without: ["step"])
     expect(instead.equipment).not_to include("step")
-    expect([instead.variation.pattern, instead.demand <= held.given.first.option.demand]).to eq(["lunge", true])
-    waiting = settle(person(screening: "see_instructor")).call
+    expect([instead.variation.pattern, instead.demand <= held.assigned.first.option.demand]).to eq(["lunge", true])
+    waiting = assignment(person(screening: "see_instructor")).call
     expect([waiting.others(0), waiting.elsewhere(0, without: [])]).to eq([[], nil])
   end
 
@@ -48,23 +48,23 @@ RSpec.describe Sparrow::Fitting::Assignment do
     parts = [{"movement" => "high_knees", "reps" => 4}, {"movement" => "mountain_climber", "reps" => 4}]
     compound = {"id" => "p", "counting" => "compound", "parts" => parts, "levels" => Sparrow::Level::ALL.zip([2, 3, 4]).to_h { |level, reps| [level, {"reps" => reps}] }}
     choice = Sparrow::Fitting::Participant::Choice.new(number: 2, locked: true)
-    given = settle(person(choices: {%w[main p] => choice}), intervals([compound], work_s: 60)).call.given.first
-    expect([given.kind, given.option.number, given.option.variation]).to eq(["locked", 2, nil])
+    assigned = assignment(person(choices: {%w[main p] => choice}), intervals([compound], work_s: 60)).call.assigned.first
+    expect([assigned.kind, assigned.option.number, assigned.option.variation]).to eq(["locked", 2, nil])
   end
 
   it "passes over a choice for a variation that the catalogue no longer has" do
     choice = Sparrow::Fitting::Participant::Choice.new(variation: "own_gone.variation_1", locked: true)
-    expect(settle(person(choices: {%w[main p] => choice}, measured: {"push_up.floor" => 30})).call.given.first.kind).to eq("fits")
+    expect(assignment(person(choices: {%w[main p] => choice}, measured: {"push_up.floor" => 30})).call.assigned.first.kind).to eq("fits")
   end
 
   it "says the most of a variation that leaves the reserve, and nothing where not one does" do
-    held = settle(person(measured: {"push_up.floor" => 20})).call
+    held = assignment(person(measured: {"push_up.floor" => 20})).call
     option = held.course.options(0).find { |known| known.variation.id == "push_up.floor" }
     asked = Hash.new { |hash, number| hash[number] = option.asking(number) }
     most = held.highest(0, asked, 30)
     expect(held.forecast.slack(0, asked[most], 2)).to be >= -1e-9
     expect(held.forecast.slack(0, asked[most + 1], 2)).to be_negative
-    weak = settle(person(measured: {"push_up.floor" => 1})).call
+    weak = assignment(person(measured: {"push_up.floor" => 1})).call
     expect(weak.highest(0, asked, 30)).to be_nil
   end
 end

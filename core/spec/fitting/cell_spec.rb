@@ -26,7 +26,7 @@ RSpec.describe Sparrow::Fitting::Cell do
     expect(cell_of(person(measured: {"push_up.floor" => 60}), push_ups).target).to eq("10 reps")
     long = intervals([station("m", movement: "high_knees")], work_s: 240, rounds: 3, rest_s: 5)
     lowered = cell_of(person(level: "beginner"), long)
-    expect(lowered.given.kind).to eq("lowered")
+    expect(lowered.assigned.kind).to eq("lowered")
     expect(lowered.target).to match(/\A\d+ s, then rest\z/)
     expect(lowered.option.number % 5).to eq(0)
   end

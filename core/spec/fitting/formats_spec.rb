@@ -32,11 +32,11 @@ RSpec.describe "The fit in every format" do
 
   it "lowers every round of a ladder that is too much, and no other" do
     laddered = paced("ladder", rounds: 4)
-    laddered["stations"] = stations.first(2).map { |given| given.merge("ladder" => {"total" => 60, "shape" => "descending"}, "levels" => given["levels"].transform_values { |level| level.except("reps") }) }
+    laddered["stations"] = stations.first(2).map { |assigned| assigned.merge("ladder" => {"total" => 60, "shape" => "descending"}, "levels" => assigned["levels"].transform_values { |level| level.except("reps") }) }
     cells = sound(laddered)
     expect(cells["strong"].first.outlooks.map(&:asked)).to eq([24.0, 18.0, 12.0, 6.0])
-    given = cells["weak"].first
-    expect(given.outlooks.map(&:asked)).to eq([24, 18, 12, 6].map { |asked| [asked, given.option.number].min.to_f }) if given.option&.variation&.movement_id == "push_up"
+    assigned = cells["weak"].first
+    expect(assigned.outlooks.map(&:asked)).to eq([24, 18, 12, 6].map { |asked| [asked, assigned.option.number].min.to_f }) if assigned.option&.variation&.movement_id == "push_up"
   end
 
   it "takes the whole prescription of the round where levels escalate" do

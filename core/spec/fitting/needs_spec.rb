@@ -16,7 +16,7 @@ RSpec.describe Sparrow::Fitting::Needs do
     expect(row.to.variation.demand_value).to be < 0.64
     document = Sparrow::Pointer.put(workout_document(block), row.patch)
     moved = fit(people, document["blocks"].first)
-    expect(%w[a b].map { |id| moved.cells(id).first.given.kind }).to eq(%w[fits fits])
+    expect(%w[a b].map { |id| moved.cells(id).first.assigned.kind }).to eq(%w[fits fits])
   end
 
   it "raises a number that is too low, as far as the window has time" do
@@ -35,7 +35,7 @@ RSpec.describe Sparrow::Fitting::Needs do
     expect(row.to.number).to be_between(4, 6)
     expect(row.patch).to eq([["/blocks/0/stations/0/levels/intermediate/reps", row.to.number]])
     moved = fit([strong], Sparrow::Pointer.put(workout_document(block), row.patch)["blocks"].first)
-    expect(moved.cells("a").first.given).to have_attributes(kind: "fits")
+    expect(moved.cells("a").first.assigned).to have_attributes(kind: "fits")
   end
 
   it "does not move a compound to the parts of another level" do

@@ -1,34 +1,34 @@
 # frozen_string_literal: true
 
 RSpec.describe Sparrow::Fitting::Options do
-  def options(given, **block)
-    workout = Sparrow::Plan.read(workout_document(intervals([given], **block)))
+  def options(assigned, **block)
+    workout = Sparrow::Plan.read(workout_document(intervals([assigned], **block)))
     described_class.new(workout.blocks.first.stations.first, workout.house)
   end
 
-  def ladder(given, **block)
-    options(given, **block).all.map { |option| [option.variation.id.split(".").last, option.level, option.unit, option.number] }
+  def ladder(assigned, **block)
+    options(assigned, **block).all.map { |option| [option.variation.id.split(".").last, option.level, option.unit, option.number] }
   end
 
   it "lists a ladder's variations from the hardest down, each with the number of the level whose band holds it" do
-    given = station("p", movement: "push_up", levels: {"beginner" => {"variation" => "push_up.knees", "reps" => 5}, "intermediate" => {"variation" => "push_up.floor", "reps" => 8},
-                                                       "advanced" => {"variation" => "push_up.feet_30", "reps" => 12}})
-    expect(ladder(given)).to eq([
+    assigned = station("p", movement: "push_up", levels: {"beginner" => {"variation" => "push_up.knees", "reps" => 5}, "intermediate" => {"variation" => "push_up.floor", "reps" => 8},
+                                                          "advanced" => {"variation" => "push_up.feet_30", "reps" => 12}})
+    expect(ladder(assigned)).to eq([
       ["feet_30", "advanced", "reps", 12], ["floor", "intermediate", "reps", 8], ["hands_30", "intermediate", "reps", 8],
       ["knees", "beginner", "reps", 5], ["hands_60", "beginner", "reps", 5], ["wall", "beginner", "reps", 5]
     ])
   end
 
   it "lists one variation with each level's number, the higher first, where the levels share it" do
-    given = station("s", movement: "squat", levels: Sparrow::Level::ALL.zip([10, 15, 20]).to_h { |level, reps| [level, {"variation" => "squat.parallel", "reps" => reps}] })
-    parallel = ladder(given).select { |variation, *| variation == "parallel" }
+    assigned = station("s", movement: "squat", levels: Sparrow::Level::ALL.zip([10, 15, 20]).to_h { |level, reps| [level, {"variation" => "squat.parallel", "reps" => reps}] })
+    parallel = ladder(assigned).select { |variation, *| variation == "parallel" }
     expect(parallel.map(&:last)).to eq([20, 15, 10])
     expect(parallel.map { |_, level, *| level }).to eq(%w[advanced intermediate beginner])
   end
 
   it "lists one variation once where the levels are asked the same" do
-    given = station("s", movement: "squat", levels: Sparrow::Level::ALL.to_h { |level| [level, {"variation" => "squat.parallel", "reps" => 10}] })
-    expect(ladder(given).count { |variation, *| variation == "parallel" }).to eq(1)
+    assigned = station("s", movement: "squat", levels: Sparrow::Level::ALL.to_h { |level| [level, {"variation" => "squat.parallel", "reps" => 10}] })
+    expect(ladder(assigned).count { |variation, *| variation == "parallel" }).to eq(1)
   end
 
   it "takes the minimum of a range of reps and of a range of holds" do

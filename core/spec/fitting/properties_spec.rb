@@ -25,13 +25,13 @@ RSpec.describe "The fit of anybody" do
     person(id, level: "intermediate", measured: measured, limits: limits)
   end
 
-  def settle(block, somebody)
+  def assignment(block, somebody)
     Sparrow::Fitting::Assignment.new(Sparrow::Fitting::ClassLayout.new(timeline_of(block)), somebody)
   end
 
   # How much is given: a variation's demand first, then its number; nothing is less than anything.
-  def measure(given)
-    option = given.option
+  def measure(assigned)
+    option = assigned.option
     option ? [option.demand, option.number || Float::INFINITY] : [-1, 0]
   end
 
@@ -43,8 +43,8 @@ RSpec.describe "The fit of anybody" do
     Thoroughness.of(1000).times do |turn|
       block = turn.even? ? random_block : random_format
       scale = random.rand(0.1..2.0)
-      weaker = settle(block, random_person(scale: scale))
-      stronger = settle(block, random_person(scale: scale * random.rand(1.05..1.6)))
+      weaker = assignment(block, random_person(scale: scale))
+      stronger = assignment(block, random_person(scale: scale * random.rand(1.05..1.6)))
       weaker.course.places.each { |place| compare(stronger.best(place.index), weaker.best(place.index), place.station.movement.id) }
     end
   end
@@ -54,8 +54,8 @@ RSpec.describe "The fit of anybody" do
       block = turn.even? ? random_block : random_format
       scale = random.rand(0.2..2.0)
       limits = Array.new(random.rand(1..2)) { limit(Sparrow::People::Limits::KINDS.sample(random: random), severity: %w[avoid gently].sample(random: random)) }
-      free = settle(block, random_person(scale: scale))
-      limited = settle(block, random_person(scale: scale, limits: limits))
+      free = assignment(block, random_person(scale: scale))
+      limited = assignment(block, random_person(scale: scale, limits: limits))
       free.course.places.each do |place|
         expect(measure(limited.best(place.index)).first).to be <= measure(free.best(place.index)).first, "#{place.station.movement.id} #{limits.map(&:words)}"
       end
@@ -69,8 +69,8 @@ RSpec.describe "The fit of anybody" do
       short = random_block(rest_s: 10, stations: stations)
       long = short.merge("rest_s" => 10 + random.rand(5..60))
       scale = state.rand(0.2..2.0)
-      rested = settle(long, random_person(scale: scale))
-      hurried = settle(short, random_person(scale: scale))
+      rested = assignment(long, random_person(scale: scale))
+      hurried = assignment(short, random_person(scale: scale))
       rested.course.places.each { |place| compare(rested.best(place.index), hurried.best(place.index), place.station.movement.id) }
     end
   end

@@ -43,10 +43,10 @@ RSpec.describe Sparrow::Fitting::Sheet do
   it "finds something else in the pattern for those for whom no piece is left" do
     people = Array.new(3) { |index| person("p#{index}", measured: {"lunge_back.free" => 30}) }
     sheet = fit(people, intervals([station("u", movement: "step_up")], work_s: 30), kit: {"step" => 1, "mat" => 9})
-    given = people.map { |held| sheet.cells(held.id).first.option }
-    expect(given).to all(be_a(Sparrow::Fitting::Option))
-    expect(given.count { |option| option.equipment.include?("step") }).to eq(1)
-    expect(given.map { |option| option.variation.pattern }.uniq).to eq(%w[lunge])
+    assigned = people.map { |held| sheet.cells(held.id).first.option }
+    expect(assigned).to all(be_a(Sparrow::Fitting::Option))
+    expect(assigned.count { |option| option.equipment.include?("step") }).to eq(1)
+    expect(assigned.map { |option| option.variation.pattern }.uniq).to eq(%w[lunge])
   end
 
   it "names the piece that is short, and not another that lies there too" do

@@ -4,12 +4,12 @@ RSpec.describe Sparrow::Fitting::Assignment do
   it "brings a number down that no longer lasts, and leaves out what cannot come down" do
     block = intervals([station("a", movement: "push_up"), station("b", movement: "push_up_narrow")], work_s: 40, rest_s: 5, rounds: 3)
     course = Sparrow::Fitting::ClassLayout.new(timeline_of(block))
-    settle = described_class.new(course, person(measured: {"push_up.floor" => 10})).call
+    assignment = described_class.new(course, person(measured: {"push_up.floor" => 10})).call
     too_much = course.options(0).find { |option| option.variation.id == "push_up.floor" }.asking(9)
-    settle.put(0, described_class::Given.new(too_much, "fits"))
-    expect(settle.forecast.slack(0, too_much, 0)).to be_negative
-    settle.verify
-    settle.given.each_with_index { |given, index| expect(settle.forecast.slack(index, given.option, 0)).to be >= -1e-9 if given.option }
-    expect(settle.given.first.option&.number.to_i).to be < 9
+    assignment.put(0, described_class::Assigned.new(too_much, "fits"))
+    expect(assignment.forecast.slack(0, too_much, 0)).to be_negative
+    assignment.verify
+    assignment.assigned.each_with_index { |assigned, index| expect(assignment.forecast.slack(index, assigned.option, 0)).to be >= -1e-9 if assigned.option }
+    expect(assignment.assigned.first.option&.number.to_i).to be < 9
   end
 end

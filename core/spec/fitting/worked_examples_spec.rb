@@ -39,7 +39,7 @@ RSpec.describe "Fitting a person to a station" do
   it "lowers the easiest variation's number so that one is left, where no variation leaves the reserve" do
     weak = person(level: "beginner", measured: {"push_up.wall" => 9})
     cell = cell_of(weak, push_ups(12))
-    expect(cell.given.kind).to eq("lowered")
+    expect(cell.assigned.kind).to eq("lowered")
     expect(cell.option.variation.id).to eq("push_up.wall")
     expect(cell.option.number).to be_between(3, 8)
     expect(cell.worst.left).to be >= 1 - 1e-9
@@ -80,10 +80,10 @@ RSpec.describe "Fitting a person to a station" do
   it "substitutes within the pattern where a limit rules the whole ladder out" do
     thrusts = intervals([station("s", movement: "bar_dip")], work_s: 30)
     cell = cell_of(person(limits: [limit("shoulder"), limit("wrist")], measured: {"push_up.floor" => 30}), thrusts)
-    expect([cell.given.kind, cell.option.variation.movement_id]).to eq(%w[substitute blade_press])
+    expect([cell.assigned.kind, cell.option.variation.movement_id]).to eq(%w[substitute blade_press])
     expect(cell.reason).to include("spares: shoulder")
     wrist = cell_of(person(limits: [limit("wrist")], measured: {"push_up.floor" => 30}), thrusts)
-    expect(wrist.given.kind).to eq("substitute")
+    expect(wrist.assigned.kind).to eq("substitute")
     expect(wrist.option.variation.joints).not_to include("wrist")
     expect(wrist.option.variation.pattern).to eq("push")
     expect(wrist.reason).to start_with("In place of")
@@ -108,7 +108,7 @@ RSpec.describe "Fitting a person to a station" do
 
   it "says nothing of what the model knows nothing of, and gives the level's own way" do
     cell = cell_of(person, intervals([station("w", movement: "wood_chop")]))
-    expect([cell.given.kind, cell.standard?]).to eq(["unknown", true])
+    expect([cell.assigned.kind, cell.standard?]).to eq(["unknown", true])
     expect(cell.reason).to include("says nothing of rotation")
   end
 
@@ -135,7 +135,7 @@ RSpec.describe "Fitting a person to a station" do
 
     it "stands where it is locked, with who and why" do
       cell = cell_of(person(measured: {"push_up.floor" => 10}, choices: choice("push_up.floor", 5, by: "Emeka Thorsby", why: "wants the floor")), push_ups)
-      expect([cell.given.kind, cell.option.variation.id, cell.option.number]).to eq(["locked", "push_up.floor", 5])
+      expect([cell.assigned.kind, cell.option.variation.id, cell.option.number]).to eq(["locked", "push_up.floor", 5])
       expect(cell.reason).to start_with("Set by Emeka Thorsby (“wants the floor”)")
     end
 
@@ -150,9 +150,9 @@ RSpec.describe "Fitting a person to a station" do
 
     it "from last time is taken while it fits" do
       fitting = cell_of(person(measured: {"push_up.floor" => 30}, choices: choice("push_up.knees", 8, locked: false, by: "Ottoline Varga")), push_ups)
-      expect([fitting.given.kind, fitting.option.variation.id]).to eq(["remembered", "push_up.knees"])
+      expect([fitting.assigned.kind, fitting.option.variation.id]).to eq(["remembered", "push_up.knees"])
       expect(fitting.reason).to start_with("As Ottoline Varga set it last time")
-      expect(cell_of(person(measured: {"push_up.floor" => 2}, choices: choice("push_up.floor", 12, locked: false)), push_ups).given.kind).not_to eq("remembered")
+      expect(cell_of(person(measured: {"push_up.floor" => 2}, choices: choice("push_up.floor", 12, locked: false)), push_ups).assigned.kind).not_to eq("remembered")
     end
   end
 end

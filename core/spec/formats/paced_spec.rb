@@ -28,7 +28,7 @@ RSpec.describe "Paced formats" do
 
     it "takes ten seconds from the feet to the floor" do
       standing = sets("a", [5, 5, 5]).merge("movement" => "squat")
-      standing["levels"].each_value { |given| given["variation"] = "squat.parallel" }
+      standing["levels"].each_value { |input| input["variation"] = "squat.parallel" }
       expect(kinds(line("rounds", [standing, sets("b", [5, 5, 5])], rounds: 1), "advanced")).to eq([["work", 10], ["transition", 10], ["work", 10]])
     end
 
@@ -110,8 +110,8 @@ RSpec.describe "Paced formats" do
 
   describe "a chipper" do
     it "does all of one station before the next, in the sets that were typed" do
-      typed = sets("a", [10, 10, 10]).tap { |station| station["levels"].each_value { |given| given["splits"] = [6, 4] } }
-      laid = line("chipper", [typed, sets("b", [5, 5, 5]).tap { |station| station["levels"].each_value { |given| given["splits"] = [5] } }], set_rest_s: 15)
+      typed = sets("a", [10, 10, 10]).tap { |station| station["levels"].each_value { |input| input["splits"] = [6, 4] } }
+      laid = line("chipper", [typed, sets("b", [5, 5, 5]).tap { |station| station["levels"].each_value { |input| input["splits"] = [5] } }], set_rest_s: 15)
       expect(kinds(laid, "advanced")).to eq([["work", 12], ["rest", 15], ["work", 8], ["transition", 5], ["work", 10]])
       expect(laid.forecast["advanced"].to_h["stations"].first).to eq("station" => "a", "sets" => [6, 4], "takes_s" => 35, "typed" => true)
     end
@@ -174,7 +174,7 @@ RSpec.describe "Paced formats" do
 
   describe "a day's total" do
     it "has no place on the clock, and a plan of sets that comes to the day's goal" do
-      station = sets("a", [nil, nil, nil]).tap { |held| held["levels"].each_value { |given| given["quota"] = {"min" => 30, "max" => 50} } }
+      station = sets("a", [nil, nil, nil]).tap { |held| held["levels"].each_value { |input| input["quota"] = {"min" => 30, "max" => 50} } }
       {"lighter" => 30, "heavier" => 50}.each do |day, goal|
         laid = line("quota", [station], day: day)
         expect(laid.total_s).to eq(0)

@@ -40,16 +40,16 @@ RSpec.describe Sparrow::Logging::Sheet do
   end
 
   it "takes what somebody was given for what they did, whatever their level's way is" do
-    given = Sparrow::Logging::Given.new(level: "beginner", variation: "squat.chair_sit", reps: 8, least: 8, target: "8 reps")
-    results = sheet.results("advanced", [], given: {%w[main a] => given})
+    planned = Sparrow::Logging::PlannedTarget.new(level: "beginner", variation: "squat.chair_sit", reps: 8, least: 8, target: "8 reps")
+    results = sheet.results("advanced", [], planned: {%w[main a] => planned})
     expect(results.first).to have_attributes(level: "beginner", variation: "squat.chair_sit", reps: 8, least: 8, planned: true)
     expect(results.last).to have_attributes(level: "advanced")
   end
 
   it "notes who was to sit out as having done so, until something is typed" do
-    out = {%w[main a] => Sparrow::Logging::Given.new(level: "beginner")}
-    expect(sheet.results("beginner", [], given: out).first).to have_attributes(skipped: true, planned: true, reps: nil)
-    expect(sheet.results("beginner", [at("a", reps: 4)], given: out).first).to have_attributes(skipped: false, planned: false, reps: 4, variation: "squat.chair_tap")
+    out = {%w[main a] => Sparrow::Logging::PlannedTarget.new(level: "beginner")}
+    expect(sheet.results("beginner", [], planned: out).first).to have_attributes(skipped: true, planned: true, reps: nil)
+    expect(sheet.results("beginner", [at("a", reps: 4)], planned: out).first).to have_attributes(skipped: false, planned: false, reps: 4, variation: "squat.chair_tap")
   end
 
   it "lets an exception name any variation, with as many as are typed and no guess" do

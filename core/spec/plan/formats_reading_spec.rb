@@ -11,7 +11,7 @@ RSpec.describe "Reading a block of any format" do
   end
 
   def ladder(**ladder)
-    station("s").merge("ladder" => ladder.transform_keys(&:to_s)).tap { |held| held["levels"].each_value { |given| given.delete("reps") } }
+    station("s").merge("ladder" => ladder.transform_keys(&:to_s)).tap { |held| held["levels"].each_value { |input| input.delete("reps") } }
   end
 
   it "wants the numbers without which a format cannot be laid out" do
@@ -50,12 +50,12 @@ RSpec.describe "Reading a block of any format" do
   end
 
   it "refuses reps beside a ladder" do
-    held = ladder(total: 20, shape: "flat").tap { |given| given["levels"]["beginner"]["reps"] = 5 }
+    held = ladder(total: 20, shape: "flat").tap { |input| input["levels"]["beginner"]["reps"] = 5 }
     expect(refused("ladder", [held], rounds: 2)).to eq("/blocks/0/stations/0/levels/beginner/reps" => "must be left out: the ladder gives the numbers")
   end
 
   it "refuses sets that do not come to their total" do
-    held = station.tap { |given| given["levels"]["advanced"].merge!("reps" => 20, "splits" => [10, 5]) }
+    held = station.tap { |input| input["levels"]["advanced"].merge!("reps" => 20, "splits" => [10, 5]) }
     expect(refused("chipper", [held])).to eq("/blocks/0/stations/0/levels/advanced/splits" => "add up to 15, not to 20")
     held["levels"]["advanced"].delete("reps")
     expect(refused("chipper", [held]).values).to eq(["need one number of reps to split"])
@@ -66,7 +66,7 @@ RSpec.describe "Reading a block of any format" do
     expect(refused("rounds", [station(levels: {"beginner" => {"reps" => upside}})], rounds: 1).keys).to eq(["/blocks/0/stations/0/levels/beginner/reps/min"])
     plank = station(movement: "plank", levels: {"beginner" => {"hold_s" => upside}})
     expect(refused("rounds", [plank], rounds: 1).keys).to eq(["/blocks/0/stations/0/levels/beginner/hold_s/min"])
-    day = station.tap { |given| given["levels"].each_value { |held| held.delete("reps") and held["quota"] = upside } }
+    day = station.tap { |input| input["levels"].each_value { |held| held.delete("reps") and held["quota"] = upside } }
     expect(refused("quota", [day]).keys).to all(end_with("/quota/min"))
   end
 
@@ -75,7 +75,7 @@ RSpec.describe "Reading a block of any format" do
   end
 
   it "refuses a missing level, and a compound of itself" do
-    held = station.tap { |given| given["levels"].delete("advanced") }
+    held = station.tap { |input| input["levels"].delete("advanced") }
     expect(refused("rounds", [held], rounds: 1)).to eq("/blocks/0/stations/0/levels/advanced" => "is missing: every station has all three levels")
     levels = Sparrow::Level::ALL.to_h { |level| [level, {"reps" => 3}] }
     compound = ->(*parts) { {"id" => "s", "counting" => "compound", "parts" => parts.map { |part| {"movement" => part, "reps" => 4} }, "levels" => levels} }

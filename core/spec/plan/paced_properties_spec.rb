@@ -11,11 +11,11 @@ RSpec.describe "Any block of any format" do
     stations = Array.new(random.rand(1..4)) do |index|
       movement = movements.sample(random: random)
       levels = Sparrow::Catalogue.house.movement(movement).opening_prescriptions
-      levels.each_value { |given| given["reps"] = random.rand(1..30) if given["reps"] }
+      levels.each_value { |input| input["reps"] = random.rand(1..30) if input["reps"] }
       station = {"id" => "s#{index}", "movement" => movement, "levels" => levels}
-      if format == "ladder" && levels.each_value.all? { |given| given["reps"] } && random.rand < 0.7
+      if format == "ladder" && levels.each_value.all? { |input| input["reps"] } && random.rand < 0.7
         station["ladder"] = {"total" => random.rand(30..90), "shape" => %w[flat descending ascending pyramid].sample(random: random)}
-        levels.each_value { |given| given.delete("reps") }
+        levels.each_value { |input| input.delete("reps") }
       end
       station
     end

@@ -18,12 +18,12 @@ RSpec.describe Sparrow::Plan::Reformat do
 
   # One block of a format with everything typed in it that the format knows.
   def typed(format, keys)
-    levels = Sparrow::Catalogue.house.movement("squat").opening_prescriptions.transform_values { |given| given.merge("reps" => 12, "tempo" => "3-0-1-0") }
+    levels = Sparrow::Catalogue.house.movement("squat").opening_prescriptions.transform_values { |input| input.merge("reps" => 12, "tempo" => "3-0-1-0") }
     station = {"id" => "s", "movement" => "squat", "note" => "slow", "levels" => levels}
     case format
-    when "chipper" then levels.each_value { |given| given["splits"] = [7, 5] }
-    when "quota" then levels.each_value { |given| given.delete("reps") and given["quota"] = {"min" => 30, "max" => 50} }
-    when "ladder" then station["ladder"] = {"total" => 40, "shape" => "ascending"} and levels.each_value { |given| given.delete("reps") }
+    when "chipper" then levels.each_value { |input| input["splits"] = [7, 5] }
+    when "quota" then levels.each_value { |input| input.delete("reps") and input["quota"] = {"min" => 30, "max" => 50} }
+    when "ladder" then station["ladder"] = {"total" => 40, "shape" => "ascending"} and levels.each_value { |input| input.delete("reps") }
     else station["in_rounds"] = [1] unless format == "amrap"
     end
     {"id" => "b", "role" => "main", "format" => format, "title" => "Locks", "get_ready_s" => 10, "scaling" => "share", **keys, "stations" => [station]}

@@ -18,8 +18,8 @@ RSpec.describe "The published workout schema" do
 
   # A block of each other format, with the keys that are its own.
   let(:others) do
-    ladder = station("l").tap { |held| held["levels"].each_value { |given| given.delete("reps") } }.merge("ladder" => {"total" => 20, "shape" => "flat", "step" => 2}, "in_rounds" => [1, 2])
-    day = station("q").tap { |held| held["levels"].each_value { |given| given.delete("reps") and given["quota"] = {"min" => 20, "max" => 30} } }
+    ladder = station("l").tap { |held| held["levels"].each_value { |input| input.delete("reps") } }.merge("ladder" => {"total" => 20, "shape" => "flat", "step" => 2}, "in_rounds" => [1, 2])
+    day = station("q").tap { |held| held["levels"].each_value { |input| input.delete("reps") and input["quota"] = {"min" => 20, "max" => 30} } }
     sets = station("c", set_aside: {"in_rounds" => [1]}).tap { |held| held["levels"]["advanced"].merge!("reps" => 10, "splits" => [6, 4], "set_aside" => {"quota" => {"min" => 1, "max" => 2}}) }
     {"rounds" => {"rounds" => 2, "gate" => "round", "cap_s" => 300, "target_s" => 200, "stations" => [station("r")]},
      "amrap" => {"cap_s" => 300, "stations" => [station("a", scaling: "tempo")]}, "chipper" => {"set_rest_s" => 10, "gate" => "free", "stations" => [sets]},

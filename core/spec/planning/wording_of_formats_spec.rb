@@ -2,7 +2,7 @@
 
 RSpec.describe Sparrow::Planning::Wording do
   def target(format, movement: "squat", station: {}, level: "advanced", **keys)
-    levels = Sparrow::Catalogue.house.movement(movement).opening_prescriptions.transform_values { |given| given.except("reps").merge(keys.transform_keys(&:to_s)) }
+    levels = Sparrow::Catalogue.house.movement(movement).opening_prescriptions.transform_values { |input| input.except("reps").merge(keys.transform_keys(&:to_s)) }
     block = {"id" => "b", "role" => "main", "format" => format, "rounds" => 4, "stations" => [{"id" => "s", "movement" => movement, "levels" => levels, **station}]}
     block = block.except("rounds") if format == "quota"
     described_class.at(Sparrow::Plan.read(workout_document(block)).blocks.first.stations.first, level)
@@ -24,7 +24,7 @@ RSpec.describe Sparrow::Planning::Wording do
 
   it "gives the number alone as it would be typed" do
     numbers = [["squat", {"reps" => {"min" => 8, "max" => 12}}], ["plank", {"hold_s" => 30}], ["high_knees", {"work_s" => 40}]].map do |movement, keys|
-      levels = Sparrow::Catalogue.house.movement(movement).opening_prescriptions.transform_values { |given| given.except("reps", "hold_s").merge(keys) }
+      levels = Sparrow::Catalogue.house.movement(movement).opening_prescriptions.transform_values { |input| input.except("reps", "hold_s").merge(keys) }
       block = {"id" => "b", "role" => "main", "format" => "intervals", "work_s" => 40, "rest_s" => 20, "rounds" => 1, "stations" => [{"id" => "s", "movement" => movement, "levels" => levels}]}
       described_class.number(Sparrow::Plan.read(workout_document(block)).blocks.first.stations.first.at("advanced"))
     end

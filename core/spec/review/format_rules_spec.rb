@@ -29,7 +29,7 @@ RSpec.describe "The rules that formats need" do
   end
 
   it "offers a longer interval where not one rep has time" do
-    slow = squats(3).tap { |held| held["levels"].each_value { |given| given["tempo"] = "9-9-9-0" } }
+    slow = squats(3).tap { |held| held["levels"].each_value { |input| input["tempo"] = "9-9-9-0" } }
     expect(expect_mended(workout_document(block("every_minute", [slow], rounds: 1, interval_s: 20)), "set_overruns_minute").first.fix.label).to match(/Start every/)
   end
 

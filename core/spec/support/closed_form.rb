@@ -19,10 +19,10 @@ class ClosedForm
   def work_s(lane)
     mine(lane).sum do |index|
       round, station = @visits[index]
-      given = station["levels"][taken(lane, round)]
-      stop = stop(station, given)
+      input = station["levels"][taken(lane, round)]
+      stop = stop(station, input)
       next stop * 2 if each?(station)
-      ((given["sides"] || station["sides"]) == "split") ? stop - @block.fetch("switch_s", 0) : stop
+      ((input["sides"] || station["sides"]) == "split") ? stop - @block.fetch("switch_s", 0) : stop
     end
   end
 
@@ -48,8 +48,8 @@ class ClosedForm
     @block["escalate"] ? LEVELS[[LEVELS.index(lane), round - 1].min] : lane
   end
 
-  def stop(station, given)
-    given["work_s"] || station["work_s"] || @block["work_s"]
+  def stop(station, input)
+    input["work_s"] || station["work_s"] || @block["work_s"]
   end
 
   def each?(station)

@@ -20,7 +20,7 @@ module Documents
   def station(id = "s1", movement: "glute_bridge", levels: {}, **keys)
     opening = Sparrow::Catalogue.house.movement(movement).opening_prescriptions
     {"id" => id, "movement" => movement, **keys.transform_keys(&:to_s),
-     "levels" => opening.merge(levels) { |_, given, laid_over| given.merge(laid_over) }}
+     "levels" => opening.merge(levels) { |_, input, laid_over| input.merge(laid_over) }}
   end
 
   def pause(seconds = 60, **keys)

@@ -27,17 +27,17 @@ module RandomCircuits
   end
 
   def block(keys)
-    stations = keys[:stations].each_with_index.map { |given, index| build(given, index) }
+    stations = keys[:stations].each_with_index.map { |input, index| build(input, index) }
     rounds = keys[:rounds_by_level]&.transform_keys(&:to_s)
     {"id" => "b", "role" => "main", "format" => "intervals", **keys.except(:stations, :rounds_by_level).transform_keys(&:to_s),
      "rounds_by_level" => rounds, "stations" => stations}.compact
   end
 
-  def build(given, index)
+  def build(input, index)
     levels = Sparrow::Level::ALL.each_with_index.to_h do |level, rank|
-      [level, {"variation" => "squat.parallel", "work_s" => given[:stops][rank], "rest_s" => given[:rests][rank]}.compact]
+      [level, {"variation" => "squat.parallel", "work_s" => input[:stops][rank], "rest_s" => input[:rests][rank]}.compact]
     end
-    {"id" => "s#{index}", "movement" => "squat", "sides" => given[:sides], "work_s" => given[:work_s], "rest_s" => given[:rest_s],
-     "in_rounds" => given[:in_rounds]&.uniq, "levels" => levels}.compact
+    {"id" => "s#{index}", "movement" => "squat", "sides" => input[:sides], "work_s" => input[:work_s], "rest_s" => input[:rest_s],
+     "in_rounds" => input[:in_rounds]&.uniq, "levels" => levels}.compact
   end
 end

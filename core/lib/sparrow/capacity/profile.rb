@@ -13,14 +13,14 @@ module Sparrow
 
       def self.levels
         @levels ||= begin
-          given = YAML.safe_load_file(File.join(DATA, "house", "profiles.yml"))
-          Level::ALL.to_h { |level| [level, read(level, given)] }.freeze
+          input = YAML.safe_load_file(File.join(DATA, "house", "profiles.yml"))
+          Level::ALL.to_h { |level| [level, read(level, input)] }.freeze
         end
       end
 
-      def self.read(level, given)
-        strengths = given.filter_map { |pattern, held| held["reps"] && [pattern, strength(held["reps"].fetch(level))] }
-        holds = given.to_h { |pattern, held| [pattern, Hold.new(held["hold"].fetch(level), demand(held["hold"].fetch("variation"))).freeze] }
+      def self.read(level, input)
+        strengths = input.filter_map { |pattern, held| held["reps"] && [pattern, strength(held["reps"].fetch(level))] }
+        holds = input.to_h { |pattern, held| [pattern, Hold.new(held["hold"].fetch(level), demand(held["hold"].fetch("variation"))).freeze] }
         new(name: level, strengths: strengths.to_h.freeze, holds: holds.freeze)
       end
 

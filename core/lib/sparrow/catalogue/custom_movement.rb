@@ -30,7 +30,7 @@ module Sparrow
       # @return [Hash] a document with one version
       def self.begin(original, like, id:, name:)
         held = JSON.parse(JSON.generate(original))
-        variation = held.fetch("ladder").find { |given| like == "#{held["id"]}.#{given["id"]}" }
+        variation = held.fetch("ladder").find { |input| like == "#{held["id"]}.#{input["id"]}" }
         {"role" => "main", **held, "id" => id, "name" => name, "also" => [], "opens" => Level::ALL.to_h { |level| [level, "first"] },
          "ladder" => [variation.merge("id" => "first", "name" => name, "also" => [], "guessed_from" => like)]}
       end

@@ -8,9 +8,9 @@ module Sparrow
     class Assignment
       # What somebody is given at a place. +kind+: "fits", "unknown" (the model says nothing of
       # it), "lowered", "substitute", "sit_out", "locked", "remembered", "kit" or "waits".
-      Given = Value.row(:option, :kind, :why)
+      Assigned = Value.row(:option, :kind, :why)
 
-      attr_reader :course, :forecast, :participant, :given
+      attr_reader :course, :forecast, :participant, :assigned
 
       # @param order [Integer] the person's place in the roster
       def initialize(course, participant, order: 0, kit: nil)
@@ -23,7 +23,7 @@ module Sparrow
         @stand_ins = StandIns.new(course, participant.limits, free: ->(index, option) { !barred(index, option) })
         @free = {}
         @without_limits = {}
-        @given = course.places.map { |place| start(place) }
+        @assigned = course.places.map { |place| start(place) }
         @changes = 0
         @seen = {}
       end
@@ -55,7 +55,7 @@ module Sparrow
       # What else could stand here, none of it harder than what does: for shared kit.
       # @return [Array<Option>] the hardest first, each with a number that holds
       def others(index)
-        first = @given[index].option
+        first = @assigned[index].option
         return [] unless first&.variation
         easier = free(index).select { |option| option.demand < first.demand }
         easier.filter_map { |option| passing([option], index) || lowered(option, index) }
@@ -64,9 +64,9 @@ module Sparrow
       # Something of the same pattern that needs none of these pieces, where the ladder itself has nothing.
       # @return [Option, nil]
       def elsewhere(index, without:)
-        first = @given[index].option
+        first = @assigned[index].option
         return unless first&.variation
-        substitute(index, nil, @given[index]) { |option| (option.equipment & without).empty? }
+        substitute(index, nil, @assigned[index]) { |option| (option.equipment & without).empty? }
       end
 
       # The highest number of a variation that leaves the reserve in every round.
@@ -78,10 +78,10 @@ module Sparrow
         down && top - down
       end
 
-      def put(index, given)
-        @changes += 1 unless given.option.equal?(@given[index].option)
-        @given[index] = given
-        @forecast.give(index, given.option)
+      def put(index, assigned)
+        @changes += 1 unless assigned.option.equal?(@assigned[index].option)
+        @assigned[index] = assigned
+        @forecast.give(index, assigned.option)
       end
 
       # Numbers that the model would not have last, now that all is settled, come
@@ -91,7 +91,7 @@ module Sparrow
         while changed
           changed = false
           @course.places.each do |place|
-            held = @given[place.index]
+            held = @assigned[place.index]
             next if held.option.nil? || held.kind == "locked" || @forecast.leaves?(place.index, held.option, 0)
             put(place.index, down(place.index, held))
             changed = true
@@ -115,17 +115,17 @@ module Sparrow
       # Where nothing has changed since it was looked at, the answer would be the same.
       def look_at(place)
         return if @seen[place.index] == @changes
-        put(place.index, settle(place))
+        put(place.index, decided(place))
         @seen[place.index] = @changes
       end
 
       def start(place)
-        given = participant.waits? ? Given.new(nil, "waits") : Given.new(@standards[place.index], "fits")
-        @forecast.give(place.index, given.option)
-        given
+        assigned = participant.waits? ? Assigned.new(nil, "waits") : Assigned.new(@standards[place.index], "fits")
+        @forecast.give(place.index, assigned.option)
+        assigned
       end
 
-      def settle(place)
+      def decided(place)
         chosen(place) || best(place.index)
       end
 
@@ -140,8 +140,8 @@ module Sparrow
           @course.option(place.index, variation, @standards[place.index].level)
         option = option.asking(choice.number) if choice.number && choice.number != option.number
         return if @allowed.limit(option)
-        return Given.new(option, "locked", choice) if choice.locked
-        Given.new(option, "remembered", choice) if barred(place.index, option).nil? && @forecast.leaves?(place.index, option, LOWERED_LEAVES)
+        return Assigned.new(option, "locked", choice) if choice.locked
+        Assigned.new(option, "remembered", choice) if barred(place.index, option).nil? && @forecast.leaves?(place.index, option, LOWERED_LEAVES)
       end
 
       # @return [Array<Option>] those that nothing rules out, the hardest first
@@ -163,12 +163,12 @@ module Sparrow
       def choose(index, options, ceiling)
         options = options.select { |option| option.demand <= ceiling.option.demand } if ceiling
         found = passing(options, index)
-        return Given.new(found, "fits") if found
+        return Assigned.new(found, "fits") if found
         easiest = options.last
         less = easiest && lowered(easiest, index)
-        return Given.new(less, "lowered") if less
+        return Assigned.new(less, "lowered") if less
         elsewhere = substitute(index, easiest, ceiling)
-        elsewhere ? Given.new(elsewhere, "substitute") : Given.new(nil, "sit_out")
+        elsewhere ? Assigned.new(elsewhere, "substitute") : Assigned.new(nil, "sit_out")
       end
 
       def passing(options, index)
@@ -215,23 +215,23 @@ module Sparrow
       # Where the model knows nothing the level's own variation stands, or the next easier that is free.
       def unknown(index)
         found = free(index).find { |option| option.demand <= @standards[index].demand }
-        return Given.new(found, "unknown") if found
+        return Assigned.new(found, "unknown") if found
         elsewhere = @course.places[index].station.movement && substitute(index, nil, nil)
-        elsewhere ? Given.new(elsewhere, "substitute") : Given.new(nil, "sit_out")
+        elsewhere ? Assigned.new(elsewhere, "substitute") : Assigned.new(nil, "sit_out")
       end
 
       # What they would be given where nobody comes in time: it is shown all the same, so nothing is barred.
       def unmet(index)
         found = unknown(index)
-        (found.option == @standards[index]) ? Given.new(found.option, "fits") : found
+        (found.option == @standards[index]) ? Assigned.new(found.option, "fits") : found
       end
 
       def down(index, held)
         less = lowered(held.option, index, leaves: 0)
         if less
-          Given.new(less, (held.kind == "fits") ? "lowered" : held.kind, held.why)
+          Assigned.new(less, (held.kind == "fits") ? "lowered" : held.kind, held.why)
         else
-          Given.new(nil, "sit_out")
+          Assigned.new(nil, "sit_out")
         end
       end
     end

@@ -4,30 +4,30 @@ module Sparrow
   module Fitting
     # One person at one station, as the fit sheet shows it.
     class Cell
-      attr_reader :place, :given
+      attr_reader :place, :assigned
 
       # @param moved [Sheet::Moved, nil]
-      def initialize(settle, place, course, moved: nil)
-        @settle = settle
+      def initialize(assignment, place, course, moved: nil)
+        @assignment = assignment
         @place = place
         @course = course
-        @given = settle.given[place.index]
+        @assigned = assignment.assigned[place.index]
         @moved = moved
       end
 
       # @return [String] whose rounds and stops the person follows
       def pacing_level
-        @settle.participant.pacing_level
+        @assignment.participant.pacing_level
       end
 
       # @return [Option, nil]
       def option
-        given.option
+        assigned.option
       end
 
       # @return [Array<PersonForecast::SetOutlook>]
       def outlooks
-        @outlooks ||= option ? @settle.forecast.outlooks(place.index, option) : []
+        @outlooks ||= option ? @assignment.forecast.outlooks(place.index, option) : []
       end
 
       # @return [PersonForecast::SetOutlook, nil] the round that leaves least
@@ -40,10 +40,10 @@ module Sparrow
       def level
         return unless option
         return option.level unless option.variation
-        given = Level::ALL.select { |level| place.station.at(level).variation == option.variation }
-        own = @settle.standard(place.index).level
-        return own if given.include?(own) && standard?
-        given.include?(option.level) ? option.level : given.last || option.variation.levels.max_by { |level| Level.rank(level) }
+        asking = Level::ALL.select { |level| place.station.at(level).variation == option.variation }
+        own = @assignment.standard(place.index).level
+        return own if asking.include?(own) && standard?
+        asking.include?(option.level) ? option.level : asking.last || option.variation.levels.max_by { |level| Level.rank(level) }
       end
 
       # @return [String] the number in words
@@ -64,12 +64,12 @@ module Sparrow
 
       # @return [String] why, in one sentence with its numbers
       def reason
-        Reason.new(self, @settle, @moved).sentence
+        Reason.new(self, @assignment, @moved).sentence
       end
 
       # @return [Boolean] whether the instructor should look at it before the class
       def attention?
-        %w[lowered substitute sit_out waits kit].include?(given.kind) || beyond?
+        %w[lowered substitute sit_out waits kit].include?(assigned.kind) || beyond?
       end
 
       # @return [Boolean] whether more is asked than the model says is there
@@ -79,7 +79,7 @@ module Sparrow
 
       # @return [Hash] reserve in moves a side or seconds; rounds as [round, available, asked]
       def to_h
-        shown = {"block" => place.block.id, "station" => place.station.id, "kind" => given.kind, "variation" => option&.variation&.id,
+        shown = {"block" => place.block.id, "station" => place.station.id, "kind" => assigned.kind, "variation" => option&.variation&.id,
                  "name" => option ? option.variation&.name || place.station.name : nil, "level" => level, "unit" => option&.unit,
                  "number" => option&.number, "short" => short, "target" => target, "reason" => reason, "attention" => attention?, "standard" => standard?}
         shown["reserve"] = reserve if worst
@@ -90,12 +90,12 @@ module Sparrow
 
       # @return [Hash{String => String}] variation to why it may not be given
       def ruled_out
-        @ruled_out ||= @course.options(place.index).filter_map { |other| other.variation && (why = @settle.barred(place.index, other)) && [other.variation.id, why] }.to_h
+        @ruled_out ||= @course.options(place.index).filter_map { |other| other.variation && (why = @assignment.barred(place.index, other)) && [other.variation.id, why] }.to_h
       end
 
       # @return [Boolean] whether it is just what their level is asked
       def standard?
-        own = @settle.standard(place.index)
+        own = @assignment.standard(place.index)
         !option.nil? && [option.variation, option.unit, option.number] == [own.variation, own.unit, own.number]
       end
 

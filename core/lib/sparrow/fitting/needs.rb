@@ -49,19 +49,19 @@ module Sparrow
       end
 
       def row(place, level)
-        followers = @sheet.settled.select { |settle| settle.participant.pacing_level == level && settle.given[place.index].option }
+        followers = @sheet.assignments.select { |assignment| assignment.participant.pacing_level == level && assignment.assigned[place.index].option }
         return if followers.empty?
         standard = @sheet.course.option(place.index, place.station.at(level).variation, level)
         to = wanted(place, level, followers)
-        planned = followers.count { |settle| settle.given[place.index].option.then { |option| option.variations == standard.variations && option.number == standard.number } }
+        planned = followers.count { |assignment| assignment.assigned[place.index].option.then { |option| option.variations == standard.variations && option.number == standard.number } }
         Row.new(place, level, followers.size, planned, standard, to, patch(place, level, standard, to: to))
       end
 
       def wanted(place, level, followers)
-        given = followers.to_h { |settle| [settle, settle.given[place.index].option] }.select { |_, option| own?(place, option, level) }
-        return @sheet.course.option(place.index, place.station.at(level).variation, level) if given.empty?
-        people = given.keys.group_by { |settle| given[settle].variation&.id }.values.max_by { |held| [held.size, -given[held.first].demand] }
-        option = @sheet.course.option(place.index, given[people.first].variation, level)
+        assigned = followers.to_h { |assignment| [assignment, assignment.assigned[place.index].option] }.select { |_, option| own?(place, option, level) }
+        return @sheet.course.option(place.index, place.station.at(level).variation, level) if assigned.empty?
+        people = assigned.keys.group_by { |assignment| assigned[assignment].variation&.id }.values.max_by { |held| [held.size, -assigned[held.first].demand] }
+        option = @sheet.course.option(place.index, assigned[people.first].variation, level)
         number = number(place, option, people)
         number ? option.asking(number) : option
       end
@@ -81,7 +81,7 @@ module Sparrow
       # Each looks only below what the others have left; who cannot do even one does not decide.
       def lowest_highest(index, option, people, top:)
         asked = Hash.new { |hash, number| hash[number] = option.asking(number) }
-        people.reduce(top) { |most, settle| settle.highest(index, asked, most) || most }
+        people.reduce(top) { |most, assignment| assignment.highest(index, asked, most) || most }
       end
 
       # Steps and jumps have seconds enough for far more than anybody should do of them.

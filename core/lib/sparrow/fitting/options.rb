@@ -33,8 +33,8 @@ module Sparrow
 
       # The levels that are given the variation; else the highest in whose band it lies.
       def levels(variation)
-        given = Level::ALL.select { |level| @station.at(level).variation == variation }
-        return given if given.any?
+        asking = Level::ALL.select { |level| @station.at(level).variation == variation }
+        return asking if asking.any?
         [(variation.levels & Level::ALL).max_by { |level| Level.rank(level) }]
       end
 

@@ -4,16 +4,16 @@ module Sparrow
   module Fitting
     # Why a cell holds what it holds: one plain sentence with its numbers.
     class Reason
-      def initialize(cell, settle, moved)
+      def initialize(cell, assignment, moved)
         @cell = cell
-        @settle = settle
-        @person = settle.participant
+        @assignment = assignment
+        @person = assignment.participant
         @moved = moved
       end
 
       # @return [String]
       def sentence
-        text = public_send(@cell.given.kind)
+        text = public_send(@cell.assigned.kind)
         text[0].upcase + text[1..]
       end
 
@@ -48,11 +48,11 @@ module Sparrow
       end
 
       def locked
-        Sparrow.say("fitting.set_by_n_because_n_2", n: @cell.given.why.by || Sparrow.say("fitting.the_instructor"), because: because, n_2: left || Sparrow.say("fitting.the_model_knows_nothing_of_it"))
+        Sparrow.say("fitting.set_by_n_because_n_2", n: @cell.assigned.why.by || Sparrow.say("fitting.the_instructor"), because: because, n_2: left || Sparrow.say("fitting.the_model_knows_nothing_of_it"))
       end
 
       def remembered
-        Sparrow.say("fitting.as_n_set_it_last_time", n: @cell.given.why.by || Sparrow.say("fitting.the_instructor"), because: because, n_2: left || Sparrow.say("fitting.nothing_speaks_against_it"))
+        Sparrow.say("fitting.as_n_set_it_last_time", n: @cell.assigned.why.by || Sparrow.say("fitting.the_instructor"), because: because, n_2: left || Sparrow.say("fitting.nothing_speaks_against_it"))
       end
 
       private
@@ -78,19 +78,19 @@ module Sparrow
         index = @cell.place.index
         next_up = ladder.reverse.find { |option| option.demand > @cell.option.demand }
         return unless next_up
-        why = @settle.barred(index, next_up)
+        why = @assignment.barred(index, next_up)
         return Sparrow.say("fitting.not_this_version", version: next_up.variation.name, why: why) if why
-        worst = @settle.forecast.outlooks(index, next_up).min_by(&:left)
+        worst = @assignment.forecast.outlooks(index, next_up).min_by(&:left)
         Sparrow.say("fitting.name_would_leave_n", name: next_up.variation.name, n: worst.left.round(1).positive? ? Sparrow.say("fitting.number_too_little", number: number(worst.left)) : Sparrow.say("fitting.none")) if worst && !worst.open
       end
 
       def ladder
-        @settle.course.options(@cell.place.index)
+        @assignment.course.options(@cell.place.index)
       end
 
       # What rules out what their level would be given.
       def ruled
-        @cell.ruled_out[@settle.standard(@cell.place.index).variation&.id]
+        @cell.ruled_out[@assignment.standard(@cell.place.index).variation&.id]
       end
 
       def asked_first
@@ -99,7 +99,7 @@ module Sparrow
       end
 
       def because
-        why = @cell.given.why.why.to_s.strip
+        why = @cell.assigned.why.why.to_s.strip
         why.empty? ? "" : " (“#{why}”)"
       end
 

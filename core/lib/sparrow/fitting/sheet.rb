@@ -17,35 +17,35 @@ module Sparrow
       def initialize(timeline, participants, kit: nil, from: 0, catalogue: Catalogue.house)
         @course = ClassLayout.new(timeline, catalogue: catalogue)
         @kit = kit
-        @settled = participants.each_with_index.map { |participant, order| Assignment.new(@course, participant, order: from + order, kit: kit).call }
+        @assignments = participants.each_with_index.map { |participant, order| Assignment.new(@course, participant, order: from + order, kit: kit).call }
         @moved = []
         share if kit && participants.size > 1
       end
 
       # @return [Array<Cell>] of one person, in the order of the class
       def cells(participant_id)
-        settle = by_person.fetch(participant_id)
+        assignment = by_person.fetch(participant_id)
         moved = moved_of.fetch(participant_id, [])
-        @course.places.map { |place| Cell.new(settle, place, @course, moved: moved.find { |move| move.place.equal?(place) }) }
+        @course.places.map { |place| Cell.new(assignment, place, @course, moved: moved.find { |move| move.place.equal?(place) }) }
       end
 
       # @return [Array<Assignment>]
-      attr_reader :settled
+      attr_reader :assignments
 
       # Whether somebody here might have to be moved in a class of so many, because they are given a
       # piece of which there are fewer.
       # @param size [Integer] people in the class
       def could_run_short?(size)
         return false unless @kit
-        @settled.any? do |settle|
-          settle.given.any? { |given| given.option&.equipment&.tally&.any? { |piece, count| countable.fetch(piece, size * count) < size * count } }
+        @assignments.any? do |assignment|
+          assignment.assigned.any? { |assigned| assigned.option&.equipment&.tally&.any? { |piece, count| countable.fetch(piece, size * count) < size * count } }
         end
       end
 
       private
 
       def by_person
-        @by_person ||= @settled.to_h { |settle| [settle.participant.id, settle] }
+        @by_person ||= @assignments.to_h { |assignment| [assignment.participant.id, assignment] }
       end
 
       # @return [Hash{String => Array<Moved>}] by person, once all has been shared out
@@ -55,7 +55,7 @@ module Sparrow
 
       def share
         moments.each { |moment| arrange(moment) }
-        @settled.each { |settle| settle.verify unless settle.participant.waits? }
+        @assignments.each { |assignment| assignment.verify unless assignment.participant.waits? }
       end
 
       # Who stands where at the same time: all at one station, or a group at each.
@@ -63,9 +63,9 @@ module Sparrow
       def moments
         @course.timeline.blocks.flat_map do |line|
           places = line.block.stations.map { |station| @course.place(line.block.id, station.id) }
-          next places.map { |place| @settled.map { |settle| [settle, place] } } unless line.groups
+          next places.map { |place| @assignments.map { |assignment| [assignment, place] } } unless line.groups
           places.each_index.map do |moment|
-            @settled.each_with_index.map { |settle, order| [settle, places[(moment + order) % places.size]] }
+            @assignments.each_with_index.map { |assignment, order| [assignment, places[(moment + order) % places.size]] }
           end
         end
       end
@@ -73,17 +73,17 @@ module Sparrow
       def arrange(moment)
         short = short(moment)
         return if short.empty?
-        choices = moment.map { |settle, place| choices(settle, place, short) }
+        choices = moment.map { |assignment, place| choices(assignment, place, short) }
         SharedKit.arrange(choices.map { |options| options.map(&:equipment) }, countable).each_with_index do |chosen, index|
-          settle, place = moment[index]
-          next if chosen&.zero? || settle.given[place.index].option.nil?
-          move(settle, place, chosen && choices[index][chosen], short: short)
+          assignment, place = moment[index]
+          next if chosen&.zero? || assignment.assigned[place.index].option.nil?
+          move(assignment, place, chosen && choices[index][chosen], short: short)
         end
       end
 
       # @return [Array<String>] pieces that more want at once than there are
       def short(moment)
-        needed = moment.flat_map { |settle, place| settle.given[place.index].option&.equipment || [] }.tally
+        needed = moment.flat_map { |assignment, place| assignment.assigned[place.index].option&.equipment || [] }.tally
         needed.filter_map { |piece, count| piece if countable.fetch(piece, count) < count }
       end
 
@@ -92,20 +92,20 @@ module Sparrow
       end
 
       # What is locked stays where it is.
-      def choices(settle, place, short)
-        given = settle.given[place.index]
-        return [] unless given.option
-        return [given.option] if given.kind == "locked" || (given.option.equipment & short).empty?
-        others = settle.others(place.index)
+      def choices(assignment, place, short)
+        assigned = assignment.assigned[place.index]
+        return [] unless assigned.option
+        return [assigned.option] if assigned.kind == "locked" || (assigned.option.equipment & short).empty?
+        others = assignment.others(place.index)
         free = others.any? { |option| (option.equipment & short).empty? }
-        [given.option, *others, (settle.elsewhere(place.index, without: short) unless free)].compact
+        [assigned.option, *others, (assignment.elsewhere(place.index, without: short) unless free)].compact
       end
 
-      def move(settle, place, option, short:)
-        before = settle.given[place.index]
+      def move(assignment, place, option, short:)
+        before = assignment.assigned[place.index]
         piece = ((before.option.equipment - (option&.equipment || [])) & short).first
-        @moved << Moved.new(settle.participant, place, piece, before.option, option)
-        settle.put(place.index, Assignment::Given.new(option, option ? "kit" : "sit_out", piece))
+        @moved << Moved.new(assignment.participant, place, piece, before.option, option)
+        assignment.put(place.index, Assignment::Assigned.new(option, option ? "kit" : "sit_out", piece))
       end
     end
   end

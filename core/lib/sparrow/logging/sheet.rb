@@ -15,7 +15,7 @@ module Sparrow
       def stations
         @workout.each_station.map do |block, station|
           {"block" => block.id, "station" => station.id, "name" => station.name, "role" => block.role, "movement" => station.movement&.id,
-           "levels" => Level::ALL.to_h { |level| [level, shown(Given.of_level(station, level))] }}
+           "levels" => Level::ALL.to_h { |level| [level, shown(PlannedTarget.of_level(station, level))] }}
         end
       end
 
@@ -29,20 +29,20 @@ module Sparrow
       # @return [Array<Result>]
       # @raise [Refused] where an exception names a station that the workout has
       #   not, or one twice, or a variation that the catalogue has not
-      def results(level, exceptions, given: {}, counted: {}, at: "/exceptions")
+      def results(level, exceptions, planned: {}, counted: {}, at: "/exceptions")
         problems = validation_errors(exceptions, at)
         Refused.where(problems)
         typed = exceptions.to_h { |exception| [exception.values_at("block", "station"), exception] }
         met(level, typed).map do |block, station|
           place = [block.id, station.id]
-          result(place, station, given[place] || Given.of_level(station, level), exception: typed[place], count: counted[place])
+          result(place, station, planned[place] || PlannedTarget.of_level(station, level), exception: typed[place], count: counted[place])
         end
       end
 
       # @param given [Given]
       # @return [Hash] the same with the variation's name
-      def shown(given)
-        given.to_h.except("level", "least").merge("name" => @catalogue.variation(given.variation)&.name)
+      def shown(planned)
+        planned.to_h.except("level", "least").merge("name" => @catalogue.variation(planned.variation)&.name)
       end
 
       private
@@ -71,9 +71,9 @@ module Sparrow
       end
 
       # What was typed goes before what was counted, and that before what was given.
-      def result(place, station, given, exception:, count:)
+      def result(place, station, planned, exception:, count:)
         typed = exception || {}
-        done = (exception || count) ? instead(station, given, typed) : given
+        done = (exception || count) ? instead(station, planned, typed) : planned
         skipped = exception ? typed["skipped"] || false : done.out?
         Result.new(
           block: place.first, station: place.last, level: done.level, variation: done.variation, skipped: skipped,
@@ -83,10 +83,10 @@ module Sparrow
         )
       end
 
-      def instead(station, given, exception)
-        return Given.of_variation(station, @catalogue.variation(exception["variation"]), given.level) if exception["variation"]
-        return Given.of_level(station, exception["level"]) if exception["level"]
-        given.out? ? Given.of_level(station, given.level) : given
+      def instead(station, planned, exception)
+        return PlannedTarget.of_variation(station, @catalogue.variation(exception["variation"]), planned.level) if exception["variation"]
+        return PlannedTarget.of_level(station, exception["level"]) if exception["level"]
+        planned.out? ? PlannedTarget.of_level(station, planned.level) : planned
       end
     end
   end

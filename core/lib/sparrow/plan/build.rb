@@ -21,7 +21,7 @@ module Sparrow
 
       # @return [Workout]
       def workout
-        blocks = @document.fetch("blocks").each_with_index.map { |given, position| @known[given] || block(given, position) }
+        blocks = @document.fetch("blocks").each_with_index.map { |input, position| @known[input] || block(input, position) }
         Workout.new(
           title: @document.fetch("title"), slot_minutes: @document["slot_minutes"], head_count: @document["head_count"],
           depth: @document.fetch("depth", "parallel"), house: @house, blocks: blocks.freeze, document: @document
@@ -30,84 +30,84 @@ module Sparrow
 
       private
 
-      def block(given, position)
-        stations = given.fetch("stations", []).each_with_index.map do |station, index|
-          @known[station] || station(station, given, "/blocks/#{position}/stations/#{index}")
+      def block(input, position)
+        stations = input.fetch("stations", []).each_with_index.map do |station, index|
+          @known[station] || station(station, input, "/blocks/#{position}/stations/#{index}")
         end
-        format = Format.named(given.fetch("format"))
+        format = Format.named(input.fetch("format"))
         Block.new(
-          id: given.fetch("id"), position: position, title: given.fetch("title", ""), role: given.fetch("role"),
-          format: format, house: @house, get_ready_s: given.fetch("get_ready_s", 0), seconds: given["seconds"],
-          rounds: given.fetch("rounds", 1), rounds_by_level: rounds_by_level(given),
-          escalate: given.fetch("escalate", false), work_s: given["work_s"], rest_s: given["rest_s"],
-          round_rest_s: given["round_rest_s"], rest_after_last: given.fetch("rest_after_last", false),
-          switch_s: given.fetch("switch_s", 0), interval_s: given.fetch("interval_s") { format.default("interval_s") },
-          gate: given.fetch("gate") { format.default("gate") || "round" }, cap_s: given["cap_s"], target_s: given["target_s"],
-          set_rest_s: given.fetch("set_rest_s", @house.set_rest_s), day: given.fetch("day", "heavier"),
-          flow: given.fetch("flow", "together"), scaling: given["scaling"], stations: stations.freeze,
-          own: format.own(given)
+          id: input.fetch("id"), position: position, title: input.fetch("title", ""), role: input.fetch("role"),
+          format: format, house: @house, get_ready_s: input.fetch("get_ready_s", 0), seconds: input["seconds"],
+          rounds: input.fetch("rounds", 1), rounds_by_level: rounds_by_level(input),
+          escalate: input.fetch("escalate", false), work_s: input["work_s"], rest_s: input["rest_s"],
+          round_rest_s: input["round_rest_s"], rest_after_last: input.fetch("rest_after_last", false),
+          switch_s: input.fetch("switch_s", 0), interval_s: input.fetch("interval_s") { format.default("interval_s") },
+          gate: input.fetch("gate") { format.default("gate") || "round" }, cap_s: input["cap_s"], target_s: input["target_s"],
+          set_rest_s: input.fetch("set_rest_s", @house.set_rest_s), day: input.fetch("day", "heavier"),
+          flow: input.fetch("flow", "together"), scaling: input["scaling"], stations: stations.freeze,
+          own: format.own(input)
         )
       end
 
       # In the school of fewer rounds, a level that says nothing goes a share of them.
-      def rounds_by_level(given)
-        typed = given.fetch("rounds_by_level", {})
-        return typed unless given["scaling"] == "rounds" && given["rounds"]
+      def rounds_by_level(input)
+        typed = input.fetch("rounds_by_level", {})
+        return typed unless input["scaling"] == "rounds" && input["rounds"]
         Level::ALL.to_h do |level|
-          [level, [Standards::Rounding.to_step(given["rounds"] * @house.share(:round_shares, level), 1), 1].max]
+          [level, [Standards::Rounding.to_step(input["rounds"] * @house.share(:round_shares, level), 1), 1].max]
         end.merge(typed)
       end
 
-      def station(given, block, pointer)
-        movement = @catalogue.movement(given["movement"])
-        parts = given["parts"]&.map { |part| part.merge("movement" => @catalogue.movement(part["movement"])).freeze }&.freeze
-        school = given["scaling"] || block["scaling"]
-        filled = Standards::Fill.new(school, @house, movement, shares: given["shares"] || block["shares"],
-          rest_s: given["rest_s"] || block["rest_s"]).call(given.fetch("levels"))
+      def station(input, block, pointer)
+        movement = @catalogue.movement(input["movement"])
+        parts = input["parts"]&.map { |part| part.merge("movement" => @catalogue.movement(part["movement"])).freeze }&.freeze
+        school = input["scaling"] || block["scaling"]
+        filled = Standards::Fill.new(school, @house, movement, shares: input["shares"] || block["shares"],
+          rest_s: input["rest_s"] || block["rest_s"]).call(input.fetch("levels"))
         levels = Level::ALL.to_h do |level|
-          [level, prescription(level, filled.fetch(level), given, block: block, movement: movement, parts: parts, pointer: pointer)]
+          [level, prescription(level, filled.fetch(level), input, block: block, movement: movement, parts: parts, pointer: pointer)]
         end
         Station.new(
-          id: given.fetch("id"), pointer: pointer, movement: movement, parts: parts,
+          id: input.fetch("id"), pointer: pointer, movement: movement, parts: parts,
           name: movement ? movement.name : parts.map { |part| part["movement"].name }.join(" + "),
-          in_rounds: given["in_rounds"], note: given["note"], levels: levels.freeze, scaling: school,
-          counts: counts(given, block, levels, pointer: pointer)
+          in_rounds: input["in_rounds"], note: input["note"], levels: levels.freeze, scaling: school,
+          counts: counts(input, block, levels, pointer: pointer)
         )
       end
 
-      def counts(given, block, levels, pointer:)
-        Format.named(block["format"]).counts(given, block, @house, levels: levels)
+      def counts(input, block, levels, pointer:)
+        Format.named(block["format"]).counts(input, block, @house, levels: levels)
       rescue Standards::Distribution::Impossible => impossible
         raise Refused.at("#{pointer}/ladder/total", Sparrow.say("plan.cannot_be_split_for_every_level", message: impossible.message))
       end
 
-      def prescription(level, given, station, block:, movement:, parts:, pointer:)
-        variation = movement&.variation(given["variation"])
-        tempo = given["tempo"] && Tempo.parse(given["tempo"])
-        counting = given["counting"] || station["counting"] || variation.counting
+      def prescription(level, input, station, block:, movement:, parts:, pointer:)
+        variation = movement&.variation(input["variation"])
+        tempo = input["tempo"] && Tempo.parse(input["tempo"])
+        counting = input["counting"] || station["counting"] || variation.counting
         format = Format.named(block["format"])
-        given = opened(given, station, variation) if format.clock_of(block) == "own_pace"
+        input = opened(input, station, variation) if format.clock_of(block) == "own_pace"
         own_parts = parts&.map { |part| part.merge("variation" => part["movement"].variation_for(level)).freeze }
         Prescription.new(
-          level: level, pointer: "#{pointer}/levels/#{level}", variation: variation, reps: range(given["reps"]),
-          hold: range(given["hold_s"]), own_work_s: given["work_s"],
-          work_s: given["work_s"] || station["work_s"] || block["work_s"] || format.window_s(block),
-          rest_s: given["rest_s"] || station["rest_s"] || block["rest_s"] || 0,
-          sides: given["sides"] || station["sides"] || "both",
+          level: level, pointer: "#{pointer}/levels/#{level}", variation: variation, reps: range(input["reps"]),
+          hold: range(input["hold_s"]), own_work_s: input["work_s"],
+          work_s: input["work_s"] || station["work_s"] || block["work_s"] || format.window_s(block),
+          rest_s: input["rest_s"] || station["rest_s"] || block["rest_s"] || 0,
+          sides: input["sides"] || station["sides"] || "both",
           counting: Counting.of(counting, parts: parts ? parts.map { |part| part["reps"] } : []),
           tempo: tempo, seconds_per_move: seconds_per_move(level, variation, tempo, parts: own_parts),
-          parts: own_parts, load_kg: given["load_kg"], splits: given["splits"], quota: range(given["quota"]),
-          filled: given["filled"] || [].freeze, note: given["note"]
+          parts: own_parts, load_kg: input["load_kg"], splits: input["splits"], quota: range(input["quota"]),
+          filled: input["filled"] || [].freeze, note: input["note"]
         )
       end
 
       # A set that is paced by the person must end: where nothing is asked, the
       # variation's own target is.
-      def opened(given, station, variation)
-        return given if given["reps"] || given["hold_s"] || given["work_s"] || station["work_s"] || station["ladder"]
+      def opened(input, station, variation)
+        return input if input["reps"] || input["hold_s"] || input["work_s"] || station["work_s"] || station["ladder"]
         own = variation ? variation.target.slice("reps", "hold_s") : {"reps" => 1}
         own = {"work_s" => OPEN_SET_S} if own.empty?
-        given.merge(own, "filled" => [*given["filled"], *own.keys])
+        input.merge(own, "filled" => [*input["filled"], *own.keys])
       end
 
       # A typed tempo is taken as typed; the house pace stretches a default one only.
@@ -118,8 +118,8 @@ module Sparrow
         parts.sum { |part| (part["variation"].tempo&.seconds || STEP_S) * part["reps"] } * @house.pace.fetch(level) / parts.sum { |part| part["reps"] }
       end
 
-      def range(given)
-        given.is_a?(Hash) ? (given["min"]..given["max"]) : (given && (given..given))
+      def range(input)
+        input.is_a?(Hash) ? (input["min"]..input["max"]) : (input && (input..input))
       end
     end
   end

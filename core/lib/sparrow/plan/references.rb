@@ -37,7 +37,7 @@ module Sparrow
         return unless block["flow"] == "rotate"
         stations.each_with_index do |station, index|
           refuse("#{at}/stations/#{index}/in_rounds", Sparrow.say("plan.must_be_left_out_where_groups")) if station["in_rounds"]
-          sides = [station["sides"], *station.fetch("levels").each_value.map { |given| given["sides"] }]
+          sides = [station["sides"], *station.fetch("levels").each_value.map { |input| input["sides"] }]
           refuse("#{at}/stations/#{index}/sides", Sparrow.say("plan.cannot_be_a_window_a_side")) if sides.include?("each")
         end
       end
@@ -61,9 +61,9 @@ module Sparrow
         mixed_sides(station, at)
         ordered_shares(station, at)
         Level::ALL.each do |level|
-          given = station.fetch("levels")[level]
-          next refuse("#{at}/levels/#{level}", Sparrow.say("plan.is_missing_every_station_has_all")) unless given
-          prescription(given, movement, station, block: block, at: "#{at}/levels/#{level}")
+          input = station.fetch("levels")[level]
+          next refuse("#{at}/levels/#{level}", Sparrow.say("plan.is_missing_every_station_has_all")) unless input
+          prescription(input, movement, station, block: block, at: "#{at}/levels/#{level}")
         end
         Format.named(block["format"]).check_station(station, block) { |pointer, message| refuse("#{at}#{pointer}", message) }
       end
@@ -89,28 +89,28 @@ module Sparrow
 
       # Half a window a side and a whole window a side cannot share one clock.
       def mixed_sides(station, at)
-        sides = station.fetch("levels").transform_values { |given| given["sides"] || station["sides"] }
+        sides = station.fetch("levels").transform_values { |input| input["sides"] || station["sides"] }
         return unless sides.value?("split") && sides.value?("each")
         refuse("#{at}/sides", Sparrow.say("plan.mixes_split_and_each_one_station"))
       end
 
-      def prescription(given, movement, station, block:, at:)
-        variation(given, movement, at)
+      def prescription(input, movement, station, block:, at:)
+        variation(input, movement, at)
         %w[reps hold_s quota].each do |key|
-          held = given[key]
+          held = input[key]
           refuse("#{at}/#{key}/min", Sparrow.say("plan.is_above_the_maximum")) if held.is_a?(Hash) && held["min"] > held["max"]
         end
-        refuse("#{at}/hold_s", Sparrow.say("plan.excludes_reps_give_one_or_the")) if given["hold_s"] && given["reps"]
-        if given["counting"] == "compound" && station["counting"] != "compound"
+        refuse("#{at}/hold_s", Sparrow.say("plan.excludes_reps_give_one_or_the")) if input["hold_s"] && input["reps"]
+        if input["counting"] == "compound" && station["counting"] != "compound"
           refuse("#{at}/counting", Sparrow.say("plan.can_be_compound_only_where_the"))
-        elsif station["parts"] && given["counting"] && given["counting"] != "compound"
+        elsif station["parts"] && input["counting"] && input["counting"] != "compound"
           refuse("#{at}/counting", Sparrow.say("plan.must_be_compound_as_its_stations"))
         end
-        Format.named(block["format"]).check_level(given, station, block) { |pointer, message| refuse("#{at}#{pointer}", message) }
+        Format.named(block["format"]).check_level(input, station, block) { |pointer, message| refuse("#{at}#{pointer}", message) }
       end
 
-      def variation(given, movement, at)
-        id = given["variation"]
+      def variation(input, movement, at)
+        id = input["variation"]
         return refuse("#{at}/variation", Sparrow.say("plan.must_be_left_out_where_parts")) if id && movement.nil?
         return unless movement
         return refuse("#{at}/variation", Sparrow.say("plan.is_missing")) unless id

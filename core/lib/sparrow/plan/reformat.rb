@@ -106,16 +106,16 @@ module Sparrow
         aside.empty? ? moved : moved.merge("set_aside" => aside)
       end
 
-      def station(given)
-        moved = @to.adopt_station(shift(given, @to.station_fields, Reformat.every(:station_fields)), given, @block)
-        levels = (given["levels"] || {}).to_h { |level, held| [level, level_of(held, given, moved)] }
+      def station(input)
+        moved = @to.adopt_station(shift(input, @to.station_fields, Reformat.every(:station_fields)), input, @block)
+        levels = (input["levels"] || {}).to_h { |level, held| [level, level_of(held, input, moved)] }
         moved.merge("levels" => levels)
       end
 
-      def level_of(held, given, moved)
+      def level_of(held, input, moved)
         known = @to.level_fields.merge(@to.reps_at?(moved) ? {"reps" => Form::REPS} : {})
         level = shift(held, known, {"reps" => Form::REPS, **Reformat.every(:level_fields)})
-        @to.adopt_level(level, @from.number_of(held, given, @block), moved)
+        @to.adopt_level(level, @from.number_of(held, input, @block), moved)
       end
     end
   end

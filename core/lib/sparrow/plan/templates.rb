@@ -13,30 +13,30 @@ module Sparrow
 
       # @return [Array<Template>]
       def self.all
-        @all ||= YAML.safe_load_file(PATH).map { |given| read(given) }.freeze
+        @all ||= YAML.safe_load_file(PATH).map { |input| read(input) }.freeze
       end
 
       # @param given [Hash] the short form: a station is a movement, and what differs
       #   from the variations and numbers with which it opens
       # @return [Template]
-      def self.read(given)
-        blocks = given.fetch("blocks").each_with_index.map { |block, index| block(block, "b#{index + 1}") }
-        document = {"format" => "willing-sparrow/workout", "version" => 1, "title" => given.fetch("title"),
-                    **given.slice("slot_minutes", "head_count"), "depth" => "parallel", "blocks" => blocks}
-        Template.new(id: given.fetch("title").downcase.gsub(/[^a-z]+/, "-"), title: given.fetch("title"), about: given.fetch("about", ""),
-          tags: given.fetch("tags", []), document: document)
+      def self.read(input)
+        blocks = input.fetch("blocks").each_with_index.map { |block, index| block(block, "b#{index + 1}") }
+        document = {"format" => "willing-sparrow/workout", "version" => 1, "title" => input.fetch("title"),
+                    **input.slice("slot_minutes", "head_count"), "depth" => "parallel", "blocks" => blocks}
+        Template.new(id: input.fetch("title").downcase.gsub(/[^a-z]+/, "-"), title: input.fetch("title"), about: input.fetch("about", ""),
+          tags: input.fetch("tags", []), document: document)
       end
 
-      def self.block(given, id)
-        return {"id" => id, **given} unless Format.named(given.fetch("format", OPENING_FORMAT)).stations?
-        stations = given.fetch("stations").each_with_index.map { |station, index| station(station, "s#{index + 1}", Format.named(given.fetch("format", OPENING_FORMAT))) }
-        {"id" => id, "format" => OPENING_FORMAT, **given, "stations" => stations}
+      def self.block(input, id)
+        return {"id" => id, **input} unless Format.named(input.fetch("format", OPENING_FORMAT)).stations?
+        stations = input.fetch("stations").each_with_index.map { |station, index| station(station, "s#{index + 1}", Format.named(input.fetch("format", OPENING_FORMAT))) }
+        {"id" => id, "format" => OPENING_FORMAT, **input, "stations" => stations}
       end
 
-      def self.station(given, id, format)
-        opening = format.open_levels(Catalogue.house.movement(given.fetch("movement")).opening_prescriptions)
-        levels = opening.merge(given.fetch("levels", {})) { |_, opened, typed| opened.merge(typed).compact }
-        {"id" => id, **given, "levels" => levels}
+      def self.station(input, id, format)
+        opening = format.open_levels(Catalogue.house.movement(input.fetch("movement")).opening_prescriptions)
+        levels = opening.merge(input.fetch("levels", {})) { |_, opened, typed| opened.merge(typed).compact }
+        {"id" => id, **input, "levels" => levels}
       end
       private_class_method :block, :station
     end

@@ -51,44 +51,44 @@ module Sparrow
       end
 
       def options
-        @workout.document.fetch("blocks").each_with_index.flat_map do |given, position|
-          next [] unless %w[main finisher].include?(given["role"]) && given.fetch("stations", []).any?
-          own_s = block_s(given, position)
-          changes(given).map { |change| option(given, position, change, own_s: own_s) }
+        @workout.document.fetch("blocks").each_with_index.flat_map do |input, position|
+          next [] unless %w[main finisher].include?(input["role"]) && input.fetch("stations", []).any?
+          own_s = block_s(input, position)
+          changes(input).map { |change| option(input, position, change, own_s: own_s) }
         end
       end
 
-      def option(given, position, change, own_s:)
-        total_s = @total_s - own_s + block_s(given.merge(change), position)
+      def option(input, position, change, own_s:)
+        total_s = @total_s - own_s + block_s(input.merge(change), position)
         Option.new(pairs: change.map { |key, value| ["/blocks/#{position}/#{key}", value] }, total_s: total_s, kind: change.keys,
           label: Sparrow.say("planning.changes_in_block", changes: change.map { |key, value| words(key, value) }.join(", "), block: @workout.blocks[position].name))
       end
 
       # The block alone, laid out by the same rules.
-      def block_s(given, position)
-        document = @workout.document.merge("blocks" => [given])
+      def block_s(input, position)
+        document = @workout.document.merge("blocks" => [input])
         block = Plan::Build.new(document, @catalogue).workout.blocks.first.with(position: position)
         Plan::Timeline.lay_out(block, 0).total_s
       end
 
-      def changes(given)
-        singles = rounds(given) + seconds(given)
-        near = rounds(given).select { |one| (one["rounds"] - given["rounds"]).abs <= PAIRED_ROUNDS_CHANGED }
-        pairs = near.flat_map { |one| seconds(given, %w[work_s interval_s]).map { |other| one.merge(other) } }
+      def changes(input)
+        singles = rounds(input) + seconds(input)
+        near = rounds(input).select { |one| (one["rounds"] - input["rounds"]).abs <= PAIRED_ROUNDS_CHANGED }
+        pairs = near.flat_map { |one| seconds(input, %w[work_s interval_s]).map { |other| one.merge(other) } }
         singles + pairs
       end
 
-      def rounds(given)
-        return [] unless given["rounds"] && !given.key?("rounds_by_level") && Plan::Format.named(given["format"]).rounds_free?
-        ((1..MOST_ROUNDS).to_a - [given["rounds"]]).select { |rounds| (rounds - given["rounds"]).abs <= MOST_ROUNDS_CHANGED }.map { |rounds| {"rounds" => rounds} }
+      def rounds(input)
+        return [] unless input["rounds"] && !input.key?("rounds_by_level") && Plan::Format.named(input["format"]).rounds_free?
+        ((1..MOST_ROUNDS).to_a - [input["rounds"]]).select { |rounds| (rounds - input["rounds"]).abs <= MOST_ROUNDS_CHANGED }.map { |rounds| {"rounds" => rounds} }
       end
 
-      def seconds(given, keys = %w[work_s rest_s round_rest_s interval_s cap_s])
-        keys.select { |key| given[key] }.flat_map do |key|
+      def seconds(input, keys = %w[work_s rest_s round_rest_s interval_s cap_s])
+        keys.select { |key| input[key] }.flat_map do |key|
           step = (key == "cap_s") ? 30 : STEP_S
           reach = (key == "cap_s") ? 600 : MOST_CHANGE_S
           least = {"work_s" => 15, "rest_s" => 5, "round_rest_s" => 0, "interval_s" => 30, "cap_s" => 60}.fetch(key)
-          (-reach..reach).step(step).map { |by| given[key] + by }.select { |value| value >= least && value != given[key] }.map { |value| {key => value} }
+          (-reach..reach).step(step).map { |by| input[key] + by }.select { |value| value >= least && value != input[key] }.map { |value| {key => value} }
         end
       end
 

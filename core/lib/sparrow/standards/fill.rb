@@ -22,51 +22,51 @@ module Sparrow
       def call(levels)
         return levels unless @school && @school != "clean_reps"
         advanced = levels["advanced"]
-        filled = levels.to_h { |level, given| [level, given.merge(found(level, given, advanced)) { |_, typed, _| typed }] }
+        filled = levels.to_h { |level, input| [level, input.merge(found(level, input, advanced)) { |_, typed, _| typed }] }
         ordered(filled)
       end
 
       private
 
-      def found(level, given, advanced)
-        open = numbers(level, given, advanced).merge(beside(level, given, advanced)).compact.reject { |key, _| given.key?(key) }
+      def found(level, input, advanced)
+        open = numbers(level, input, advanced).merge(beside(level, input, advanced)).compact.reject { |key, _| input.key?(key) }
         open.empty? ? {} : open.merge("filled" => open.keys)
       end
 
       # The number itself: reps, a hold, or a stop.
-      def numbers(level, given, advanced)
-        return {} if given["reps"] || given["hold_s"] || given["work_s"]
-        return band(level, given) if @school == "range"
+      def numbers(level, input, advanced)
+        return {} if input["reps"] || input["hold_s"] || input["work_s"]
+        return band(level, input) if @school == "range"
         return {} if level == "advanced"
         case @school
-        when "share" then {"reps" => shared(advanced["reps"], level, given), "hold_s" => in_fives(advanced["hold_s"], share(:shares, level))}
+        when "share" then {"reps" => shared(advanced["reps"], level, input), "hold_s" => in_fives(advanced["hold_s"], share(:shares, level))}
         when "hold" then {"hold_s" => in_fives(advanced["hold_s"], share(:hold_shares, level)), "work_s" => in_fives(advanced["work_s"], share(:hold_shares, level))}
-        else same_kind(given, advanced)
+        else same_kind(input, advanced)
         end
       end
 
-      def same_kind(given, advanced)
-        return advanced.slice("reps") if counted?(given)
+      def same_kind(input, advanced)
+        return advanced.slice("reps") if counted?(input)
         advanced.slice("hold_s")
       end
 
-      def band(level, given)
-        range = counted?(given) ? @house.ranges.fetch(level) : @house.hold_ranges.fetch(level)
-        {(counted?(given) ? "reps" : "hold_s") => {"min" => range.min, "max" => range.max}}
+      def band(level, input)
+        range = counted?(input) ? @house.ranges.fetch(level) : @house.hold_ranges.fetch(level)
+        {(counted?(input) ? "reps" : "hold_s") => {"min" => range.min, "max" => range.max}}
       end
 
       # What goes with the number: a slower lowering, a lighter bottle, a longer rest.
-      def beside(level, given, advanced)
+      def beside(level, input, advanced)
         case @school
-        when "tempo" then {"tempo" => lowered(level, given)}
+        when "tempo" then {"tempo" => lowered(level, input)}
         when "load" then {"load_kg" => advanced["load_kg"] && halves(Rational(advanced["load_kg"].to_s) * @house.share(:load_shares, level))}
         when "rest" then {"rest_s" => @rest_s && Rounding.to_step(@rest_s * @house.share(:rest_shares, level), 5)}
         else {}
         end
       end
 
-      def lowered(level, given)
-        tempo = variation(given)&.tempo
+      def lowered(level, input)
+        tempo = variation(input)&.tempo
         more = @house.lowering_s.fetch(level)
         tempo.with(lower_s: [tempo.lower_s + more, 9].min).to_s if tempo && more.positive?
       end
@@ -76,10 +76,10 @@ module Sparrow
         (number == number.to_i) ? number.to_i : number
       end
 
-      def shared(reps, level, given)
+      def shared(reps, level, input)
         return unless reps
-        return reps.transform_values { |count| shared(count, level, given) } if reps.is_a?(Hash)
-        Rounding.of(reps, share(:shares, level), alternating: alternating?(given), fives_from: @house.fives_from)
+        return reps.transform_values { |count| shared(count, level, input) } if reps.is_a?(Hash)
+        Rounding.of(reps, share(:shares, level), alternating: alternating?(input), fives_from: @house.fives_from)
       end
 
       # Holds go in fives; a hold shorter than five seconds stays as it is.
@@ -107,20 +107,20 @@ module Sparrow
         levels
       end
 
-      def plain?(given)
-        given["reps"].is_a?(Integer)
+      def plain?(input)
+        input["reps"].is_a?(Integer)
       end
 
-      def counted?(given)
-        variation(given).nil? || variation(given).counted?
+      def counted?(input)
+        variation(input).nil? || variation(input).counted?
       end
 
-      def alternating?(given)
-        variation(given)&.alternating? || false
+      def alternating?(input)
+        variation(input)&.alternating? || false
       end
 
-      def variation(given)
-        @movement&.variation(given["variation"])
+      def variation(input)
+        @movement&.variation(input["variation"])
       end
     end
   end

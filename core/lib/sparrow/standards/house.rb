@@ -33,10 +33,10 @@ module Sparrow
       THIRDS = {"33.34" => Rational(100, 3), "66.67" => Rational(200, 3)}.freeze
 
       # @param given [Hash, nil] the document's "house" object, any key left out
-      def self.read(given)
-        return plain if given.nil? || given.empty?
+      def self.read(input)
+        return plain if input.nil? || input.empty?
         new(**DEFAULTS.to_h do |key, default|
-          [key.to_sym, settle(key, default, given[key])]
+          [key.to_sym, settle(key, default, input[key])]
         end)
       end
 
@@ -45,9 +45,9 @@ module Sparrow
         @plain ||= new(**DEFAULTS.to_h { |key, default| [key.to_sym, settle(key, default, nil)] })
       end
 
-      def self.settle(key, default, given)
-        return given.nil? ? default : given unless default.is_a?(Hash)
-        merged = default.merge(given || {})
+      def self.settle(key, default, input)
+        return input.nil? ? default : input unless default.is_a?(Hash)
+        merged = default.merge(input || {})
         return merged.transform_values { |band| band["min"]..band["max"] }.freeze if BANDS.include?(key)
         return merged.freeze if key == "lowering_s"
         merged.transform_values { |number| exact(number) }.freeze
@@ -61,12 +61,12 @@ module Sparrow
       # Standards that contradict themselves.
       # @param given [Hash] in the shape of a document's "house"
       # @return [Array<Problem>] with pointers into it
-      def self.validation_errors(given, at: "/house")
-        falling = (%w[shares hold_shares load_shares round_shares] & given.keys).reject do |key|
-          numbers = Level::ALL.map { |level| given[key][level] || DEFAULTS[key][level] }
+      def self.validation_errors(input, at: "/house")
+        falling = (%w[shares hold_shares load_shares round_shares] & input.keys).reject do |key|
+          numbers = Level::ALL.map { |level| input[key][level] || DEFAULTS[key][level] }
           numbers == numbers.sort
         end
-        upside = BANDS.flat_map { |key| (given[key] || {}).filter_map { |level, band| "#{key}/#{level}/min" if band["min"] > band["max"] } }
+        upside = BANDS.flat_map { |key| (input[key] || {}).filter_map { |level, band| "#{key}/#{level}/min" if band["min"] > band["max"] } }
         falling.map { |key| Problem.new(pointer: "#{at}/#{key}", message: Sparrow.say("common.must_not_fall_from_one_level")) } +
           upside.map { |key| Problem.new(pointer: "#{at}/#{key}", message: Sparrow.say("standards.is_above_the_maximum")) }
       end

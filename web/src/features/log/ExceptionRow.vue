@@ -4,18 +4,18 @@ import Checkbox from 'primevue/checkbox'
 import Select from 'primevue/select'
 import { computed, useId } from 'vue'
 import { useMovements, useVariations } from '@/lib/api/queries'
-import type { GivenCell, Level, LogSheet } from '@/lib/api/types'
+import type { PlannedTarget, Level, LogSheet } from '@/lib/api/types'
 import { LEVELS } from '@/lib/api/types'
 import NumberField from '@/ui/NumberField.vue'
 import LevelTally from '@/ui/LevelTally.vue'
 import type { Exception } from './sheet'
 
-// What one person did at one station, where it was not what they were given: by
+// What one person did at one station, where it was not what they were planned: by
 // the fit of the class, else by the plan of their level.
 const props = defineProps<{
   station: LogSheet['stations'][number]
   level: Level
-  given: GivenCell | null
+  planned: PlannedTarget | null
   /** Reps tapped for them while the run went on. */
   counted?: number
   person: string
@@ -34,9 +34,9 @@ interface Way {
   detail?: string
   change: Pick<Exception, 'level' | 'variation'>
 }
-/** As given first; then each level's way, and the other variations of the ladder. */
+/** As planned first; then each level's way, and the other variations of the ladder. */
 const ways = computed<Way[]>(() => {
-  const { station, given, level } = props
+  const { station, planned, level } = props
   const named = (level: Level) => station.levels[level].name ?? level
   const levels = LEVELS.map((level) => ({
     value: level,
@@ -48,35 +48,35 @@ const ways = computed<Way[]>(() => {
   const asked = LEVELS.map((level) => station.levels[level].variation)
   const ladder = movements.data.value?.find((movement) => movement.id === station.movement)?.ladder ?? []
   const others = ladder
-    .filter((variation) => !asked.includes(variation.id) && variation.id !== given?.variation)
+    .filter((variation) => !asked.includes(variation.id) && variation.id !== planned?.variation)
     .map((variation) => ({
       value: variation.id,
       level: variation.levels[0]!,
       name: variation.name,
       change: { variation: variation.id },
     }))
-  const own = given
+  const own = planned
     ? [
         {
-          value: 'given',
-          level: given.level,
-          name: given.target === null ? t('log.sit_out') : (given.name ?? station.name),
+          value: 'planned',
+          level: planned.level,
+          name: planned.target === null ? t('log.sit_out') : (planned.name ?? station.name),
           detail: t('log.as_given'),
           change: {},
         },
       ]
     : []
-  return [...own, ...levels.map((way) => (!given && way.level === level ? { ...way, change: {} } : way)), ...others]
+  return [...own, ...levels.map((way) => (!planned && way.level === level ? { ...way, change: {} } : way)), ...others]
 })
 const chosen = computed(
-  () => props.exception.variation ?? props.exception.level ?? (props.given ? 'given' : props.level),
+  () => props.exception.variation ?? props.exception.level ?? (props.planned ? 'planned' : props.level),
 )
 const way = computed(() => ways.value.find((held) => held.value === chosen.value))
 /** What stands to be done that way; of a variation that nobody was asked for, nothing. */
 const cell = computed(() => {
   if (props.exception.variation) return { target: '', reps: null, seconds: null }
   if (props.exception.level) return props.station.levels[props.exception.level]
-  return props.given ?? props.station.levels[props.level]
+  return props.planned ?? props.station.levels[props.level]
 })
 const held = computed(() => {
   const variation = props.exception.variation && variations.value.get(props.exception.variation)

@@ -9,13 +9,13 @@ import NumberField from '@/ui/NumberField.vue'
 import LevelMark from '@/ui/LevelMark.vue'
 import { LEVELS, type LogSheet } from '@/lib/api/types'
 import ExceptionRow from './ExceptionRow.vue'
-import { countExceptions, givenTo, keyOf, PAIN_WHERE, type Exception, type Line, type Typing } from './sheet'
+import { countExceptions, targetsOf, keyOf, PAIN_WHERE, type Exception, type Line, type Typing } from './sheet'
 
 // One person: there or not, how hard it was, whether it hurt; and station by
 // station only where it differed.
 const props = defineProps<{
   stations: LogSheet['stations']
-  given: ReturnType<typeof givenTo>
+  planned: ReturnType<typeof targetsOf>
   counted: Map<string, number> | undefined
   everybody: Typing['everybody']
   row: number
@@ -136,7 +136,7 @@ function error(field: string) {
         :key="keyOf(station)"
         :station="station"
         :level="line.level"
-        :given="given?.get(keyOf(station)) ?? null"
+        :planned="planned?.get(keyOf(station)) ?? null"
         :counted="counted?.get(keyOf(station))"
         :person="line.name"
         :exception="line.exceptions[keyOf(station)] ?? {}"

@@ -13,7 +13,7 @@ import { controlKey, useShortcuts } from '@/lib/useShortcuts'
 import type { LogSheet } from '@/lib/api/types'
 import LogLine from './LogLine.vue'
 import { logs } from './delivery'
-import { attendancesOf, countedFor, givenTo, type Line } from './sheet'
+import { attendancesOf, countedFor, targetsOf, type Line } from './sheet'
 import { useTyping } from './useTyping'
 
 const props = defineProps<{ sheet: LogSheet }>()
@@ -31,7 +31,9 @@ const refused = computed(() => mine.value?.refused)
 const conflict = computed(() => (refused.value?.status === 409 ? refused.value.problem : null))
 const sending = ref(false)
 const waits = computed(() => Boolean(mine.value && !refused.value))
-const given = computed(() => new Map(props.sheet.people.map((person) => [person.id, givenTo(props.sheet, person.id)])))
+const planned = computed(
+  () => new Map(props.sheet.people.map((person) => [person.id, targetsOf(props.sheet, person.id)])),
+)
 const counted = computed(
   () => new Map(props.sheet.people.map((person) => [person.id, countedFor(props.sheet, person.id)])),
 )
@@ -213,7 +215,7 @@ function toFirst(event: KeyboardEvent) {
             :line="line"
             :row="index"
             :stations="sheet.stations"
-            :given="given.get(line.person_id) ?? null"
+            :planned="planned.get(line.person_id) ?? null"
             :counted="counted.get(line.person_id)"
             :everybody="typing.everybody"
             :errors="errors"

@@ -8,8 +8,8 @@ const sheet = (attendances: unknown[] = []) =>
     log_version: 3,
     note: null,
     people: [
-      { id: 'tamsin', name: 'Tamsin', level: 'beginner', given: null, counted: [] },
-      { id: 'dov', name: 'Dov', level: 'advanced', given: null, counted: [] },
+      { id: 'tamsin', name: 'Tamsin', level: 'beginner', planned_targets: null, counted: [] },
+      { id: 'dov', name: 'Dov', level: 'advanced', planned_targets: null, counted: [] },
     ],
     attendances,
   }) as unknown as LogSheet

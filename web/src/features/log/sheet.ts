@@ -77,9 +77,9 @@ export function countedFor(sheet: LogSheet, personId: string) {
 }
 
 /** What the fit of the class gave somebody, by "block/station". */
-export function givenTo(sheet: LogSheet, personId: string) {
-  const given = sheet.people.find((person) => person.id === personId)?.given
-  return given ? new Map(given.map((cell) => [keyOf(cell), cell])) : null
+export function targetsOf(sheet: LogSheet, personId: string) {
+  const planned = sheet.people.find((person) => person.id === personId)?.planned_targets
+  return planned ? new Map(planned.map((cell) => [keyOf(cell), cell])) : null
 }
 
 /** What is sent: a person's own effort, else everybody's. */

@@ -22,11 +22,11 @@ module Sparrow
           )
         end
 
-        def check_level(given, _station, _block)
-          return unless given["splits"]
-          reps = given["reps"]
+        def check_level(input, _station, _block)
+          return unless input["splits"]
+          reps = input["reps"]
           return yield "/splits", Sparrow.say("formats.need_one_number_of_reps_to") unless reps.is_a?(Integer)
-          yield "/splits", Sparrow.say("formats.add_up_to_sum_not_to", sum: given["splits"].sum, reps: reps) unless given["splits"].sum == reps
+          yield "/splits", Sparrow.say("formats.add_up_to_sum_not_to", sum: input["splits"].sum, reps: reps) unless input["splits"].sum == reps
         end
 
         # Sets that were set aside come back only with the number that they split.

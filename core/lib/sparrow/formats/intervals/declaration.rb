@@ -30,12 +30,12 @@ module Sparrow
         end
 
         # Half a window must be longer than the change of sides.
-        def check_level(given, station, block)
-          return unless (given["sides"] || station["sides"]) == "split"
-          stop_s = given["work_s"] || longest(given["hold_s"])&.*(2) || station["work_s"] || block["work_s"]
+        def check_level(input, station, block)
+          return unless (input["sides"] || station["sides"]) == "split"
+          stop_s = input["work_s"] || longest(input["hold_s"])&.*(2) || station["work_s"] || block["work_s"]
           switch_s = block.fetch("switch_s", 0)
           return if switch_s < stop_s / 2
-          yield "/#{given["work_s"] ? "work_s" : "sides"}", Sparrow.say("formats.leaves_no_second_side_half_of", stop_s: stop_s, switch_s: switch_s)
+          yield "/#{input["work_s"] ? "work_s" : "sides"}", Sparrow.say("formats.leaves_no_second_side_half_of", stop_s: stop_s, switch_s: switch_s)
         end
 
         private

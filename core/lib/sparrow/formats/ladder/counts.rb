@@ -32,10 +32,10 @@ module Sparrow
 
         # @return [Integer] the level's share of the total, in whole steps
         def total(level)
-          given = @ladder.fetch("total")
-          return given unless (@station["scaling"] || @block["scaling"]) == "share"
-          shared = Standards::Rounding.of(given, share(level), alternating: @levels.fetch(level).requires_even_count?, fives_from: @house.fives_from)
-          [Standards::Rounding.to_step(shared, step), step].max.clamp(nil, given)
+          input = @ladder.fetch("total")
+          return input unless (@station["scaling"] || @block["scaling"]) == "share"
+          shared = Standards::Rounding.of(input, share(level), alternating: @levels.fetch(level).requires_even_count?, fives_from: @house.fives_from)
+          [Standards::Rounding.to_step(shared, step), step].max.clamp(nil, input)
         end
 
         # @return [Boolean] whether the level's total can be spread over its rounds

@@ -51,8 +51,8 @@ module Sparrow
           yield "/ladder/total", Sparrow.say("formats.cannot_be_split_so_message", message: impossible.message)
         end
 
-        def check_level(given, station, _block)
-          yield "/reps", Sparrow.say("formats.must_be_left_out_the_ladder") if given["reps"] && station["ladder"]
+        def check_level(input, station, _block)
+          yield "/reps", Sparrow.say("formats.must_be_left_out_the_ladder") if input["reps"] && station["ladder"]
         end
 
         def takes_from(_from)
@@ -64,8 +64,8 @@ module Sparrow
         end
 
         # A number in each round becomes a total over the rounds: the advanced one's.
-        def adopt_station(moved, given, block)
-          made = moved["ladder"] || total_of(given, block)
+        def adopt_station(moved, input, block)
+          made = moved["ladder"] || total_of(input, block)
           made ? moved.merge("ladder" => made) : moved.except("ladder")
         end
 

@@ -29,8 +29,8 @@ module Sparrow
           Sparrow.say("formats.a_days_total_has_no_window")
         end
 
-        def check_level(given, _station, _block)
-          yield "/quota", Sparrow.say("formats.is_missing_the_days_minimum_and") unless given["quota"]
+        def check_level(input, _station, _block)
+          yield "/quota", Sparrow.say("formats.is_missing_the_days_minimum_and") unless input["quota"]
         end
 
         def day_sets

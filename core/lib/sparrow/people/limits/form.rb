@@ -26,15 +26,15 @@ module Sparrow
 
         # @return [Array<Limit>]
         def self.limits_of(health)
-          (health["limits"] || []).map do |given|
-            Limit.new(kind: given["kind"], side: given["side"], severity: given["severity"], starts_on: day(given["from"]), ends_on: day(given["until"]))
+          (health["limits"] || []).map do |input|
+            Limit.new(kind: input["kind"], side: input["side"], severity: input["severity"], starts_on: day(input["from"]), ends_on: day(input["until"]))
           end
         end
 
         # @return [String] one of Screening::STATES
         def self.screening_state(health)
-          given = health["screening"] || {}
-          Screening.state(given["answers"] || {}, answered_on: day(given["answered_on"]), cleared_on: day(given["cleared_on"]))
+          input = health["screening"] || {}
+          Screening.state(input["answers"] || {}, answered_on: day(input["answered_on"]), cleared_on: day(input["cleared_on"]))
         end
 
         def self.day(text)

@@ -18,7 +18,7 @@ module Sparrow
           @workout = workout
           @catalogue = catalogue
           @window_s = window_s
-          @given = workout.document.fetch("blocks").fetch(@block.position)
+          @input = workout.document.fetch("blocks").fetch(@block.position)
         end
 
         # @return [Boolean] whether any of its totals follows from the block's shares
@@ -39,14 +39,14 @@ module Sparrow
         private
 
         def turning
-          @turning ||= @block.stations.zip(@given.fetch("stations")).select do |station, given|
-            station.counts && !given.key?("shares") && (given["scaling"] || @given["scaling"]) == "share"
+          @turning ||= @block.stations.zip(@input.fetch("stations")).select do |station, input|
+            station.counts && !input.key?("shares") && (input["scaling"] || @input["scaling"]) == "share"
           end
         end
 
         def share_of(level)
-          given = (@given["shares"] || {})[level]
-          given || (@block.house.share(:shares, level) * 100).to_i
+          input = (@input["shares"] || {})[level]
+          input || (@block.house.share(:shares, level) * 100).to_i
         end
 
         def common_s
@@ -76,15 +76,15 @@ module Sparrow
         # Shares with which every round of every station still has its reps.
         def candidates(level)
           (@candidates ||= {})[level] ||= STEP.step(100, STEP).select do |share|
-            shared = @given.merge("shares" => {level => share})
-            turning.all? { |station, given| Formats::Ladder::Counts.new(given, shared, @block.house, levels: station.levels).spreads?(level) }
+            shared = @input.merge("shares" => {level => share})
+            turning.all? { |station, input| Formats::Ladder::Counts.new(input, shared, @block.house, levels: station.levels).spreads?(level) }
           end
         end
 
         def look(shares)
           tried = Level::ALL.to_h { |level| [level, shares[level] || share_of(level)] }
           (@looked ||= {})[tried] ||= begin
-            document = @workout.document.merge("blocks" => @workout.document["blocks"].dup.tap { |blocks| blocks[@block.position] = @given.merge("shares" => tried) })
+            document = @workout.document.merge("blocks" => @workout.document["blocks"].dup.tap { |blocks| blocks[@block.position] = @input.merge("shares" => tried) })
             timeline = Plan::Timeline.compile(Plan::Build.new(document, @catalogue).workout)
             line = timeline.blocks[@block.position]
             lanes = Capacity::Lanes.new(timeline)

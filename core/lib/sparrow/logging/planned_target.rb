@@ -6,7 +6,7 @@ module Sparrow
     # fit made of it. +reps+ as counted in the last round, +seconds+ of a hold;
     # +least+ is the number below which the target was not met; +target+ in words.
     # Without a target they were to sit it out.
-    class Given < Value.of(:level, :variation, :reps, :seconds, :least, :target)
+    class PlannedTarget < Value.of(:level, :variation, :reps, :seconds, :least, :target)
       # @param station [Plan::Station]
       # @return [Given] what a level is asked; of a range its top is taken to have been done
       def self.of_level(station, level)

@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-RSpec.describe Sparrow::Logging::Given do
+RSpec.describe Sparrow::Logging::PlannedTarget do
   def read(*stations, **keys)
     Sparrow::Plan.read(workout_document(intervals(stations, **keys))).each_station.map { |_, station| station }
   end
@@ -20,21 +20,21 @@ RSpec.describe Sparrow::Logging::Given do
   end
 
   it "is what the fit gave: variation, number and level" do
-    given = described_class.of_cell(cell(person("a", measured: {"push_up.knees" => 12}), station("p", movement: "push_up"), rounds: 3))
-    expect(given.variation).to start_with("push_up.")
-    expect(given).to have_attributes(reps: given.least, seconds: nil)
-    expect(given).not_to be_out
+    planned = described_class.of_cell(cell(person("a", measured: {"push_up.knees" => 12}), station("p", movement: "push_up"), rounds: 3))
+    expect(planned.variation).to start_with("push_up.")
+    expect(planned).to have_attributes(reps: planned.least, seconds: nil)
+    expect(planned).not_to be_out
   end
 
   it "is a hold's number where the fit gave a hold" do
-    given = described_class.of_cell(cell(person("a", measured: {"plank.forearm" => 45}), station("k", movement: "plank", levels: {"intermediate" => {"variation" => "plank.forearm", "hold_s" => 30}})))
-    expect(given).to have_attributes(variation: "plank.forearm", seconds: 30, least: 30, reps: nil)
+    planned = described_class.of_cell(cell(person("a", measured: {"plank.forearm" => 45}), station("k", movement: "plank", levels: {"intermediate" => {"variation" => "plank.forearm", "hold_s" => 30}})))
+    expect(planned).to have_attributes(variation: "plank.forearm", seconds: 30, least: 30, reps: nil)
   end
 
   it "is nothing to do for who sits out, at the level they follow" do
-    given = described_class.of_cell(cell(person("a", level: "beginner", screening: "see_instructor"), station("p", movement: "push_up")))
-    expect(given).to have_attributes(level: "beginner", variation: nil, target: nil)
-    expect(given).to be_out
+    planned = described_class.of_cell(cell(person("a", level: "beginner", screening: "see_instructor"), station("p", movement: "push_up")))
+    expect(planned).to have_attributes(level: "beginner", variation: nil, target: nil)
+    expect(planned).to be_out
   end
 
   it "puts a variation in the level that is asked for it, else the highest in whose band it lies" do
@@ -45,8 +45,8 @@ RSpec.describe Sparrow::Logging::Given do
   end
 
   it "is read back as it was stored" do
-    given = described_class.of_level(read(station("p", movement: "push_up")).first, "advanced")
-    expect(described_class.read(JSON.parse(JSON.generate(given.to_h)))).to eq(given)
+    planned = described_class.of_level(read(station("p", movement: "push_up")).first, "advanced")
+    expect(described_class.read(JSON.parse(JSON.generate(planned.to_h)))).to eq(planned)
   end
 
   describe "at a station with a total spread over the rounds" do
