@@ -38,13 +38,12 @@ module Server
 
         app.get("/api/account", access: :helper) { render_json(account_view) }
 
-        app.put("/api/account", access: :helper) do
-          instructor.update!(name: body_as(CHANGE)["name"].strip)
+        app.put("/api/account", takes: CHANGE, access: :helper) do
+          instructor.update!(name: input["name"].strip)
           render_json(account_view)
         end
 
-        app.put("/api/account/password", access: :helper) do
-          input = body_as(PASSWORD)
+        app.put("/api/account/password", takes: PASSWORD, access: :helper) do
           confirm_password(input["current"], "/current")
           Passwords.check(input["password"], "/password", about: [instructor.name, instructor.email, studio.name])
           instructor.change_password(input["password"], keep: sign_in)
@@ -53,20 +52,20 @@ module Server
         end
 
         # Begins; nothing is asked for at the door until a code has been given.
-        app.post("/api/account/second-factor", access: :helper) do
-          confirm_password(body_as(CONFIRM)["password"], "/password")
+        app.post("/api/account/second-factor", takes: CONFIRM, access: :helper) do
+          confirm_password(input["password"], "/password")
           render_json(Accounts::SecondFactor.new(instructor).begin, status: 201)
         end
 
-        app.put("/api/account/second-factor", access: :helper) do
-          codes = Accounts::SecondFactor.new(instructor).confirm(body_as(CODE)["code"])
+        app.put("/api/account/second-factor", takes: CODE, access: :helper) do
+          codes = Accounts::SecondFactor.new(instructor).confirm(input["code"])
           raise Sparrow::Refused.at("/code", Sparrow.say("server.accounts.is_not_right_look_whether_your")) unless codes
           Records::AuditEvent.note(instructor, "second_factor_on")
           render_json({"recovery_codes" => codes})
         end
 
-        app.post("/api/account/second-factor/off", access: :helper) do
-          confirm_password(body_as(CONFIRM)["password"], "/password")
+        app.post("/api/account/second-factor/off", takes: CONFIRM, access: :helper) do
+          confirm_password(input["password"], "/password")
           Accounts::SecondFactor.new(instructor).off
           Records::AuditEvent.note(instructor, "second_factor_off")
           render_json(account_view)

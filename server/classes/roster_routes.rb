@@ -28,9 +28,8 @@ module Server
       def self.registered(app)
         app.helpers Helpers
 
-        app.put("/api/classes/:id/roster") do |id|
+        app.put("/api/classes/:id/roster", takes: CHANGE) do |id|
           stored = group_class(id)
-          input = body_as(CHANGE)
           stored.with_lock do
             stored.roster.where(person_id: input["remove"] || []).destroy_all
             add_to_roster(stored, people(input["add"] || [], at: "/add"))
@@ -39,19 +38,17 @@ module Server
         end
 
         # One person checked in; what is left out stays as it was.
-        app.put("/api/classes/:id/roster/:person", access: :helper) do |id, person|
+        app.put("/api/classes/:id/roster/:person", takes: ENTRY, access: :helper) do |id, person|
           stored = group_class(id)
           entry = stored.roster.find_by!(person_id: studio.people.fetch(person).id)
-          input = body_as(ENTRY)
           entry.present = nil if input["expected"]
           entry.update!(helper? ? input.except("expected", "sore") : input.except("expected"))
           render_json(class_view(stored))
         end
 
         # Adds a new person, as present: a name and a level is enough.
-        app.post("/api/classes/:id/newcomers", access: :helper) do |id|
+        app.post("/api/classes/:id/newcomers", takes: NEWCOMER, access: :helper) do |id|
           stored = group_class(id)
-          input = body_as(NEWCOMER)
           stored.with_lock do
             fresh = studio.people.create!(name: input["name"].strip, level: input["level"], since: studio.today)
             add_to_roster(stored, [fresh])

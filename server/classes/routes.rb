@@ -68,16 +68,14 @@ module Server
           render_json({"classes" => classes.map { |group_class| Classes::Line.new(group_class).to_h }, **paging})
         end
 
-        app.post("/api/classes") do
-          input = body_as(NEW)
+        app.post("/api/classes", takes: NEW) do
           render_json(class_view(studio.transaction { new_class(input) }), status: 201)
         end
 
         app.get("/api/classes/:id", access: :helper) { |id| render_json(class_view(group_class(id))) }
 
-        app.put("/api/classes/:id") do |id|
+        app.put("/api/classes/:id", takes: CHANGE) do |id|
           stored = group_class(id)
-          input = body_as(CHANGE)
           stored.update_if_version(input["lock_version"]) { stored.update!(class_fields(input)) }
           render_json(class_view(stored))
         rescue Records::GroupClass::Outdated
@@ -103,9 +101,9 @@ module Server
           render_json(class_view(stored))
         end
 
-        app.post("/api/classes/:id/run", access: :helper) do |id|
+        app.post("/api/classes/:id/run", takes: RUN, access: :helper) do |id|
           stored = group_class(id)
-          run = Records::Run.of_class(stored, client_key: body_as(RUN)["client_key"], by: instructor)
+          run = Records::Run.of_class(stored, client_key: input["client_key"], by: instructor)
           render_json(run_view(run, Runs::View), status: 201)
         rescue Records::Run::KeyTaken
           raise Sparrow::Refused.at("/client_key", Sparrow.say("server.classes.is_the_key_of_another_run"))

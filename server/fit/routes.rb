@@ -10,7 +10,8 @@ module Server
                               "version" => S::IntegerType.new(0..1_000_000_000)}, required: %w[version])
       TARGET = S::Record.new({"block" => S::Text.new(length: 1..64), "station" => S::Text.new(length: 1..64), "level" => S::OneOf.new(*Sparrow::Level::ALL),
                               "variation" => S::Text.new(length: 1..64), "number" => S::IntegerType.new(1..1000)}, required: %w[block station level])
-      NEEDS = S::Record.new({"take" => S::List.new(TARGET, size: 1..200, noun: "targets"), "lock_version" => People::Contract::VERSION}, required: %w[take lock_version])
+      NEEDS = S::Record.new({"take" => S::List.new(TARGET, size: 1..200, noun: "targets"), "lock_version" => People::Contract::VERSION}, required: %w[take lock_version],
+        about: {"take" => "Targets as they were shown, in `needs`."})
 
       # What these routes share.
       module Helpers
@@ -94,11 +95,10 @@ module Server
           render_json(fit_view(group_class(id)))
         end
 
-        app.put("/api/classes/:id/fit/:person/:block/:station", heavy: true) do |id, person_id, block, station_id|
+        app.put("/api/classes/:id/fit/:person/:block/:station", takes: CHOICE, heavy: true) do |id, person_id, block, station_id|
           stored = group_class(id)
           somebody = somebody_coming(stored, person_id)
           station = station_of(stored, block, station_id)
-          input = body_as(CHOICE)
           check_choice(stored, somebody, station, input: input)
           change_choice(stored, somebody, [block, station_id], version: input["version"]) do |choice|
             choice.update!(studio_id: studio.id, instructor: instructor, movement: station.movement&.id, variation: input["variation"], number: input["number"], why: input["why"],
@@ -117,9 +117,8 @@ module Server
         end
 
         # The circuit's targets, moved to fit this class: in the class's own copy.
-        app.post("/api/classes/:id/needs", heavy: true) do |id|
+        app.post("/api/classes/:id/needs", takes: NEEDS, heavy: true) do |id|
           stored = group_class(id)
-          input = body_as(NEEDS)
           take_needs(stored, input["take"], over: input["lock_version"])
           render_json(fit_view(stored.reload))
         rescue Records::GroupClass::Outdated

@@ -22,8 +22,8 @@ module Server
       # signed in, "owner" owners alone, "open" anybody.
       ACCESS = {instructor: %w[instructor owner], helper: %w[helper instructor owner], owner: %w[owner], open: nil}.freeze
 
-      # A route as it was written: verb, pattern, who may use it.
-      Declared = Struct.new(:verb, :pattern, :access)
+      # A route as it was written: verb, pattern, who may use it, the form of its body or nil.
+      Declared = Struct.new(:verb, :pattern, :access, :takes)
 
       class << self
         # @return [Array<Declared>]
@@ -32,12 +32,14 @@ module Server
         end
 
         # @param access [Symbol] a key of ACCESS
+        # @param takes [Sparrow::Schema::Record] the form of its body, which +input+ then is; from it
+        #   the API's description is made
         # @param heavy [Boolean] whether it takes turns with other heavy work
         # @param stale [Boolean] whether it may read from a copy of the database that is a moment old
         def route(verb, path, options = {}, &block)
           access = options.fetch(:access, :instructor)
           ACCESS.fetch(access)
-          declared << Declared.new(verb, path, access)
+          declared << Declared.new(verb, path, access, options[:takes])
           rest = options.except(:access, :heavy, :stale)
           work = around(block, heavy: options[:heavy], stale: options[:stale])
           super(verb, path, {admitted: access, **rest}, &work)
@@ -60,6 +62,13 @@ module Server
       set(:admitted) do |access|
         condition do
           admit(access)
+          true
+        end
+      end
+
+      set(:takes) do |form|
+        condition do
+          @takes = form
           true
         end
       end
@@ -126,9 +135,10 @@ module Server
           raise Http::Problems::Error.new(400, Sparrow.say("server.http.malformed_json"), Sparrow.say("server.http.the_body_is_not_json_that"))
         end
 
-        # @return [Hash] the body in the form's shape
-        def body_as(form)
-          Sparrow::Schema.read(form, body_hash)
+        # @return [Hash] the body in the form that the route takes
+        # @raise [Http::Problems::Error, Sparrow::Refused] where it is not
+        def input
+          @input ||= Sparrow::Schema.read(@takes, body_hash)
         end
 
         # @return [Sparrow::Preview] of a document in the body

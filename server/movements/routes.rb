@@ -61,8 +61,7 @@ module Server
           Movements::View.text(studio)
         end
 
-        app.post("/api/movements") do
-          input = body_as(ADD)
+        app.post("/api/movements", takes: ADD) do
           document = new_movement(input)
           raise Sparrow::Refused.at("/document", Sparrow.say("server.common.is_missing")) unless document.is_a?(Hash)
           stored = in_document { Records::StudioMovement.add(studio, document) }
@@ -82,9 +81,8 @@ module Server
           render_json(stored ? movement_holder(stored) : {"document" => movement_document(id), "version" => nil})
         end
 
-        app.put("/api/movements/:id") do |id|
+        app.put("/api/movements/:id", takes: WRITE) do |id|
           stored = own_movement(id)
-          input = body_as(WRITE)
           document = input["document"]
           raise Sparrow::Refused.at("/document", Sparrow.say("server.movements.must_be_an_object")) unless document.is_a?(Hash)
           Http::Versions.change(stored, input["version"], Sparrow.say("server.movements.this_movement_was"), theirs: -> { movement_holder(stored) }) { in_document { stored.rewrite(document) } }

@@ -28,15 +28,14 @@ module Server
       def self.registered(app)
         app.helpers Helpers
 
-        app.post("/api/password-links", access: :open) do
-          send_password_link(body_as(ASK)["email"])
+        app.post("/api/password-links", takes: ASK, access: :open) do
+          send_password_link(input["email"])
           render_json({"sent" => Sparrow.say("server.passwords.if_somebody_here_has_this_address")}, status: 202)
         end
 
         app.get("/api/password-links/:token", access: :open) { |token| render_json({"name" => password_link(token).instructor.name}) }
 
-        app.put("/api/password-links/:token", access: :open) do |token|
-          input = body_as(SET)
+        app.put("/api/password-links/:token", takes: SET, access: :open) do |token|
           link = password_link(token)
           whom = link.instructor
           Passwords.check(input["password"], "/password", about: [whom.name, whom.email, whom.studio.name])

@@ -72,8 +72,8 @@ module Server
 
         app.get("/api/benchmarks") { render_json(benchmark_sheet) }
 
-        app.post("/api/benchmarks") do
-          write_benchmarks(body_as(FORM))
+        app.post("/api/benchmarks", takes: FORM) do
+          write_benchmarks(input)
           render_json(benchmark_sheet)
         end
 

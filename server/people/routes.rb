@@ -56,8 +56,8 @@ module Server
           render_json({"people" => people.map { |person| People::Row.new(person).to_h }, "tags" => studio.people.distinct.pluck(Arel.sql("unnest(tags)")).sort, **paging})
         end
 
-        app.post("/api/people") do
-          person = studio.people.create!(person_fields(body_as(People::Contract::NEW)))
+        app.post("/api/people", takes: People::Contract::NEW) do
+          person = studio.people.create!(person_fields(input))
           render_json(person_view(person), status: 201)
         end
 
@@ -69,8 +69,7 @@ module Server
           Database.reading { People::Csv.new(studio).text }
         end
 
-        app.post("/api/people/import", heavy: true) do
-          input = body_as(IMPORT)
+        app.post("/api/people/import", takes: IMPORT, heavy: true) do
           answer = People::Csv.new(studio).read(input["csv"], apply: input["apply"] == true)
           Records::AuditEvent.note(instructor, "people_imported", nil, rows: answer["rows"].size) if answer["applied"]
           render_json(answer)
@@ -84,8 +83,8 @@ module Server
         end
 
         # What limits would rule out, before they are kept.
-        app.post("/api/people/limits") do
-          health = body_as(LIMITS)
+        app.post("/api/people/limits", takes: LIMITS) do
+          health = input
           problems = Sparrow::People::Limits::Form.validation_errors(health, today: studio.today + 1)
           Sparrow::Refused.where(problems)
           limits = Sparrow::People::Limits::Form.limits_of(health).select { |limit| limit.on?(studio.today) }
@@ -102,21 +101,21 @@ module Server
           render_json(People::Reach.new(stored).to_h)
         end
 
-        app.put("/api/people/:id") do |id|
+        app.put("/api/people/:id", takes: People::Contract::CHANGE) do |id|
           stored = person(id)
-          change_person(stored, body_as(People::Contract::CHANGE))
+          change_person(stored, input)
           render_json(person_view(stored))
         end
 
-        app.put("/api/people/:id/health") do |id|
+        app.put("/api/people/:id/health", takes: HEALTH) do |id|
           stored = person(id)
-          change_health(stored, body_as(HEALTH))
+          change_health(stored, input)
           render_json(person_view(stored))
         end
 
-        app.put("/api/people/:id/archive") do |id|
+        app.put("/api/people/:id/archive", takes: ARCHIVE) do |id|
           stored = person(id)
-          stored.update!(archived_at: body_as(ARCHIVE)["archived"] ? (stored.archived_at || Time.now.utc) : nil)
+          stored.update!(archived_at: input["archived"] ? (stored.archived_at || Time.now.utc) : nil)
           render_json(People::Row.new(stored).to_h)
         end
 

@@ -17,13 +17,12 @@ module Server
       def self.registered(app)
         app.get("/api/places") { render_json({"places" => studio.places.in_use.map { |place| Places::View.new(place).to_h }, "pieces" => PIECES}) }
 
-        app.post("/api/places") do
-          render_json(Places::View.new(studio.places.create!(body_as(FORM))).to_h, status: 201)
+        app.post("/api/places", takes: FORM) do
+          render_json(Places::View.new(studio.places.create!(input)).to_h, status: 201)
         end
 
-        app.put("/api/places/:id") do |id|
+        app.put("/api/places/:id", takes: CHANGE) do |id|
           place = studio.places.fetch(id)
-          input = body_as(CHANGE)
           Http::Versions.change(place, input["version"], Sparrow.say("server.places.this_place_was"), theirs: -> { Places::View.new(place).to_h }) do
             place.update!({"address" => "", "defibrillator" => "", "first_aid" => "", "space" => "", "surface" => "", "kit" => nil, **input.except("version")})
           end

@@ -7,12 +7,13 @@ module Server
     module Routes
       S = Sparrow::Schema
       ID = S::Text.new(length: 1..40)
-      SOLVE = S::Record.new({"workout" => S::AnyType.new, "block" => ID, "station" => ID, "window_s" => S::IntegerType.new(5..7200, "seconds"),
+      SOLVE = S::Record.new({"workout" => S::AnyType.new("WorkoutDocument"), "block" => ID, "station" => ID, "window_s" => S::IntegerType.new(5..7200, "seconds"),
                              "choose" => S::OneOf.new(*Sparrow::Planning::Solve::CHOICES)}, required: %w[workout])
-      SLOT = S::Record.new({"workout" => S::AnyType.new, "minutes" => S::IntegerType.new(5..240, "minutes")}, required: %w[workout minutes])
-      SUGGEST = S::Record.new({"workout" => S::AnyType.new, "kind" => S::OneOf.new("warm_up", "cool_down"), "minutes" => S::IntegerType.new(1..30, "minutes")},
+      SLOT = S::Record.new({"workout" => S::AnyType.new("WorkoutDocument"), "minutes" => S::IntegerType.new(5..240, "minutes")}, required: %w[workout minutes])
+      SUGGEST = S::Record.new({"workout" => S::AnyType.new("WorkoutDocument"), "kind" => S::OneOf.new("warm_up", "cool_down"), "minutes" => S::IntegerType.new(1..30, "minutes")},
         required: %w[workout kind minutes])
-      REFORMAT = S::Record.new({"block" => S::AnyType.new, "format" => S::OneOf.new(*Sparrow::Plan::Format.with_stations.map(&:id))}, required: %w[block format])
+      FORMAT = S::OneOf.new(*Sparrow::Plan::Format.with_stations.map(&:id))
+      REFORMAT = S::Record.new({"block" => S::AnyType.new("Block"), "format" => FORMAT}, required: %w[block format])
       KINDS = {"warm_up" => Sparrow::Planning::Suggest::WarmUp, "cool_down" => Sparrow::Planning::Suggest::CoolDown}.freeze
 
       # What these routes share.
@@ -29,8 +30,7 @@ module Server
       def self.registered(app)
         app.helpers Helpers
 
-        app.post("/api/planning/targets", heavy: true) do
-          input = body_as(SOLVE)
+        app.post("/api/planning/targets", takes: SOLVE, heavy: true) do
           catalogue = studio.catalogue
           workout = of_workout(input["workout"])
           large_json(input["workout"], under: "") do
@@ -39,22 +39,19 @@ module Server
           end
         end
 
-        app.post("/api/planning/slot", heavy: true) do
-          input = body_as(SLOT)
+        app.post("/api/planning/slot", takes: SLOT, heavy: true) do
           catalogue = studio.catalogue
           workout = of_workout(input["workout"])
           large_json(input["workout"], under: "") { Sparrow::Planning::FitToSlot.new(workout, minutes: input["minutes"], catalogue: catalogue).call }
         end
 
-        app.post("/api/planning/suggestion", heavy: true) do
-          input = body_as(SUGGEST)
+        app.post("/api/planning/suggestion", takes: SUGGEST, heavy: true) do
           catalogue = studio.catalogue
           workout = of_workout(input["workout"])
           large_json(input["workout"], under: "") { KINDS.fetch(input["kind"]).new(Sparrow::Plan::Timeline.compile(workout), catalogue: catalogue).call(input["minutes"] * 60) }
         end
 
-        app.post("/api/planning/format", heavy: true) do
-          input = body_as(REFORMAT)
+        app.post("/api/planning/format", takes: REFORMAT, heavy: true) do
           block = input["block"]
           changed = Sparrow::Plan::Reformat.call(block, input["format"])
           render_json({"block" => changed, **Sparrow::Plan::Reformat.fates(block["format"], input["format"])})

@@ -57,8 +57,7 @@ module Server
           render_json({"runs" => runs.map { |run| run_view(run) }, **paging})
         end
 
-        app.post("/api/runs") do
-          input = body_as(OPEN)
+        app.post("/api/runs", takes: OPEN) do
           workout = workout(input["workout_id"])
           unless workout.ready
             raise Sparrow::Refused.at("/workout_id", Sparrow.say("server.runs.has_no_station_yet_so_there"))
@@ -72,9 +71,9 @@ module Server
         app.get("/api/runs/:id", access: :helper) { |id| render_json(run_view(run(id), Runs::View)) }
 
         # The clock as the Floor tells it; an older telling does not undo a newer one.
-        app.put("/api/runs/:id/clock", access: :helper) do |id|
+        app.put("/api/runs/:id/clock", takes: CLOCK, access: :helper) do |id|
           stored = run(id)
-          told = Runs::Clock.new(body_as(CLOCK))
+          told = Runs::Clock.new(input)
           clock = told.corrected
           stored.with_lock do
             next unless told.newer_than?(stored.clock)
@@ -99,10 +98,10 @@ module Server
 
         app.get("/api/runs/:id/log", access: :helper, heavy: true) { |id| render_json(log_view(run(id))) }
 
-        app.put("/api/runs/:id/log", access: :helper, heavy: true) do |id|
+        app.put("/api/runs/:id/log", takes: Runs::LogBook::FORM, access: :helper, heavy: true) do |id|
           stored = run(id)
           begin
-            Runs::LogBook.new(stored, by: instructor).write(body_hash)
+            Runs::LogBook.new(stored, by: instructor).write(input)
           rescue Runs::LogBook::Outdated
             raise Http::Problems.conflict(Sparrow.say("server.runs.this_run_was_logged_from_another"), theirs: log_view(stored.reload))
           end

@@ -34,9 +34,8 @@ module Server
 
         app.get("/api/runs/:id/ticks", access: :helper) { |id| render_json(ticks_view(run(id))) }
 
-        app.post("/api/runs/:id/ticks", access: :helper) do |id|
+        app.post("/api/runs/:id/ticks", takes: TICK, access: :helper) do |id|
           stored = run(id)
-          input = body_as(TICK)
           person = tick_place(stored, input)
           stored.ticks.create_with(studio_id: studio.id, person: person, at: Time.now.utc, **input.slice("block", "station", "level", "amount").transform_keys(&:to_sym))
             .find_or_create_by!(client_key: input["client_key"])

@@ -57,8 +57,7 @@ module Server
 
         app.get("/api/session", access: :helper) { render_json(session_view) }
 
-        app.post("/api/session", access: :open) do
-          input = body_as(FORM)
+        app.post("/api/session", takes: FORM, access: :open) do
           whom = with_password(input["email"], input["password"])
           if whom.second_factor?
             env["rack.session"]["pending"] = [whom.id, Time.now.to_i + PENDING_S]
@@ -68,8 +67,7 @@ module Server
           render_json(session_view, status: 201)
         end
 
-        app.post("/api/session/second-factor", access: :open) do
-          input = body_as(CODE)
+        app.post("/api/session/second-factor", takes: CODE, access: :open) do
           whom = pending_instructor
           raise Http::Problems::Error.new(401, Sparrow.say("server.sessions.not_signed_in"), Sparrow.say("server.sessions.sign_in_with_your_password_first")) unless whom
           guard = Http::Throttle::SignInGuard.new(request.ip, "second-factor/#{whom.id}")

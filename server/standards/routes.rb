@@ -48,12 +48,11 @@ module Server
 
         app.get("/api/house") { render_json(house_view) }
 
-        app.post("/api/house/touches", heavy: true) do
-          render_json({"circuits" => touched(house_given(body_as(CHANGE)["house"]))})
+        app.post("/api/house/touches", takes: CHANGE, heavy: true) do
+          render_json({"circuits" => touched(house_given(input["house"]))})
         end
 
-        app.put("/api/house", heavy: true) do
-          input = body_as(CHANGE)
+        app.put("/api/house", takes: CHANGE, heavy: true) do
           house = house_given(input["house"])
           raise Sparrow::Refused.at("/version", Sparrow.say("server.common.is_missing")) unless input["version"]
           Http::Versions.change(studio, input["version"], Sparrow.say("server.standards.the_standards_were"), theirs: -> { house_view }, column: :house_version) do

@@ -60,8 +60,7 @@ module Server
 
         app.get("/api/studio", access: :owner) { render_json(studio_view) }
 
-        app.put("/api/studio", access: :owner) do
-          input = body_as(CHANGE)
+        app.put("/api/studio", takes: CHANGE, access: :owner) do
           Http::Versions.change(studio, input["version"], Sparrow.say("server.studios.these_settings_were"), theirs: -> { studio_view }) { studio.update!(input.except("version")) }
           Records::AuditEvent.note(instructor, "studio_changed")
           render_json(studio_view)
@@ -77,8 +76,7 @@ module Server
         end
 
         # For good: with the studio's name typed, and the owner's password.
-        app.delete("/api/studio", access: :owner) do
-          input = body_as(DELETE)
+        app.delete("/api/studio", takes: DELETE, access: :owner) do
           raise Sparrow::Refused.at("/name", Sparrow.say("server.studios.is_not_the_studios_name")) unless input["name"].strip == studio.name
           confirm_password(input["password"], "/password")
           Studios::Deletion.new(studio).call

@@ -40,8 +40,7 @@ module Server
 
         app.get("/api/setup", access: :open) { render_json(setup_view) }
 
-        app.post("/api/setup", access: :open) do
-          input = body_as(FORM)
+        app.post("/api/setup", takes: FORM, access: :open) do
           owner = with_setup_code(input["code"]) do |installation|
             found = Studios::Founding.new(**input.except("code").transform_keys(&:to_sym)).call
             installation.update!(setup_code_digest: nil)
@@ -51,8 +50,8 @@ module Server
           render_json(session_view, status: 201)
         end
 
-        app.post("/api/setup/demo", access: :open) do
-          with_setup_code(body_as(DEMO)["code"]) { Studios::Demo.load }
+        app.post("/api/setup/demo", takes: DEMO, access: :open) do
+          with_setup_code(input["code"]) { Studios::Demo.load }
           render_json({"email" => Studios::Demo.email, "password" => Studios::Demo.password}, status: 201)
         end
       end

@@ -36,8 +36,7 @@ module Server
           render_json({"studio" => invitation.studio.name, "name" => invitation.name, "email" => invitation.email, "role" => invitation.role})
         end
 
-        app.post("/api/invitations/:token", access: :open) do |token|
-          input = body_as(ACCEPT)
+        app.post("/api/invitations/:token", takes: ACCEPT, access: :open) do |token|
           open_session(accept(standing_invitation(token), input))
           render_json(session_view, status: 201)
         end

@@ -64,7 +64,7 @@ module Server
 
         app.get("/api/team", access: :owner) { render_json(team_view) }
 
-        app.post("/api/team/invitations", access: :owner) { render_json({**invite(body_as(INVITE)), "team" => team_view}, status: 201) }
+        app.post("/api/team/invitations", takes: INVITE, access: :owner) { render_json({**invite(input), "team" => team_view}, status: 201) }
 
         app.delete("/api/team/invitations/:id", access: :owner) do |id|
           invitation = studio.invitations.fetch(id)
@@ -73,8 +73,8 @@ module Server
           render_json(team_view)
         end
 
-        app.put("/api/team/:id", access: :owner) do |id|
-          change_member(studio.instructors.fetch(id), body_as(CHANGE))
+        app.put("/api/team/:id", takes: CHANGE, access: :owner) do |id|
+          change_member(studio.instructors.fetch(id), input)
           render_json(team_view)
         end
       end

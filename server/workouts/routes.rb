@@ -5,10 +5,10 @@ module Server
     # Workouts: list, make, copy, read, save, delete and bring back, and their history.
     module Routes
       S = Sparrow::Schema
-      CREATE = S::Record.new({"document" => S::AnyType.new, "copy_of" => S::Text.new(length: 1..64), "template" => S::Text.new(length: 1..80)})
+      CREATE = S::Record.new({"document" => S::AnyType.new("WorkoutDocument"), "copy_of" => S::Text.new(length: 1..64), "template" => S::Text.new(length: 1..80)})
       TAG = S::Text.new(length: 1..30, form: /\A[^,\n]*[^,\s][^,\n]*\z/, says: Sparrow.say("server.workouts.must_be_a_word_or_two"))
       TAGS = S::Record.new({"tags" => S::List.new(TAG, size: 0..12, noun: "tags"), "was" => S::List.new(TAG, size: 0..12, noun: "tags")}, required: %w[tags was])
-      SAVE = S::Record.new({"document" => S::AnyType.new, "lock_version" => S::IntegerType.new(1..1_000_000_000)},
+      SAVE = S::Record.new({"document" => S::AnyType.new("WorkoutDocument"), "lock_version" => S::IntegerType.new(1..1_000_000_000)},
         required: %w[document lock_version])
 
       # What these routes look up.
@@ -47,9 +47,9 @@ module Server
 
         # What was added and taken away since the tags were read, so that two who
         # tag at once both have their way.
-        app.put("/api/workouts/:id/tags") do |id|
+        app.put("/api/workouts/:id/tags", takes: TAGS) do |id|
           stored = workout(id)
-          tags, was = body_as(TAGS).values_at("tags", "was").map { |list| list.map { |tag| tag.strip.downcase }.uniq }
+          tags, was = input.values_at("tags", "was").map { |list| list.map { |tag| tag.strip.downcase }.uniq }
           stored.with_lock do
             merged = (stored.tags - (was - tags)) | (tags - was)
             raise Sparrow::Refused.at("/tags", Sparrow.say("server.workouts.would_be_amount_with_those_that", amount: merged.size)) if merged.size > 12
@@ -66,16 +66,15 @@ module Server
           render_json({"workouts" => listed.map { |workout| Workouts::Line.new(workout).to_h }, **paging})
         end
 
-        app.post("/api/workouts", heavy: true) do
-          preview = preview_of(new_document(body_as(CREATE)), under: "/document")
+        app.post("/api/workouts", takes: CREATE, heavy: true) do
+          preview = preview_of(new_document(input), under: "/document")
           render_json(Workouts::View.new(Records::Workout.begin(studio, preview, by: instructor)).to_h, status: 201)
         end
 
         app.get("/api/workouts/:id") { |id| render_json(Workouts::View.new(workout(id)).to_h) }
 
-        app.put("/api/workouts/:id", heavy: true) do |id|
+        app.put("/api/workouts/:id", takes: SAVE, heavy: true) do |id|
           stored = workout(id)
-          input = body_as(SAVE)
           preview = preview_of(input["document"], under: "/document")
           begin
             stored.save_over(input["lock_version"], preview, by: instructor)

@@ -21,6 +21,12 @@ module Sparrow
         name ? {"$ref" => "#{place}#{name}"} : shape.json_schema(self)
       end
 
+      # @param schema [Hash] of what a record holds at a key
+      # @return [Hash] as it stands there
+      def within(_record, _key, schema)
+        schema
+      end
+
       # An object of one shape, anything else of another.
       def either(object, otherwise)
         {"if" => {"type" => "object"}, "then" => of(object), "else" => of(otherwise)}

@@ -7,9 +7,11 @@ module Sparrow
     class Record
       # @param fields [Hash{String => #read}]
       # @param required [Array<String>]
-      def initialize(fields, required: [])
+      # @param about [Hash{String => String}] what some of its keys are, for the API's description
+      def initialize(fields, required: [], about: {})
         @fields = fields
         @required = required
+        @about = about
       end
 
       def read(value, trail)
@@ -25,9 +27,20 @@ module Sparrow
         result
       end
 
+      # @return [Boolean] whether the key may be left out
+      def optional?(key)
+        !@required.include?(key)
+      end
+
       def json_schema(names)
-        {"type" => "object", "additionalProperties" => false, "required" => @required, "properties" => @fields.transform_values { |shape| names.of(shape) }}
+        {"type" => "object", "additionalProperties" => false, "required" => @required, "properties" => @fields.to_h { |key, shape| [key, described(key, names.within(self, key, names.of(shape)))] }}
           .reject { |key, value| key == "required" && value.empty? }
+      end
+
+      private
+
+      def described(key, schema)
+        @about.key?(key) ? {**schema, "description" => @about.fetch(key)} : schema
       end
     end
   end

@@ -70,8 +70,8 @@ function fill(form: PersonForm) {
     relation: form.contact?.relation ?? '',
   })
   level.value = form.level
-  year.value = form.birth_year
-  levels.value = { ...form.levels }
+  year.value = form.birth_year ?? undefined
+  levels.value = { ...form.levels } as typeof levels.value
 }
 
 /** What is typed here stays while something else of the person is saved, over the version that was opened. */
