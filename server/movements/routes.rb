@@ -25,7 +25,8 @@ module Server
         end
 
         def movement_holder(stored)
-          {"document" => stored.document, "version" => stored.version}
+          derived = Sparrow::Catalogue::CustomMovement.derived(stored.document)
+          {"document" => stored.document, "version" => stored.version, "derived" => derived.transform_values { |flags| flags.map(&:to_h) }}
         end
 
         def new_movement(input)
@@ -78,7 +79,7 @@ module Server
 
         app.get("/api/movements/:id/document") do |id|
           stored = studio.studio_movements.find_by(movement_id: id)
-          render_json(stored ? movement_holder(stored) : {"document" => movement_document(id), "version" => nil})
+          render_json(stored ? movement_holder(stored) : {"document" => movement_document(id), "version" => nil, "derived" => {}})
         end
 
         app.put("/api/movements/:id", takes: WRITE) do |id|

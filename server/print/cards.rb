@@ -17,6 +17,7 @@ module Server
       # @param starts_at [Time] by the clock on the wall there
       def initialize(group_class, fit, starts_at)
         @starts_at = starts_at
+        @dates = Dates.new(group_class.studio.date_locale)
         @class = group_class
         @fit = fit
         @pdf = Page.make(:portrait, margin: 24, title: Sparrow.say("server.print.title_cards", title: group_class.title))
@@ -40,7 +41,7 @@ module Server
         @pdf.stroke_bounds
         @pdf.bounding_box([PADDING, @pdf.bounds.top - PADDING], width: @pdf.bounds.width - 2 * PADDING, height: @pdf.bounds.height - 2 * PADDING) do
           put(Line.new(participant.name, 14, :bold, Page::INK, 0))
-          put(Line.new("#{@class.title}, #{@starts_at.strftime("%-d %B, %H:%M")}", 8, :normal, Page::SOFT, 0))
+          put(Line.new("#{@class.title}, #{@dates.short(@starts_at)}, #{@dates.hours(@starts_at)}", 8, :normal, Page::SOFT, 0))
           @pdf.move_down(5)
           largest(participant).each { |line| put(line) }
           @pdf.move_down(4)

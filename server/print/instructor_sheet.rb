@@ -17,6 +17,7 @@ module Server
       # @param starts_at [Time] by the clock on the wall there
       def initialize(group_class, fit, starts_at)
         @starts_at = starts_at
+        @dates = Dates.new(group_class.studio.date_locale)
         @class = group_class
         @fit = fit
         @pdf = Page.make(:landscape, margin: 26, title: Sparrow.say("server.print.title_instructors_sheet", title: group_class.title))
@@ -38,7 +39,7 @@ module Server
       def heading
         @pdf.text(Page.safe(@class.title), size: 17, style: :bold)
         place = [@class.place&.name, @class.place&.address].compact.reject(&:empty?).join(", ")
-        line = [@starts_at.strftime("%A %-d %B %Y, %H:%M"), place, @class.leader && Sparrow.say("server.print.led_by_name", name: @class.leader.name),
+        line = ["#{@dates.whole(@starts_at)}, #{@dates.hours(@starts_at)}", place, @class.leader && Sparrow.say("server.print.led_by_name", name: @class.leader.name),
           Sparrow.say("server.print.total_of_slot", total: Sparrow::ClockText.of(@class.total_s), slot: @class.slot_minutes ? Sparrow.say("server.print.minutes", minutes: @class.slot_minutes) : Sparrow.say("server.print.no_set_slot"))]
         @pdf.text(Page.safe(line.compact.reject(&:empty?).join("  ·  ")), size: 9, color: Page::SOFT)
       end
@@ -78,16 +79,16 @@ module Server
       def clock
         starts = @starts_at
         lines = @fit.timeline.blocks.map do |line|
-          "#{(starts + line.start_s).strftime("%H:%M")} #{line.block.name}#{rounds(line, starts)}"
+          "#{@dates.hours(starts + line.start_s)} #{line.block.name}#{rounds(line, starts)}"
         end
-        lines << "#{(starts + @class.total_s).strftime("%H:%M")} end"
+        lines << Sparrow.say("server.print.hour_end", hour: @dates.hours(starts + @class.total_s))
         @pdf.text(Page.safe(lines.join("   ·   ")), size: 8)
       end
 
       def rounds(line, starts)
         firsts = line.windows.group_by(&:round).transform_values { |windows| windows.first.start_s }
         return "" if firsts.size < 2
-        " (#{firsts.map { |round, at_s| "round #{round} #{(starts + at_s).strftime("%H:%M")}" }.join(", ")})"
+        " (#{firsts.map { |round, at_s| Sparrow.say("server.print.round_hour", round: round, hour: @dates.hours(starts + at_s)) }.join(", ")})"
       end
 
       def caution

@@ -53,7 +53,7 @@ module Server
 
       # @return [Sparrow::Catalogue::Movement]
       def movement
-        Sparrow::Catalogue::Files.movement(document)
+        Sparrow::Catalogue::CustomMovement.movement(document)
       end
     end
   end

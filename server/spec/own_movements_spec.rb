@@ -32,6 +32,17 @@ RSpec.describe "A studio's own movements" do
     expect(field_errors).to eq("/like" => "is not a version we know")
   end
 
+  it "say what limits count besides what was written" do
+    copy("push_up")
+    stored = Server::Records::StudioMovement.find_by!(movement_id: "own_push_up")
+    silent = stored.document["ladder"].map { |variation| variation.merge("joints" => variation["joints"] - %w[wrist]) }
+    send_json(:put, "/api/movements/own_push_up", {"document" => stored.document.merge("ladder" => silent), "version" => stored.version})
+    expect(status).to eq(200)
+    expect(send_json(:get, "/api/movements/own_push_up/document")["derived"]["floor"]).to eq([{"name" => "wrist", "because" => "weight is on the hands"}])
+    floor = send_json(:get, "/api/movements/own_push_up")["ladder"].find { |variation| variation["id"] == "own_push_up.floor" }
+    expect(floor["joints"]).to include("wrist")
+  end
+
   it "are read in the form of today where they were kept in an older one" do
     copy
     stored = Server::Records::StudioMovement.find_by!(movement_id: "own_squat")

@@ -31,6 +31,32 @@ RSpec.describe Server::Print do
     expect(Server::Print::Page.safe("10 → 12 ✓ “é” – ž")).to eq("10 to 12 ? “é” – ž")
   end
 
+  describe Server::Print::Dates do
+    time = Time.utc(2026, 11, 24, 18, 5)
+    {
+      "en-GB" => ["Tuesday, 24 November 2026", "24 November", "18:05"], "en-US" => ["Tuesday, November 24, 2026", "November 24", "06:05 PM"],
+      "de-DE" => ["Dienstag, 24. November 2026", "24. November", "18:05"], "fr-FR" => ["mardi 24 novembre 2026", "24 novembre", "18:05"]
+    }.each do |locale, written|
+      it "writes a day as it is written in #{locale}" do
+        dates = described_class.new(locale)
+        expect([dates.whole(time), dates.short(time), dates.hours(time)]).to eq(written)
+      end
+    end
+
+    it "knows every language that a studio may choose, in letters that the font can draw" do
+      expect(described_class.all.keys).to match_array(Server::Team::Contract::DATE_LOCALES)
+      described_class.all.each_value do |words|
+        text = [*words["months"], *words["weekdays"]].join(" ")
+        expect(Server::Print::Page.safe(text)).to eq(text)
+      end
+    end
+
+    it "tells midnight and noon apart where hours go to twelve" do
+      dates = described_class.new("en-US")
+      expect([0, 11, 12, 23].map { |hour| dates.hours(Time.utc(2026, 1, 1, hour)) }).to eq(["12:00 AM", "11:00 AM", "12:00 PM", "11:00 PM"])
+    end
+  end
+
   it "makes a sheet and cards where nobody is on the roster" do
     held = gathered(workout_document(block), [])
     expect([pages(sheet(held)), pages(cards(held))]).to eq([1, 1])

@@ -94,7 +94,7 @@ RSpec.describe "A primary with a standby and a pooler" do
     @enough = false
     tapping = crowd(taps.size) do |writer, count|
       key = "writer-#{writer}-tap-#{count}"
-      taps[writer] << key if until_done(:post, "/api/runs/#{run["id"]}/ticks", {client_key: key, block: block, lane: "beginner", amount: 1})["ticks"]
+      taps[writer] << key if until_done(:post, "/api/runs/#{run["id"]}/ticks", {client_key: key, block: block, level: "beginner", amount: 1})["ticks"]
     end
     logging = crowd(1) do |_, count|
       id = "log-number-#{count}"

@@ -33,7 +33,7 @@ RSpec.describe "The server" do
   it "killed outright again and again while logs are written loses no acknowledged one, and writes none twice" do
     studio = Server::Records::Studio.create!(name: "Weir House")
     studio.instructors.create!(name: "Ottoline Varga", email: "ottoline@example.test", password: "weir-and-lock-gate", role: "owner")
-    people = Array.new(8) { |index| studio.people.create!(name: "Person #{index}", lane: "beginner") }
+    people = Array.new(8) { |index| studio.people.create!(name: "Person #{index}", level: "beginner") }
     workout = Server::Records::Workout.begin(studio, Sparrow::Preview.new(workout_document(intervals(6))), by: nil)
     runs = Array.new(3) { |index| Server::Records::Run.open(workout, client_key: "a-run-of-faults-#{index}", by: nil) }
     cookie

@@ -25,6 +25,21 @@ RSpec.describe Sparrow::Catalogue::CustomMovement do
     expect(Sparrow::Catalogue.house.movement("own_squat")).to be_nil
   end
 
+  it "counts every joint and strain that follows from how the body is placed, written or not" do
+    push_up = described_class.copy(YAML.safe_load_file(File.join(Sparrow::DATA, "movements", "push_up.yml")), id: "own_push_up", name: "Weir push-up")
+    push_up["ladder"].each { |variation| variation.update("joints" => [], "unflagged" => {}) }
+    floor = described_class.movement(push_up).variation("own_push_up.floor")
+    expect(floor.joints).to include("wrist", "shoulder", "lower_back")
+    expect(described_class.derived(push_up).fetch("floor").map { |flag| [flag.name, flag.because.to_s] }).to include(["wrist", "weight is on the hands"])
+    wrist = Sparrow::People::Limits::Form.limits_of("limits" => [{"kind" => "wrist", "severity" => "avoid"}]).first
+    expect(wrist.rules_out?(floor)).to be(true)
+  end
+
+  it "leaves out what it gives a reason for" do
+    own["ladder"].each { |variation| variation.update("joints" => [], "unflagged" => {"knee" => "Held in water."}) }
+    expect(described_class.movement(own).variation("own_squat.parallel").joints).to eq(%w[hip])
+  end
+
   it "is held to the catalogue's schema, with a pointer to each thing wrong" do
     own["ladder"][1]["cues"] = []
     own["ladder"][0]["impact"] = "terrible"

@@ -42,6 +42,36 @@ RSpec.describe "The demands of the catalogue" do
     end
   end
 
+  # Every step of every main ladder. Who does thirty of one does between one and twenty-nine of the next; who keeps
+  # one up for two minutes keeps the next up for ten seconds at least, and not for longer than that.
+  steps = Sparrow::Catalogue.house.select { |movement| movement.role == "main" }.flat_map { |movement| movement.ladder.each_cons(2).to_a }
+  # Steps that are longer than that, and why they stay.
+  long = {
+    "pike_press.bench" => "Between the wall and a bench the push-up's ladder stands in: hands at hip height.",
+    "heel_toe_raise.held" => "Seated there is no weight on it: it is for the ankles, not a way up.",
+    "side_plank.knees" => "A lean at a wall is no plank: it is for who does not get down.",
+    "chin_up.toe_pull" => "A hang becomes a pull: a hold says little of reps."
+  }
+  counted = ->(variation) { variation.measure == "reps" && !Sparrow::Capacity::BY_TIME.include?(variation.pattern) }
+
+  it "climb step by step: #{steps.size} of them" do
+    wrong = steps.reject { |lower, upper| long.key?(upper.id) || lower.measure != upper.measure }.filter_map do |lower, upper|
+      if counted.call(lower)
+        predicted, expected = reps(lower.id, 30, upper.id), 1..29
+      else
+        predicted, expected = Sparrow::Capacity.seconds(120, demand(lower.id).to_f, demand(upper.id).to_f), 10..120
+      end
+      "#{lower.id} → #{upper.id}: #{predicted.to_f.round(1)}" unless expected.cover?(predicted)
+    end
+    expect(wrong).to eq([])
+  end
+
+  it "gives no reason for a step that needs none" do
+    stale = steps.select { |lower, upper| long.key?(upper.id) && lower.measure == upper.measure && (1..29).cover?(reps(lower.id, 30, upper.id)) && counted.call(lower) }
+    expect(stale.map { |_, upper| upper.id }).to eq([])
+    expect(long.keys - steps.map { |_, upper| upper.id }).to eq([])
+  end
+
   it "keeps one order in each pattern: nothing from the beginner's band is harder than all of the advanced one" do
     catalogue.select { |movement| movement.role == "main" }.group_by(&:pattern).each do |pattern, movements|
       variations = movements.flat_map(&:ladder)

@@ -14,7 +14,19 @@ module Sparrow
         problems = Form.validation_errors(document)
         problems = sense(document, catalogue) if problems.empty?
         Refused.where(problems)
-        Files.movement(document)
+        movement(document)
+      end
+
+      # @param document [Hash] as it is kept
+      # @return [Movement] its versions flagged with all that follows from how the body is placed
+      def self.movement(document)
+        movement = Files.movement(document)
+        movement.with(ladder: movement.ladder.map { |variation| Derivation.guarded(variation) }.freeze)
+      end
+
+      # @return [Hash{String => Array<Derivation::Flag>}] what is flagged besides what was written, by the version's id
+      def self.derived(document)
+        Files.movement(document).ladder.to_h { |variation| [variation.id.split(".").last, Derivation.missing(variation)] }.reject { |_, flags| flags.empty? }
       end
 
       # @return [Hash] a document like another, under a new id and name

@@ -41,6 +41,15 @@ module Sparrow
         of(variation).reject { |flag| flagged?(variation, flag.name) || variation.unflagged.key?(flag.name) }
       end
 
+      # What a studio wrote, on the safe side: whatever follows protects, flagged or not.
+      # @return [Variation] with every flag that is missing
+      def self.guarded(variation)
+        names = missing(variation).map(&:name)
+        return variation if names.empty?
+        joints, strains = names.partition { |name| Variation::JOINTS.include?(name) }
+        variation.with(joints: (variation.joints + joints).freeze, strains: (variation.strains + strains).freeze).freeze
+      end
+
       # @return [Array<String>] reasons for a silence that need not be explained: flagged after all, or not derived
       def self.stale(variation)
         derived = of(variation).map(&:name)

@@ -83,4 +83,15 @@ const chosen = (key: 'spare' | 'kit', values: string[]) =>
 .tools :deep(.p-multiselect) {
   max-width: 12rem;
 }
+/* On a phone the list begins at once: the filters are one line that moves sideways. */
+@media (max-width: 600px) {
+  .tools {
+    flex-wrap: nowrap;
+    overflow-x: auto;
+    padding-block: var(--space-1);
+  }
+  .tools > * {
+    flex: none;
+  }
+}
 </style>

@@ -30,13 +30,14 @@ const isNew = id === 'new'
 interface Holder {
   document: MovementDocument
   version: number | null
+  derived: Record<string, { name: string; because: string }[]>
 }
 const version = ref(1)
 const given = useQuery({
   queryKey: ['movements', id, 'document'],
   queryFn: async () =>
     isNew
-      ? { document: newMovement(), version: null }
+      ? { document: newMovement(), version: null, derived: {} }
       : ((await ask(api.GET('/api/movements/{id}/document', { params: { path: { id } } }))) as unknown as Holder),
   staleTime: Infinity,
   gcTime: 0,
@@ -244,6 +245,7 @@ const CHOICES = [
           :key="variation.id"
           :variation="variation"
           :error-at="(key: string) => errorBelow(`/ladder/${index}/${key}`)"
+          :derived="given.data.value?.derived[variation.id]"
           :guessed-name="ways.find(({ value }) => value === variation.guessed_from)?.label ?? variation.guessed_from"
           @change="(work) => changeVariation(index, work)"
         >

@@ -16,6 +16,7 @@ const props = defineProps<{
   variation: VariationDocument
   errorAt: (key: string) => string | undefined
   guessedName?: string
+  derived?: { name: string; because: string }[]
 }>()
 const emit = defineEmits<{ change: [work: (variation: VariationDocument) => void] }>()
 const id = useId()
@@ -68,6 +69,13 @@ function setMeasure(measure: string) {
       <button type="button" class="link" @click="emit('change', (held) => void delete held.guessed_from)">
         {{ $t('movements.i_have_looked_through_it') }}
       </button>
+    </p>
+    <p v-if="derived?.length" class="small warn-text">
+      {{
+        $t('movements.counted_as_well_flags', {
+          flags: derived.map((flag) => `${readable(flag.name)} (${flag.because})`).join(', '),
+        })
+      }}
     </p>
     <div class="fields">
       <LabelledField v-for="text in TEXTS" :key="text.key" class="wide" :label="text.label" :error="errorAt(text.key)">
