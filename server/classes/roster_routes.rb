@@ -7,8 +7,9 @@ module Server
       S = Sparrow::Schema
       CHANGE = S::Record.new({"add" => S::List.new(Classes::Routes::ID, size: 0..60, distinct: true, noun: "people"), "remove" => S::List.new(Classes::Routes::ID, size: 0..60, distinct: true, noun: "people")})
       ENTRY = S::Record.new({"present" => S::BooleanType.new, "expected" => S::BooleanType.new, "level" => People::Contract::LEVEL, "tired" => S::BooleanType.new,
-                             "sore" => S::List.new(S::OneOf.new(*Sparrow::People::Limits::JOINTS), size: 0..8, distinct: true, noun: "joints")})
-      NEWCOMER = S::Record.new({"name" => People::Contract::FIELDS["name"], "level" => People::Contract::LEVEL}, required: %w[name level])
+                             "sore" => S::List.new(S::OneOf.new(*Sparrow::People::Limits::JOINTS), size: 0..8, distinct: true, noun: "joints")}, formerly: Sparrow::Logging::Form::FORMERLY)
+      NEWCOMER = S::Record.new({"name" => People::Contract::FIELDS["name"], "level" => People::Contract::LEVEL}, required: %w[name level],
+        formerly: Sparrow::Logging::Form::FORMERLY)
       # The room and the sheet hold no more.
       MOST = 60
 

@@ -19,11 +19,13 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_27_000011) do
     t.uuid "run_id", null: false
     t.uuid "person_id", null: false
     t.boolean "present", null: false
-    t.text "level", null: false
+    t.text "lane", null: false
     t.integer "effort"
     t.text "pain"
     t.text "note"
     t.datetime "created_at", null: false
+    t.jsonb "given"
+    t.text "level"
     t.jsonb "planned_targets"
     t.index ["person_id"], name: "index_attendances_on_person_id"
     t.index ["run_id", "person_id"], name: "index_attendances_on_run_id_and_person_id", unique: true
@@ -192,7 +194,7 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_27_000011) do
   create_table "people", id: :uuid, default: -> { "gen_random_uuid()" }, force: :cascade do |t|
     t.uuid "studio_id", null: false
     t.text "name", null: false
-    t.text "level", default: "beginner", null: false
+    t.text "lane", default: "beginner", null: false
     t.datetime "archived_at"
     t.datetime "created_at", null: false
     t.datetime "updated_at", null: false
@@ -206,7 +208,9 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_27_000011) do
     t.datetime "health_consent_at"
     t.integer "version", default: 1, null: false
     t.integer "health_version", default: 1, null: false
+    t.text "level"
     t.index ["studio_id"], name: "index_people_on_studio_id"
+    t.check_constraint "lane = ANY (ARRAY['beginner'::text, 'intermediate'::text, 'advanced'::text])", name: "people_lane"
     t.check_constraint "level = ANY (ARRAY['beginner'::text, 'intermediate'::text, 'advanced'::text])", name: "people_level"
   end
 
@@ -258,15 +262,17 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_27_000011) do
     t.uuid "group_class_id", null: false
     t.uuid "person_id", null: false
     t.boolean "present"
-    t.text "level", null: false
+    t.text "lane", null: false
     t.boolean "tired", default: false, null: false
     t.text "sore"
     t.datetime "created_at", null: false
     t.datetime "updated_at", null: false
+    t.text "level"
     t.index ["group_class_id", "person_id"], name: "index_roster_entries_on_group_class_id_and_person_id", unique: true
     t.index ["group_class_id"], name: "index_roster_entries_on_group_class_id"
     t.index ["person_id"], name: "index_roster_entries_on_person_id"
     t.index ["studio_id"], name: "index_roster_entries_on_studio_id"
+    t.check_constraint "lane = ANY (ARRAY['beginner'::text, 'intermediate'::text, 'advanced'::text])", name: "roster_entries_lane"
     t.check_constraint "level = ANY (ARRAY['beginner'::text, 'intermediate'::text, 'advanced'::text])", name: "roster_entries_level"
   end
 
@@ -350,15 +356,17 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_27_000011) do
     t.text "client_key", null: false
     t.text "block", null: false
     t.text "station"
-    t.text "level", null: false
+    t.text "lane", null: false
     t.integer "amount", null: false
     t.datetime "at", null: false
     t.datetime "undone_at"
+    t.text "level"
     t.index ["person_id"], name: "index_ticks_on_person_id"
     t.index ["run_id", "client_key"], name: "index_ticks_on_run_id_and_client_key", unique: true
     t.index ["run_id"], name: "index_ticks_on_run_id"
     t.index ["studio_id"], name: "index_ticks_on_studio_id"
     t.check_constraint "amount >= 1 AND amount <= 1000", name: "ticks_amount"
+    t.check_constraint "lane = ANY (ARRAY['beginner'::text, 'intermediate'::text, 'advanced'::text])", name: "ticks_lane"
     t.check_constraint "level = ANY (ARRAY['beginner'::text, 'intermediate'::text, 'advanced'::text])", name: "ticks_level"
   end
 

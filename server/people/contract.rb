@@ -14,8 +14,8 @@ module Server
         "since" => S::Day.new, "levels" => S::Record.new(Sparrow::Catalogue::Movement::PATTERNS.to_h { |pattern| [pattern, LEVEL] }),
         "tags" => S::List.new(TAG, size: 0..12, distinct: true, noun: "tags"), "contact" => CONTACT
       }.freeze
-      NEW = S::Record.new(FIELDS, required: %w[name level])
-      CHANGE = S::Record.new(FIELDS.merge("version" => VERSION), required: %w[name level version])
+      NEW = S::Record.new(FIELDS, required: %w[name level], formerly: Sparrow::Logging::Form::FORMERLY)
+      CHANGE = S::Record.new(FIELDS.merge("version" => VERSION), required: %w[name level version], formerly: Sparrow::Logging::Form::FORMERLY)
       # What the forms cannot say of a person.
       # @param today [Date] where the studio is
       # @return [Array<Sparrow::Problem>]

@@ -9,6 +9,8 @@ module Server
     # A cell that is what the export would write changes nothing, whatever it holds;
     # any other goes through the same rules as the form. An empty cell leaves what is there.
     class Csv
+      # A file that was written before November 2026.
+      FORMERLY = {"lane" => "level"}.freeze
       COLUMNS = %w[id name pronouns level birth_year since levels tags contact_name contact_phone contact_relation].freeze
       MOST_ROWS = 500
       LONGEST_CELL = 1000
@@ -78,7 +80,7 @@ module Server
       def split(text)
         first = text[/\A[^\r\n]{0,1000}/].to_s
         reader = CSV.new(text, col_sep: (first.include?(";") && !first.include?(",")) ? ";" : ",", skip_blanks: true, max_field_size: LONGEST_CELL)
-        headers = (reader.shift || []).map { |name| name.to_s.strip.downcase.tr(" ", "_") unless name.nil? }
+        headers = (reader.shift || []).map { |name| name.to_s.strip.downcase.tr(" ", "_").then { |key| FORMERLY.fetch(key, key) } unless name.nil? }
         lines = []
         while (line = reader.shift)
           raise Unreadable, Sparrow.say("server.people.there_are_more_than_most_rows_rows", most_rows: MOST_ROWS, most_rows_2: MOST_ROWS) if lines.size == MOST_ROWS

@@ -8,6 +8,10 @@ module Server
     class Person < Base
       include OfStudio
 
+      # Names of before, which the version before still writes (20261127000011).
+      self.ignored_columns = %w[lane]
+      attribute :level, :string, default: "beginner"
+
       belongs_to :studio, class_name: "Server::Records::Studio"
       has_many :benchmarks, class_name: "Server::Records::Benchmark"
       has_many :attendances, class_name: "Server::Records::Attendance"

@@ -7,6 +7,9 @@ module Server
     class Tick < Base
       include OfStudio
 
+      # Names of before, which the version before still writes (20261127000011).
+      self.ignored_columns = %w[lane]
+
       belongs_to :run, class_name: "Server::Records::Run"
       belongs_to :person, class_name: "Server::Records::Person", optional: true
       scope :standing, -> { where(undone_at: nil) }

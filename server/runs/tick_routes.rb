@@ -9,7 +9,7 @@ module Server
       TICK = S::Record.new({
         "client_key" => S::Text.new(length: 8..64), "block" => Sparrow::Plan::Form::ID, "station" => Sparrow::Plan::Form::ID,
         "level" => S::OneOf.new(*Sparrow::Level::ALL), "person_id" => S::Text.new(length: 1..64), "amount" => S::IntegerType.new(1..1000)
-      }, required: %w[client_key block level amount])
+      }, required: %w[client_key block level amount], formerly: Sparrow::Logging::Form::FORMERLY)
 
       # What these routes share.
       module Helpers

@@ -15,7 +15,7 @@ module Sparrow
       @workout = Plan.read(document, catalogue: catalogue, kept: kept)
       @timeline = Plan::Timeline.compile(@workout, kept: kept)
       @capacity = Capacity::Lanes.new(@timeline, kept: kept)
-      @findings = Review.of(@timeline, catalogue: catalogue, capacity: @capacity)
+      @findings = Review.of(@timeline, catalogue: catalogue, capacity: @capacity, kept: kept)
     end
 
     attr_reader :workout, :timeline, :findings
@@ -122,7 +122,7 @@ module Sparrow
     end
 
     def kit
-      @kit ||= Plan::Kit.new(workout)
+      @kit ||= Plan::Kit.new(workout, kept: @kept)
     end
 
     def lane(sums)

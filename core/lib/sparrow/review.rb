@@ -13,9 +13,10 @@ module Sparrow
     # @param timeline [Plan::Timeline]
     # @param catalogue [Catalogue]
     # @param capacity [Capacity::Lanes]
+    # @param kept [Plan::KeptBlocks] where what was found at the same stations before is found
     # @return [Array<Finding>] the gravest first
-    def self.of(timeline, catalogue: Catalogue.house, capacity: Capacity::Lanes.new(timeline))
-      findings = RULES.flat_map { |rule| rule.new(timeline, catalogue, capacity).findings }
+    def self.of(timeline, catalogue: Catalogue.house, capacity: Capacity::Lanes.new(timeline), kept: Plan::KeptBlocks::NONE)
+      findings = RULES.flat_map { |rule| rule.new(timeline, catalogue, capacity, kept: kept).findings }
       findings.sort_by.with_index { |finding, index| [Finding::SEVERITIES.index(finding.severity), index] }
     end
   end

@@ -11,15 +11,17 @@ module Sparrow
       SHARED = %w[wall].freeze
 
       # @param workout [Workout]
-      def initialize(workout)
+      # @param kept [KeptBlocks] where what the same stations needed before is found
+      def initialize(workout, kept: KeptBlocks::NONE)
         @heads = workout.head_count || HEADS
+        @kept = kept
       end
 
       # @param block [Block]
       # @return [Array<Hash>] "equipment", "stations" (ids), "together" and "rotate" (pieces at once); walls are not counted
       def of(block)
         needing = Hash.new { |hash, equipment| hash[equipment] = {} }
-        block.stations.each { |station| pieces(station).each { |piece, count| needing[piece][station.id] = count } }
+        block.stations.each { |station| @kept.made(station, :pieces) { pieces(station) }.each { |piece, count| needing[piece][station.id] = count } }
         in_a_group = (@heads / [block.stations.size, 1].max.to_f).ceil
         needing.sort.map do |piece, counts|
           together = @heads * counts.each_value.max

@@ -5,7 +5,9 @@ module Sparrow
     # What all rules share: the plan they look at, and a finding in their name.
     class Rule
       # @param capacity [Capacity::Lanes] the levels' house profiles on this timeline
-      def initialize(timeline, catalogue, capacity)
+      # @param kept [Plan::KeptBlocks] where what was found before is found
+      def initialize(timeline, catalogue, capacity, kept: Plan::KeptBlocks::NONE)
+        @kept = kept
         @capacity = capacity
         @timeline = timeline
         @workout = timeline.workout

@@ -8,14 +8,17 @@ module Sparrow
       # @param fields [Hash{String => #read}]
       # @param required [Array<String>]
       # @param about [Hash{String => String}] what some of its keys are, for the API's description
-      def initialize(fields, required: [], about: {})
+      # @param formerly [Hash{String => String}] keys of the version before, which a page that is still open sends
+      def initialize(fields, required: [], about: {}, formerly: {})
         @fields = fields
         @required = required
         @about = about
+        @formerly = formerly
       end
 
       def read(value, trail)
         return trail.refuse(Sparrow.say("schema.must_be_an_object")) unless value.is_a?(Hash)
+        value = value.transform_keys(@formerly) unless @formerly.empty?
         result = {}
         value.each do |key, held|
           shape = @fields[key]

@@ -19,21 +19,23 @@ interface Answer {
 }
 
 const store = typeof indexedDB === 'undefined' ? null : createStore('willing-sparrow-seen', 'answers')
-const prefix = () => `${kept.who.value}.`
+/** Counts up when answers change their shape: what was kept in another one is not read. */
+const SHAPE = 2
+const keyOf = (path: string) => `${kept.who.value}.${SHAPE}${path}`
 
 /** When what is shown was answered, where the server does not answer now. */
 export const seenAt = shallowRef<Date | null>(null)
 
 async function read(path: string): Promise<Answer | null> {
-  const answer = store && kept.who.value ? await get<Answer>(prefix() + path, store).catch(() => undefined) : undefined
+  const answer = store && kept.who.value ? await get<Answer>(keyOf(path), store).catch(() => undefined) : undefined
   if (!answer) return null
   if (Date.now() - answer.at < LASTS_MS) return answer
-  await del(prefix() + path, store!)
+  await del(keyOf(path), store!)
   return null
 }
 
 function write(path: string, text: string) {
-  if (store && kept.who.value) void set(prefix() + path, { at: Date.now(), text }, store).catch(() => undefined)
+  if (store && kept.who.value) void set(keyOf(path), { at: Date.now(), text }, store).catch(() => undefined)
 }
 
 const pathOf = (request: Request) => {
@@ -71,7 +73,7 @@ export const seen = {
   /** Nothing that this person was answered stays here. */
   async forget() {
     seenAt.value = null
-    const mine = prefix()
+    const mine = `${kept.who.value}.`
     if (!store) return
     const all = await keys<string>(store).catch(() => [])
     await delMany(

@@ -5,13 +5,11 @@ module Sparrow
     module Rules
       # A higher level that is easier than a lower one: an easier variation, or less
       # of the same variation.
-      class LevelsOutOfOrder < Rule
-        def findings
-          @workout.each_station.flat_map do |block, station|
-            station.levels.values.each_cons(2).filter_map do |lower, higher|
-              reason = easier(lower, higher)
-              out_of_order(block, station, lower, higher: higher, reason: reason) if reason
-            end
+      class LevelsOutOfOrder < StationRule
+        def of_station(block, station)
+          station.levels.values.each_cons(2).filter_map do |lower, higher|
+            reason = easier(lower, higher)
+            out_of_order(block, station, lower, higher: higher, reason: reason) if reason
           end
         end
 

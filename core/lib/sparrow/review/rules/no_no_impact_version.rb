@@ -4,13 +4,11 @@ module Sparrow
   module Review
     module Rules
       # A station at which everybody must leave the floor.
-      class NoNoImpactVersion < Rule
-        def findings
-          @workout.each_station.filter_map do |block, station|
-            next if station.movement.nil? || station.levels.each_value.any? { |prescription| prescription.variation.no_impact? }
-            finding("warn", Place.station(block, station), Sparrow.say("review.no_version_without_impact"),
-              why: Sparrow.say("review.a_sore_knee_ankle_or_back"), fix: fix(station))
-          end
+      class NoNoImpactVersion < StationRule
+        def of_station(block, station)
+          return [] if station.movement.nil? || station.levels.each_value.any? { |prescription| prescription.variation.no_impact? }
+          [finding("warn", Place.station(block, station), Sparrow.say("review.no_version_without_impact"),
+            why: Sparrow.say("review.a_sore_knee_ankle_or_back"), fix: fix(station))]
         end
 
         private

@@ -5,9 +5,9 @@ module Sparrow
     module Rules
       # Left and right in turn, each one counted: an odd number leaves one side a
       # rep short.
-      class OddCountOnAlternating < Rule
-        def findings
-          each_cell.filter_map do |block, station, prescription|
+      class OddCountOnAlternating < StationRule
+        def of_station(block, station)
+          each_level(station) do |prescription|
             next unless prescription.reps && prescription.requires_even_count?
             odd = prescription.reps.minmax.find(&:odd?)
             odd_count(block, station, prescription, odd: odd) if odd

@@ -4,9 +4,9 @@ module Sparrow
   module Review
     module Rules
       # A one-sided variation with nothing that brings in the other side.
-      class OneSideOnly < Rule
-        def findings
-          each_cell.filter_map do |block, station, prescription|
+      class OneSideOnly < StationRule
+        def of_station(block, station)
+          each_level(station) do |prescription|
             next unless prescription.variation&.sides == "one_sided" && one_side?(block, prescription)
             finding("warn", Place.station(block, station, prescription.level), Sparrow.say("review.only_one_side_is_worked"),
               why: Sparrow.say("review.name_works_a_side_at_a", name: prescription.variation.name), fix: fix(block, station))

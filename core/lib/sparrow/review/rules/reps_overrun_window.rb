@@ -5,9 +5,9 @@ module Sparrow
     module Rules
       # More reps than the window has time for at the variation's tempo: the last ones
       # are hurried, or the count is quietly dropped.
-      class RepsOverrunWindow < Rule
-        def findings
-          each_cell.filter_map do |block, station, prescription|
+      class RepsOverrunWindow < StationRule
+        def of_station(block, station)
+          each_level(station) do |prescription|
             next unless prescription.reps && block.timed? && !block.format.fixed_starts?
             fit = Planning::WindowFit.of(block, station, prescription.level)
             overrun(block, station, fit) if fit.overrun?

@@ -5,9 +5,9 @@ module Sparrow
     module Rules
       # A set that is still going when the next one starts: there is no rest, and
       # the lane falls behind for good.
-      class SetOverrunsMinute < Rule
-        def findings
-          each_cell.filter_map do |block, station, prescription|
+      class SetOverrunsMinute < StationRule
+        def of_station(block, station)
+          each_level(station) do |prescription|
             next unless block.format.fixed_starts? && prescription.set_s > block.interval_s
             finding("warn", Place.station(block, station, prescription.level), Sparrow.say("review.the_set_takes_set_s_s_of", set_s: prescription.set_s, interval_s: block.interval_s),
               why: Sparrow.say("review.the_next_start_comes_before_it"), fix: fix(block, station, prescription))
