@@ -35,8 +35,8 @@ module Sparrow
 
       def self.parts(prescription, counted)
         (prescription.parts || []).map do |part|
-          variation = part["variation"]
-          moves = part["reps"] * counted
+          variation = part.variation
+          moves = part.reps * counted
           moves = Rational(moves, 2) if variation.sides != "two_sided"
           pattern = kind(variation)
           by_time = BY_TIME.include?(pattern)

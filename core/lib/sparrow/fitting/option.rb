@@ -48,7 +48,7 @@ module Sparrow
 
       # @return [Array<Catalogue::Variation>]
       def variations
-        variation ? [variation] : prescription.parts.map { |part| part["variation"] }
+        variation ? [variation] : prescription.parts.map(&:variation)
       end
     end
   end

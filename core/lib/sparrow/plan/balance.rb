@@ -65,12 +65,12 @@ module Sparrow
       # A compound's seconds go to its parts by their moves; the last takes what is left.
       def pieces(station, prescription, work_s, counted:)
         return [[station.movement, prescription.variation, work_s, prescription.counting.moves(counted)]] if prescription.variation
-        whole = prescription.parts.sum { |part| part["reps"] }
+        whole = prescription.parts.sum(&:reps)
         left_s = work_s
         prescription.parts.each_with_index.map do |part, index|
-          seconds = (index == prescription.parts.size - 1) ? left_s : work_s * part["reps"] / whole
+          seconds = (index == prescription.parts.size - 1) ? left_s : work_s * part.reps / whole
           left_s -= seconds
-          [part["movement"], part["variation"], seconds, part["reps"] * counted]
+          [part.movement, part.variation, seconds, part.reps * counted]
         end
       end
     end

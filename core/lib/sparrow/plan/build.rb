@@ -60,7 +60,7 @@ module Sparrow
 
       def station(input, block, pointer)
         movement = @catalogue.movement(input["movement"])
-        parts = input["parts"]&.map { |part| part.merge("movement" => @catalogue.movement(part["movement"])).freeze }&.freeze
+        parts = input["parts"]&.map { |part| Part.new(@catalogue.movement(part["movement"]), part["reps"]) }&.freeze
         school = input["scaling"] || block["scaling"]
         filled = Standards::Fill.new(school, @house, movement, shares: input["shares"] || block["shares"],
           rest_s: input["rest_s"] || block["rest_s"]).call(input.fetch("levels"))
@@ -69,7 +69,7 @@ module Sparrow
         end
         Station.new(
           id: input.fetch("id"), pointer: pointer, movement: movement, parts: parts,
-          name: movement ? movement.name : parts.map { |part| part["movement"].name }.join(" + "),
+          name: movement ? movement.name : parts.map { |part| part.movement.name }.join(" + "),
           in_rounds: input["in_rounds"], note: input["note"], levels: levels.freeze, scaling: school,
           counts: counts(input, block, levels, pointer: pointer)
         )
@@ -87,14 +87,14 @@ module Sparrow
         counting = input["counting"] || station["counting"] || variation.counting
         format = Format.named(block["format"])
         input = opened(input, station, variation) if format.clock_of(block) == "own_pace"
-        own_parts = parts&.map { |part| part.merge("variation" => part["movement"].variation_for(level)).freeze }
+        own_parts = parts&.map { |part| Part.new(part.movement, part.reps, part.movement.variation_for(level)) }
         Prescription.new(
           level: level, pointer: "#{pointer}/levels/#{level}", variation: variation, reps: range(input["reps"]),
           hold: range(input["hold_s"]), own_work_s: input["work_s"],
           work_s: input["work_s"] || station["work_s"] || block["work_s"] || format.window_s(block),
           rest_s: input["rest_s"] || station["rest_s"] || block["rest_s"] || 0,
           sides: input["sides"] || station["sides"] || "both",
-          counting: Counting.of(counting, parts: parts ? parts.map { |part| part["reps"] } : []),
+          counting: Counting.of(counting, parts: parts ? parts.map(&:reps) : []),
           tempo: tempo, seconds_per_move: seconds_per_move(level, variation, tempo, parts: own_parts),
           parts: own_parts, load_kg: input["load_kg"], splits: input["splits"], quota: range(input["quota"]),
           filled: input["filled"] || [].freeze, note: input["note"]
@@ -115,7 +115,7 @@ module Sparrow
       def seconds_per_move(level, variation, tempo, parts:)
         return Rational(tempo.seconds) if tempo
         return variation.tempo && (variation.tempo.seconds * @house.pace.fetch(level)) if variation
-        parts.sum { |part| (part["variation"].tempo&.seconds || STEP_S) * part["reps"] } * @house.pace.fetch(level) / parts.sum { |part| part["reps"] }
+        parts.sum { |part| (part.variation.tempo&.seconds || STEP_S) * part.reps } * @house.pace.fetch(level) / parts.sum(&:reps)
       end
 
       def range(input)

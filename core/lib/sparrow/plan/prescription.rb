@@ -59,11 +59,11 @@ module Sparrow
       # Where the body is when the set begins and ends, for the way to the next.
       # @return [Boolean] up rather than on the floor
       def starts_up?
-        UP.include?((variation || parts.first.fetch("variation")).position)
+        UP.include?((variation || parts.first.variation).position)
       end
 
       def ends_up?
-        UP.include?((variation || parts.last.fetch("variation")).position)
+        UP.include?((variation || parts.last.variation).position)
       end
 
       # @param two_windows [Boolean] whether the station takes a full window a side
