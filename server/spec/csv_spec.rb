@@ -75,9 +75,10 @@ RSpec.describe "People as CSV, there and back" do
 
   it "gives up a file that is too long before it is read" do
     rows = "name\n#{"Ann\n" * 120_000}"
-    started = Process.clock_gettime(Process::CLOCK_MONOTONIC)
+    read = 0
+    allow_any_instance_of(CSV).to receive(:shift).and_wrap_original { |shift| shift.call.tap { read += 1 } }
     expect(import(rows.slice(0, 499_000))["errors"].first).to include("more than 500 rows")
-    expect(Process.clock_gettime(Process::CLOCK_MONOTONIC) - started).to be < 1
+    expect(read).to eq(502) # the header, five hundred rows and the one too many
     expect(import("name\n\"#{"x" * 5000}\"\n")["errors"].first).to include("not CSV")
   end
 

@@ -70,7 +70,7 @@ function setMeasure(measure: string) {
         {{ $t('movements.i_have_looked_through_it') }}
       </button>
     </p>
-    <p v-if="derived?.length" class="small warn-text">
+    <p v-if="derived?.length" class="small warn-text derived">
       {{
         $t('movements.counted_as_well_flags', {
           flags: derived.map((flag) => `${readable(flag.name)} (${flag.because})`).join(', '),
@@ -248,6 +248,9 @@ function setMeasure(measure: string) {
 </template>
 
 <style scoped>
+.derived {
+  margin-bottom: var(--space-2);
+}
 .variation {
   border: 0;
   border-top: 2px solid var(--ink);

@@ -2,17 +2,16 @@
 import { t } from '@/lib/text'
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import Button from 'primevue/button'
-import Dialog from 'primevue/dialog'
 import Select from 'primevue/select'
 import { useToast } from 'primevue/usetoast'
-import { reactive, ref } from 'vue'
+import { ref } from 'vue'
 import { api, ask } from '@/lib/api/client'
 import type { Team } from '@/lib/api/types'
 import { dayText } from '@/lib/clockText'
 import PageState from '@/ui/PageState.vue'
-import TextField from '@/ui/TextField.vue'
 import { useAttempt } from '@/lib/useAttempt'
 import { useUndoToast } from '@/lib/useUndoToast'
+import InviteDialog from './InviteDialog.vue'
 import { ROLE_OPTIONS, ROLES, type Role } from './roles'
 
 // The people of the team, for owners.
@@ -20,36 +19,10 @@ const queries = useQueryClient()
 const toast = useToast()
 const undoable = useUndoToast()
 const team = useQuery({ queryKey: ['team'], queryFn: () => ask(api.GET('/api/team')) })
-const { attempt, busy, errors } = useAttempt()
 const changing = useAttempt()
 const taken = (now: Team) => queries.setQueryData(['team'], now)
 
 const inviting = ref(false)
-const form = reactive({ name: '', email: '', role: 'instructor' as Role })
-const link = ref<{ url: string; mailed: boolean; name: string } | null>(null)
-function openInvitation() {
-  Object.assign(form, { name: '', email: '', role: 'instructor' })
-  errors.value = new Map()
-  link.value = null
-  inviting.value = true
-}
-const invite = () =>
-  attempt(async () => {
-    const answer = await ask(api.POST('/api/team/invitations', { body: { ...form } }))
-    taken(answer.team)
-    link.value = { url: answer.url, mailed: answer.mailed, name: form.name }
-  })
-async function copy() {
-  if (!link.value) return
-  await navigator.clipboard.writeText(link.value.url)
-  toast.add({
-    severity: 'success',
-    summary: t('studio.copied'),
-    detail: t('studio.the_link_is_on_the_clipboard'),
-    life: 3000,
-  })
-}
-
 const withdraw = (id: string) =>
   changing.attempt(async () => taken(await ask(api.DELETE('/api/team/invitations/{id}', { params: { path: { id } } }))))
 const change = async (id: string, body: { role?: Role; disabled?: boolean }) => {
@@ -79,7 +52,7 @@ async function disable(member: Team['members'][number]) {
   <div class="page">
     <div class="row spread">
       <h1>{{ $t('studio.team') }}</h1>
-      <Button :label="$t('studio.invite_a_colleague')" icon="pi pi-plus" @click="openInvitation" />
+      <Button :label="$t('studio.invite_a_colleague')" icon="pi pi-plus" @click="inviting = true" />
     </div>
     <PageState :loading="team.isPending.value" :error="team.error.value" @retry="team.refetch()">
       <template v-if="team.data.value">
@@ -178,55 +151,7 @@ async function disable(member: Team['members'][number]) {
         </dl>
       </template>
     </PageState>
-    <Dialog
-      v-model:visible="inviting"
-      modal
-      :header="$t('studio.invite_a_colleague')"
-      :style="{ width: 'min(32rem, 96vw)' }"
-    >
-      <div v-if="link" class="form">
-        <p role="status">
-          {{
-            $t('studio.n_it_works_once_for_seven', {
-              n: link.mailed ? $t('studio.the_invitation_was_sent_by_mail') : $t('studio.no_mail_server_is_set_so_2'),
-            })
-          }}
-        </p>
-        <p class="url" data-testid="invitation-link">{{ link.url }}</p>
-        <p class="row">
-          <Button :label="$t('studio.copy_the_link')" icon="pi pi-copy" @click="copy" />
-          <Button :label="$t('studio.done')" variant="outlined" severity="secondary" @click="inviting = false" />
-        </p>
-      </div>
-      <form v-else class="form" novalidate @submit.prevent="invite">
-        <TextField
-          v-model="form.name"
-          :label="$t('common.name')"
-          :error="errors.get('/name')"
-          :maxlength="80"
-          autofocus
-        />
-        <TextField
-          v-model="form.email"
-          :label="$t('common.e_mail')"
-          type="email"
-          :error="errors.get('/email')"
-          :maxlength="200"
-        />
-        <label class="field">
-          <span class="small quiet">{{ $t('studio.role') }}</span>
-          <Select
-            v-model="form.role"
-            :options="ROLE_OPTIONS"
-            option-value="value"
-            option-label="label"
-            :aria-label="$t('studio.role')"
-          />
-          <span class="small quiet">{{ ROLES[form.role].label }}: {{ ROLES[form.role].says }}</span>
-        </label>
-        <p><Button type="submit" :label="$t('studio.invite')" :loading="busy" /></p>
-      </form>
-    </Dialog>
+    <InviteDialog v-model="inviting" @invited="taken" />
   </div>
 </template>
 
@@ -267,16 +192,6 @@ th .small {
 }
 .roles dd {
   margin: 0;
-}
-.form,
-.field {
-  display: grid;
-  gap: var(--space-3);
-}
-.url {
-  overflow-wrap: anywhere;
-  background: var(--paper-sunk);
-  padding: var(--space-2) var(--space-3);
 }
 @media (max-width: 44rem) {
   .team thead {
