@@ -26,6 +26,7 @@ module Server
         use Http::BodyLimit
         use Http::Deadline
         use Rack::Session::Cookie, session
+        use Http::SteadySession
         use throttle if throttled
         run Http::Routes
       end.to_app

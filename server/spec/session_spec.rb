@@ -17,6 +17,29 @@ RSpec.describe "Signing in" do
     expect(last_response["set-cookie"].downcase).to include("httponly", "samesite=lax")
   end
 
+  it "leaves the cookie alone where an answer changes nothing" do
+    sign_in
+    get "/api/session"
+    expect([status, last_response["set-cookie"]]).to eq([200, nil])
+  end
+
+  it "is not undone by an answer that was on its way before" do
+    sign_in
+    old = last_response["set-cookie"].split(";").first
+    sign_in
+    get "/api/workouts", {}, {"HTTP_COOKIE" => old}
+    expect(last_response["set-cookie"]).to be_nil
+  end
+
+  it "lasts while it is used: its cookie is written anew once a day" do
+    sign_in
+    allow(Time).to receive(:now).and_return(Time.now + 86_400)
+    get "/api/session"
+    expect(last_response["set-cookie"]).to include("sparrow_session=")
+    get "/api/session"
+    expect(last_response["set-cookie"]).to be_nil
+  end
+
   it "tells a wrong password and an unknown address in the same words" do
     wrong = sign_in(password: "nope")
     unknown = sign_in(email: "nobody@example.test")
