@@ -107,4 +107,21 @@ RSpec.describe Sparrow::Schema do
       [[], "a", 1, true].each { |value| expect(problems_of(shape, value)).to eq("" => "must be an object") }
     end
   end
+
+  describe "a record" do
+    shape = Sparrow::Schema::Record.new({"level" => Sparrow::Schema::Text.new, "how" => Sparrow::Schema::AnyType.new("Block"), "what" => Sparrow::Schema::AnyType.new},
+      required: %w[level], about: {"level" => "Whose rounds."}, formerly: {"lane" => "level"})
+
+    it "takes a key by its name of before" do
+      expect(Sparrow::Schema.read(shape, {"lane" => "beginner"})).to eq("level" => "beginner")
+      expect { Sparrow::Schema.read(shape, {"lane" => 4}) }.to raise_error(Sparrow::Refused) { |refused| expect(refused.problems.map(&:pointer)).to eq(%w[/level]) }
+    end
+
+    it "describes its keys, and leaves to others what others describe" do
+      described = shape.json_schema(Sparrow::Schema::JsonSchema.new({}))["properties"]
+      expect(described["level"]).to include("description" => "Whose rounds.", "type" => "string")
+      expect(described.values_at("how", "what")).to eq([{"$ref" => "#/components/schemas/Block"}, {}])
+      expect([shape.optional?("how"), shape.optional?("level")]).to eq([true, false])
+    end
+  end
 end
