@@ -35,6 +35,11 @@ RSpec.describe Sparrow::Catalogue::CustomMovement do
     expect(wrist.rules_out?(floor)).to be(true)
   end
 
+  it "says at which field what is counted lacks its tempo and its number" do
+    own["ladder"][3].update("tempo" => nil, "target" => {})
+    expect(problems(own).keys).to contain_exactly("/ladder/3/tempo", "/ladder/3/target/reps")
+  end
+
   it "leaves out what it gives a reason for" do
     own["ladder"].each { |variation| variation.update("joints" => [], "unflagged" => {"knee" => "Held in water."}) }
     expect(described_class.movement(own).variation("own_squat.parallel").joints).to eq(%w[hip])

@@ -25,6 +25,15 @@ RSpec.describe Sparrow::Planning::Suggest do
     end
   end
 
+  it "goes by the parts of a compound count, and by nothing of the warm-up itself" do
+    parts = {"id" => "c", "counting" => "compound", "parts" => [{"movement" => "squat", "reps" => 4}, {"movement" => "push_up", "reps" => 4}],
+             "levels" => Sparrow::Level::ALL.to_h { |level| [level, {"reps" => 4}] }}
+    plan = timeline_of(intervals([station("r", movement: "row")], id: "w", role: "warm_up"), intervals([parts], rounds: 4, work_s: 60))
+    patterns = movements(Sparrow::Planning::Suggest::WarmUp.new(plan).call(240)["block"]).map(&:pattern)
+    expect(patterns).to include("squat").or include("push")
+    expect(patterns).not_to include("pull")
+  end
+
   it "rehearses what is loaded later" do
     patterns = movements(Sparrow::Planning::Suggest::WarmUp.new(legs).call(240)["block"]).map(&:pattern)
     expect(patterns).to include("squat")

@@ -105,4 +105,13 @@ RSpec.describe Sparrow::Standards do
     mixed = {"beginner" => "squat.chair_tap", "intermediate" => "squat.parallel", "advanced" => "squat.parallel"}
     expect(under("variation", open_levels(mixed, reps: 9)).map(&:reps_counted)).to eq([9, 9, 9])
   end
+
+  %w[variation share hold range clean_reps tempo load rest rounds].each do |school|
+    it "leaves a set of parts readable under “#{school}”" do
+      parts = {"id" => "c", "counting" => "compound", "parts" => [{"movement" => "high_knees", "reps" => 4}, {"movement" => "mountain_climber", "reps" => 4}],
+               "levels" => Sparrow::Level::ALL.to_h { |level| [level, {"reps" => 6}] }}
+      station = Sparrow::Plan.read(workout_document(intervals([parts], scaling: school))).blocks.first.stations.first
+      expect(Sparrow::Level::ALL.map { |level| station.at(level).parts.map(&:reps) }.uniq).to eq([[4, 4]])
+    end
+  end
 end
