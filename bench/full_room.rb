@@ -29,9 +29,9 @@ class FullRoom
 
   def person(index)
     level = Sparrow::Level::ALL[index % 3]
-    estimates = Sparrow::Capacity::Estimates.new(levels: {}, level: level, evidence: index.even? ? evidence(index) : [], today: TODAY)
+    estimates = Sparrow::Capacity::Estimates.new(levels: {}, pacing_level: level, evidence: index.even? ? evidence(index) : [], today: TODAY)
     Sparrow::Fitting::Participant.new(
-      id: index.to_s, name: "Person #{index}", level: level, estimates: estimates, state: (index % 7).zero? ? "tired" : "fresh",
+      id: index.to_s, name: "Person #{index}", pacing_level: level, estimates: estimates, state: (index % 7).zero? ? "tired" : "fresh",
       sore: (index % 11).zero? ? ["knee"] : [], limits: limits(index), newcomer: (index % 9).zero?, screening: "clear", choices: {}
     )
   end

@@ -32,7 +32,7 @@ ActiveRecord::Base.connection_pool.disconnect!
 
 ROUTES = {
   "bare (SELECT 1)" => ["POST", "/api/bench/bare", "{}"], "page" => ["GET", "/circuits", nil], "today" => ["GET", "/api/today", nil],
-  "preview, as typed" => ["POST", "/api/preview", JSON.generate("workout" => SixtyMinutes.document, "calls" => false)],
+  "preview, again" => ["POST", "/api/preview", JSON.generate("workout" => SixtyMinutes.document, "calls" => false)],
   "fit sheet, 13 people" => ["GET", "/api/classes/#{held.id}/fit", nil], "one card" => ["GET", "/api/cards/#{card}", nil]
 }.freeze
 
