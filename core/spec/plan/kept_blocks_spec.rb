@@ -37,7 +37,7 @@ RSpec.describe Sparrow::Plan::KeptBlocks do
     workout_document(*blocks)
   end
 
-  Thoroughness.of(60, by_day: 6).times do |seed|
+  Thoroughness.of(60, by_day: 12).times do |seed|
     it "answers what is computed afresh, whatever is typed (#{seed})" do
       random = Random.new(seed)
       document = every_format
