@@ -29,6 +29,12 @@ RSpec.describe Sparrow::Catalogue::Derivation do
     expect(names("push_up_fists.wall")).not_to include("wrist")
   end
 
+  it "asks for the wrist where a bottle or a band is held" do
+    expect(names("squat.parallel")).not_to include("wrist")
+    expect(names("squat.parallel", equipment: %w[bottle])).to include("wrist")
+    expect(names("squat.parallel", equipment: %w[band mat])).to include("wrist")
+  end
+
   it "asks for the joints of the legs and the lower back where one lands hard" do
     expect(names("high_knees.slow_march", impact: "high")).to include("ankle", "knee", "hip", "lower_back")
     expect(names("high_knees.slow_march", impact: "low")).to include("ankle", "knee")

@@ -24,6 +24,23 @@ RSpec.describe Sparrow::People::WaysRound do
     expect(way("squat", "knee")).to eq(["hip_hinge.wall_tap", "named"])
   end
 
+  it "takes what is named for the joint though it asks more than the level's own version" do
+    own, named = catalogue.variation("switch_climber.step"), catalogue.variation("plank.forearm")
+    expect(named.demand_value).to be > own.demand_value
+    expect(way("switch_climber", "wrist")).to eq(["plank.forearm", "pattern"])
+  end
+
+  it "gives what is named wherever it spares what must be spared and suits the level" do
+    Sparrow::People::Limits::KINDS.each do |kind|
+      main.each do |movement|
+        named = movement.spares[kind]&.then { |id| catalogue.variation(id) }
+        found = described_class.first(movement, [limit(kind)], level: "advanced")
+        next if named.nil? || found.kind == "own" || limit(kind).rules_out?(named)
+        expect(found.variation.id).to eq(named.id), "#{movement.id} #{kind}"
+      end
+    end
+  end
+
   it "takes another ladder of the pattern, then one that works most of the same muscles" do
     expect(way("glute_bridge", "hip").last).to eq("pattern")
     expect(way("in_out_squat", "needs_support").last).to eq("muscles")

@@ -26,6 +26,9 @@ module Sparrow
       # A hold of this demand is a strain in any pattern but balance.
       HELD_FROM = 0.4
       FIXED = %w[chair wall bench bar table step].freeze
+      # What is held in the hands, so that the wrist works against its weight or its pull.
+      # A band round the legs is silent with that reason in its file.
+      HELD = %w[bottle band].freeze
 
       OVERHEAD = /overhead|past the ear|beside the ear|by the ears|past the head|arms raised|reach(es)? (up|tall|long)|past your ears/i
       TURNS = /\b(turn|turns|twist|chop|wheel|cartwheel)\b/i
@@ -33,7 +36,7 @@ module Sparrow
       # @param variation [Variation]
       # @return [Array<Flag>] every flag that follows, each name once
       def self.of(variation)
-        [*carried(variation), *landed(variation), *placed(variation), *worked(variation), *arms(variation), *trunk(variation), *strained(variation)].uniq(&:name)
+        [*carried(variation), *held(variation), *landed(variation), *placed(variation), *worked(variation), *arms(variation), *trunk(variation), *strained(variation)].uniq(&:name)
       end
 
       # @return [Array<Flag>] what follows, is not flagged, and for which no reason is given
@@ -71,6 +74,10 @@ module Sparrow
 
       def self.carried(variation)
         variation.weight_on.flat_map { |part| flags(CARRIES.fetch(part, []), Sparrow.say("catalogue.weight_is_on", part: part)) }
+      end
+
+      def self.held(variation)
+        (variation.equipment & HELD).flat_map { |item| flags(%w[wrist], Sparrow.say("catalogue.is_held_in_the_hands", item: item)) }
       end
 
       def self.landed(variation)
@@ -118,7 +125,7 @@ module Sparrow
       def self.flags(names, because)
         names.map { |name| Flag.new(name, because) }
       end
-      private_class_method :flagged?, :carried, :landed, :placed, :worked, :arms, :trunk, :strained, :words, :flags
+      private_class_method :flagged?, :carried, :held, :landed, :placed, :worked, :arms, :trunk, :strained, :words, :flags
     end
   end
 end

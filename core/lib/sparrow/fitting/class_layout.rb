@@ -63,7 +63,7 @@ module Sparrow
       def stand_ins(index)
         movement = @places[index].station.movement
         (@stand_ins ||= {})[movement.id] ||= begin
-          alike, others = People::WaysRound.candidates(movement, [], @catalogue).partition { |way| way.kind == "pattern" }
+          alike, others = People::WaysRound.candidates(movement, @catalogue).partition { |way| way.kind == "pattern" }
           {alike: alike.map(&:variation).freeze, others: others.map(&:variation).freeze}.freeze
         end
       end

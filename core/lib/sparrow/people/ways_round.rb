@@ -19,24 +19,24 @@ module Sparrow
       # @param limits [Array<Limits::Limit>]
       # @param level [String] nothing from above its band is given
       # @param catalogue [Catalogue]
-      # @return [Way, nil] the first that spares all of them, nil where nothing does
+      # @return [Way, nil] the first that spares all of them, nil where nothing does. What nobody named for it
+      #   asks no more than the level's own version
       def self.first(movement, limits, level:, catalogue: Catalogue.house)
         spared = ->(variation) { limits.none? { |limit| limit.rules_out?(variation) } && within?(variation, level) }
         own = movement.ladder.reverse.find(&spared)
         return Way.new(own, "own") if own
+        named = named(movement, limits, catalogue).find(&spared)
+        return Way.new(named, (named.pattern == movement.pattern) ? "pattern" : "named") if named
         ceiling = movement.variation_for(level).demand_value
-        candidates(movement, limits, catalogue).find { |way| spared.call(way.variation) && (way.kind == "named" || way.variation.demand_value <= ceiling) }
+        candidates(movement, catalogue).find { |way| spared.call(way.variation) && way.variation.demand_value <= ceiling }
       end
 
-      # Versions of other ladders, in the order in which they are thought of.
+      # Versions of other ladders that nobody named, in the order in which they are thought of.
       # @return [Array<Way>]
-      def self.candidates(movement, limits, catalogue)
+      def self.candidates(movement, catalogue)
         alike, others = catalogue.reject { |other| other == movement || other.role != movement.role || skill?(other) || (other.pattern == BALANCE && movement.pattern != BALANCE) }
           .partition { |other| other.pattern == movement.pattern }
-        [
-          *named(movement, limits, catalogue).map { |variation| Way.new(variation, (variation.pattern == movement.pattern) ? "pattern" : "named") },
-          *ways(alike.flat_map(&:ladder), "pattern"), *ways(others.flat_map(&:ladder).select { |variation| shares?(variation, movement) }, "muscles")
-        ]
+        [*ways(alike.flat_map(&:ladder), "pattern"), *ways(others.flat_map(&:ladder).select { |variation| shares?(variation, movement) }, "muscles")]
       end
 
       # @return [Array<Catalogue::Variation>] what the movement names for what must be spared
