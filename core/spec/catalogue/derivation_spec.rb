@@ -50,7 +50,7 @@ RSpec.describe Sparrow::Catalogue::Derivation do
     expect(names("glute_bridge.two_leg")).to include("head_low")
     expect(names("squat_thrust.walk")).to include("head_low", "bends_forward")
     expect(names("squat.parallel", standard: "The arms stay beside the ears from start to end.")).to include("overhead")
-    expect(names("sit_up.crunch")).to include("bends_forward")
+    expect(names("sit_up.crunch")).to include("bends_forward", "neck")
     expect(names("squat.parallel", name: "Squat with a twist")).to include("twists")
   end
 

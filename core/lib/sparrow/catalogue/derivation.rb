@@ -108,6 +108,7 @@ module Sparrow
       def self.trunk(variation)
         [
           *(flags(%w[bends_forward], Sparrow.say("catalogue.curls_the_trunk")) if variation.pattern == "trunk_flexion"),
+          *(flags(%w[neck], Sparrow.say("catalogue.lifts_the_head")) if variation.pattern == "trunk_flexion" && variation.position == "supine"),
           *(flags(%w[twists], Sparrow.say("catalogue.turns_the_trunk")) if !%w[mobility stretch gait jump].include?(variation.pattern) && (variation.pattern == "rotation" || TURNS.match?(variation.name)))
         ]
       end
