@@ -41,6 +41,25 @@ RSpec.describe "Movements" do
     expect(page).to have_css("h3 [aria-expanded=true]", text: "Jumped in-and-out squat")
   end
 
+  it "goes through what was found by the arrow keys, from the search field" do
+    fill_in "Search movements and versions", with: "lunge"
+    names = all("nav[aria-label=Movements] a").first(3).map { |link| link.text.lines.first.strip }
+    send_keys(:down, :down)
+    expect(page).to have_css("h2", text: names[2], exact_text: true)
+    send_keys(:up)
+    expect(page).to have_css("h2", text: names[1], exact_text: true)
+    expect(page).to have_css("nav[aria-label=Movements] a[aria-current=true]", text: names[1])
+    send_keys("s")
+    expect(page).to have_field("Search movements and versions", with: "lunges")
+  end
+
+  it "keeps the movement that is open in sight in the list" do
+    visit "/movements/squat"
+    here = find("nav[aria-label=Movements] a[aria-current=true]", text: "Squat")
+    inside = "(function(link) { const [at, list] = [link, link.closest('nav')].map((box) => box.getBoundingClientRect()); return at.top >= list.top && at.bottom <= list.bottom })(arguments[0])"
+    expect(page.evaluate_script(inside, here)).to be(true)
+  end
+
   it "takes a movement of one's own from a name and the version most like it, and a further version from the last" do
     click_button "New movement"
     within("[role=dialog]") do

@@ -56,7 +56,7 @@ watch(
   <a v-if="!route.meta.bare" class="skip no-print" href="#main">{{ $t('app.to_the_content') }}</a>
   <AppMasthead v-if="!route.meta.bare && session.signedIn" class="no-print" />
   <main id="main" tabindex="-1">
-    <RouterView :key="route.path" />
+    <RouterView :key="route.meta.stays ? String(route.name) : route.path" />
   </main>
   <UndoOffer />
   <Toast position="bottom-left" />

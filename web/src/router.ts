@@ -10,6 +10,8 @@ declare module 'vue-router' {
     bare?: boolean
     /** May be seen without signing in. */
     open?: boolean
+    /** Stays as it is while the rest of its address changes. */
+    stays?: boolean
   }
 }
 
@@ -107,7 +109,13 @@ export const router = createRouter({
       component: pages.board,
       meta: { title: t('app.circuit_board') },
     },
-    { path: '/movements/:id?', name: 'movements', component: pages.movements, meta: { title: t('common.movements') } },
+    {
+      path: '/movements/:id?',
+      name: 'movements',
+      component: pages.movements,
+      // One page for all movements: what is typed in the search and the place in the list stay.
+      meta: { title: t('common.movements'), stays: true },
+    },
     {
       path: '/runs/:id/floor',
       props: true,

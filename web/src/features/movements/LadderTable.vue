@@ -54,9 +54,7 @@ const columns = computed(() => ({
           </button>
         </h3>
         <p class="marks"><LevelTally v-for="level in variation.levels" :key="level" :level="level" /></p>
-        <p class="change">
-          <template v-for="(how, lever) in variation.levers" :key="lever">{{ how }}. </template>
-        </p>
+        <p class="change">{{ Object.values(variation.levers).join('; ') }}</p>
         <ul>
           <li v-for="cue in variation.cues" :key="cue">{{ cue }}</li>
         </ul>

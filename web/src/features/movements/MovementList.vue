@@ -6,15 +6,16 @@ import InputText from 'primevue/inputtext'
 import Select from 'primevue/select'
 import { computed, ref, watch } from 'vue'
 import { useToast } from 'primevue/usetoast'
-import { RouterLink, useRoute, useRouter } from 'vue-router'
+import { useRoute, useRouter } from 'vue-router'
 import { api, ask, wording } from '@/lib/api/client'
 import { useMovements } from '@/lib/api/queries'
 
-import { foundBy, prepareSearch, searchMovements } from './findMovements'
+import { prepareSearch, searchMovements } from './findMovements'
 import PageState from '@/ui/PageState.vue'
 import { readable } from '@/lib/readable'
 import NewMovement from './NewMovement.vue'
 import FilterBar from './FilterBar.vue'
+import MovementIndex from './MovementIndex.vue'
 import MovementSheet from './MovementSheet.vue'
 import { isFiltered, passes } from './filters'
 import { search } from './search'
@@ -57,6 +58,19 @@ const shown = computed(() => found.value.map(({ movement }) => movement))
 const chosen = computed<Movement | undefined>(
   () => shown.value.find((movement) => movement.id === route.params.id) ?? shown.value[0],
 )
+/** What is typed shows its best match, whatever was open. */
+function typed(entered: string) {
+  words.value = entered
+  if (route.params.id) void router.replace({ name: 'movements' })
+}
+
+/** The arrow keys go through what was found, without leaving the search field. */
+function step(by: number) {
+  const at = shown.value.findIndex((movement) => movement.id === chosen.value?.id)
+  const next = shown.value[at + by]
+  if (next) void router.replace({ name: 'movements', params: { id: next.id } })
+}
+
 const names = computed(
   () =>
     new Map(
@@ -115,10 +129,13 @@ useShortcuts([
       <div class="row tools">
         <InputText
           id="search"
-          v-model="words"
+          :model-value="words"
           type="search"
           :placeholder="$t('common.search')"
           :aria-label="$t('movements.search_movements_and_versions')"
+          @update:model-value="typed($event ?? '')"
+          @keydown.down.prevent="step(1)"
+          @keydown.up.prevent="step(-1)"
         />
         <Select
           v-model="pattern"
@@ -142,20 +159,7 @@ useShortcuts([
       </div>
       <FilterBar :movements="movements.data.value ?? []" :filters="filters" @change="filters = $event" />
       <div class="layout">
-        <nav class="index" :aria-label="$t('common.movements')">
-          <RouterLink
-            v-for="{ movement, variation, by } in found"
-            :key="movement.id"
-            :to="{ name: 'movements', params: { id: movement.id } }"
-            :class="{ here: movement.id === chosen?.id }"
-            :aria-current="movement.id === chosen?.id ? 'true' : undefined"
-            >{{ movement.name }} <span class="quiet small">{{ readable(movement.pattern) }}</span>
-            <span v-if="words && foundBy({ variation, by })" class="small by">{{
-              foundBy({ variation, by })
-            }}</span></RouterLink
-          >
-          <p v-if="!shown.length" class="quiet">{{ $t('movements.nothing_of_that_name') }}</p>
-        </nav>
+        <MovementIndex :found="found" :chosen="chosen?.id" :words="words" />
         <MovementSheet
           v-if="chosen"
           :movement="chosen"
@@ -181,38 +185,9 @@ useShortcuts([
   gap: var(--space-4);
   margin-top: var(--space-3);
 }
-.index {
-  display: grid;
-  align-content: start;
-  max-height: calc(100vh - 13rem);
-  overflow-y: auto;
-}
-.index a {
-  display: flex;
-  flex-wrap: wrap;
-  justify-content: space-between;
-  gap: 0 var(--space-2);
-  padding: var(--space-2) var(--space-2);
-  color: var(--ink);
-  text-decoration: none;
-  border-bottom: 1px solid var(--rule-soft);
-  border-left: 3px solid transparent;
-}
-.index a.here {
-  border-left-color: var(--accent);
-  background: var(--accent-wash);
-}
-.by {
-  flex-basis: 100%;
-}
 @media (max-width: 52rem) {
   .layout {
     grid-template-columns: 1fr;
-  }
-  .index {
-    grid-template-columns: 1fr 1fr;
-    max-height: 14rem;
-    overflow-y: auto;
   }
 }
 </style>

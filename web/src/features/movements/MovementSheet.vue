@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed, ref, watch } from 'vue'
+import { RouterLink } from 'vue-router'
 import type { Movement } from '@/lib/api/types'
 import { readable } from '@/lib/readable'
 import LadderTable from './LadderTable.vue'
@@ -66,7 +67,9 @@ const dimmed = computed(
       <dl class="spares">
         <div v-for="(id, joint) in movement.spares" :key="joint">
           <dt>{{ readable(String(joint)) }}</dt>
-          <dd>{{ names.get(id) }}</dd>
+          <dd>
+            <RouterLink :to="{ name: 'movements', params: { id: id.split('.')[0] } }">{{ names.get(id) }}</RouterLink>
+          </dd>
         </div>
       </dl>
       <p class="quiet">{{ $t('movements.a_limit_is_never_trained_through') }}</p>

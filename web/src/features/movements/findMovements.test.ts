@@ -102,6 +102,7 @@ describe('the finder', () => {
   it('finds by the pattern after all names, and nothing for what there is not', () => {
     expect(searchMovements(catalogue, 'lateral trunk').map(({ movement }) => movement.id)).toContain('side_bend')
     expect(searchMovements(catalogue, 'zebra')).toEqual([])
+    expect(searchMovements(catalogue, 'v-up').map(({ movement }) => movement.id)).toEqual(['v_fold'])
     expect(searchMovements(catalogue, '  ')).toHaveLength(catalogue.length)
   })
 })

@@ -39,9 +39,12 @@ function match(typed: Name, name: Name): number {
   return typed.joined.length > 2 && name.joined.includes(typed.joined) ? 4 : NONE
 }
 
+/** One or two letters would be inside nearly every word: they must begin it. */
+const contains = (held: string, typed: string) => (typed.length > 2 ? held.includes(typed) : held.startsWith(typed))
+
 interface Entry {
   names: { name: Name; variation?: number; by?: string; less: number }[]
-  all: string
+  words: string[]
 }
 
 // A catalogue stays the same while somebody types: its names are taken apart once.
@@ -58,8 +61,8 @@ function entryOf(movement: Searched): Entry {
       ...variation.also.map((by) => ({ name: nameOf(by), variation: at, by, less: 0.4 })),
     ]),
   ]
-  const words = [readable(movement.pattern), ...names.map(({ name }) => name.words.join(' '))]
-  const entry = { names, all: words.join(' ').toLowerCase() }
+  const words = [...nameOf(readable(movement.pattern)).words, ...names.flatMap(({ name }) => name.words)]
+  const entry = { names, words: [...new Set(words)] }
   entries.set(movement, entry)
   return entry
 }
@@ -88,7 +91,7 @@ export function searchMovements<M extends Searched>(movements: M[], typed: strin
       if (score < best) [best, at] = [score, held]
     }
     if (at) found.push({ found: { movement, ...reached(movement, at) }, score: best })
-    else if (name.words.every((word) => entry.all.includes(word))) found.push({ found: { movement }, score: NONE })
+    else if (name.words.every((word) => entry.words.some((held) => contains(held, word)))) found.push({ found: { movement }, score: NONE })
   }
   return found
     .sort(
