@@ -34,7 +34,14 @@ module Server
           return input["document"] unless input["copy_of"]
           original = movement_document(input["copy_of"])
           Sparrow::Catalogue::CustomMovement.copy(original, id: Records::StudioMovement.free_id(studio, input["copy_of"]),
-            name: input["name"] || "#{original["name"].slice(0, 50)} (own)")
+            name: input["name"] || copy_name(original["name"].slice(0, 48)))
+        end
+
+        # “Squat (own)”, “Squat (own 2)”: two copies can be told apart.
+        def copy_name(name)
+          taken = studio.studio_movements.map { |stored| stored.document["name"] }
+          names = (1..).lazy.map { |number| Sparrow.say("server.movements.own_copy", count: number, name: name).to_s }
+          names.find { |own| !taken.include?(own) }
         end
 
         # A name, and all else from the version that is most like it.

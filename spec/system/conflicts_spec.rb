@@ -81,6 +81,7 @@ RSpec.describe "Two at once" do
     own = Server::Records::StudioMovement.add(studio, Sparrow::Catalogue::CustomMovement.copy(squat, id: "own_squat", name: "Boathouse squat"))
     sign_in_as
     visit "/movements/own_squat/edit"
+    first("summary").click
     fill_in "What it is, in a sentence", with: "Down and up again"
     first(:field, "Breathing").set("In on the way down")
     theirs = own.document.deep_dup

@@ -71,10 +71,26 @@ RSpec.describe "Movements" do
     expect(page).to have_content("A guess, taken from Step-up: look through it.")
     click_button "I have looked through it"
     click_button "Add a version"
-    within(all("fieldset").last) { find_field("Name").set("Weir step, high") }
+    send_keys("Weir step, high")
     first(:button, "Save").click
     expect(page).to have_css("[role=region] h3", count: 2)
     expect(all("[role=region] h3").map(&:text)).to eq(["Weir step", "Weir step, high"])
+    expect(find("[role=region] section", text: "Weir step, high")).to have_content("A guess")
+  end
+
+  it "puts a version into a copied ladder at its place, and takes back one that was not saved" do
+    visit "/movements/split_squat"
+    click_button "Copy to my movements"
+    find("summary", text: "Split squat at a chair").click
+    click_button "Add a version after this"
+    send_keys("Split squat at a wall")
+    within(find("fieldset[aria-label='Split squat at a wall']")) { fill_in "Demand", with: "0.6" }
+    all(:button, "Add a version after this").last.click
+    expect(page).to have_css("summary", text: "A version without a name")
+    all(:button, "Remove this version").last.click
+    first(:button, "Save").click
+    expect(page).to have_css("[role=region] h3", count: 4)
+    expect(all("[role=region] h3").map(&:text)).to eq(["Split squat at a chair", "Split squat at a wall", "Split squat", "Split squat, rear foot on a bench"])
   end
 
   it "names the way round for each sore joint" do

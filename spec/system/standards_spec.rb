@@ -38,7 +38,10 @@ RSpec.describe "What a studio sets for itself" do
     click_button "Copy to my movements"
     expect(page).to have_css("h1", text: "Squat (own)")
     fill_in "Name", with: "Weir squat", match: :first
+    version = first("details")
+    version.find("summary").click
     first("label", text: "A rep counts if").find("input").set("x")
+    version.find("summary").click
     click_button "Save", match: :first
     expect(page).to have_content("Some fields need correcting")
     expect(page).to have_content("A rep counts if")

@@ -53,7 +53,10 @@ const columns = computed(() => ({
             {{ variation.name }}
           </button>
         </h3>
-        <p class="marks"><LevelTally v-for="level in variation.levels" :key="level" :level="level" /></p>
+        <p class="marks">
+          <LevelTally v-for="level in variation.levels" :key="level" :level="level" />
+          <span v-if="variation.guessed_from" class="warn-text">{{ $t('movements.a_guess') }}</span>
+        </p>
         <p class="change">{{ Object.values(variation.levers).join('; ') }}</p>
         <ul>
           <li v-for="cue in variation.cues" :key="cue">{{ cue }}</li>

@@ -91,7 +91,8 @@ export function searchMovements<M extends Searched>(movements: M[], typed: strin
       if (score < best) [best, at] = [score, held]
     }
     if (at) found.push({ found: { movement, ...reached(movement, at) }, score: best })
-    else if (name.words.every((word) => entry.words.some((held) => contains(held, word)))) found.push({ found: { movement }, score: NONE })
+    else if (name.words.every((word) => entry.words.some((held) => contains(held, word))))
+      found.push({ found: { movement }, score: NONE })
   }
   return found
     .sort(

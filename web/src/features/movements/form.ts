@@ -144,18 +144,20 @@ export function newMovement(): MovementDocument {
   }
 }
 
-export function addVariation(document: MovementDocument) {
+/** A further version after the one at a place, the hardest where no place is named. */
+export function addVariation(document: MovementDocument, after = document.ladder.length - 1): VariationDocument {
   let number = document.ladder.length + 1
   while (document.ladder.some((variation) => variation.id === `variation_${number}`)) number++
-  const last = document.ladder.at(-1)
-  if (!last) return void document.ladder.push(newVariation(number))
+  const before = document.ladder[after]
+  const added = newVariation(number)
   // A new version is most like the one before it: that is where its fields come from, as a guess.
-  const copy = JSON.parse(JSON.stringify(last)) as VariationDocument
-  document.ladder.push({
-    ...copy,
-    id: `variation_${number}`,
-    name: '',
-    also: [],
-    guessed_from: `${document.id}.${last.id}`,
-  })
+  if (before)
+    Object.assign(added, JSON.parse(JSON.stringify(before)), {
+      id: added.id,
+      name: '',
+      also: [],
+      guessed_from: `${document.id}.${before.id}`,
+    })
+  document.ladder.splice(after + 1, 0, added)
+  return added
 }
