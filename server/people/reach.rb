@@ -11,8 +11,8 @@ module Server
         @catalogue = person.studio.catalogue
       end
 
-      # @return [Hash] "limits" in words; "ladders" that are used in the main part, each with how many of its versions
-      #   are ruled out, and "instead": what is given at their level, nil where they sit out
+      # @return [Hash] "limits" in words; "ladders" that are used in the main part, each with the "usual" version
+      #   of their level, whether that "changes", and "instead": what is given, nil where they sit out
       def to_h
         {"limits" => @limits.map(&:words), "ladders" => @catalogue.select { |movement| movement.role == "main" }.map { |movement| ladder(movement) }}
       end
@@ -20,11 +20,15 @@ module Server
       private
 
       def ladder(movement)
-        out = movement.ladder.count { |variation| @limits.any? { |limit| limit.rules_out?(variation) } }
         level = @person.levels.fetch(movement.pattern, @person.level)
+        usual = movement.variation_for(level)
         way = Sparrow::People::WaysRound.first(movement, @limits, level: level, catalogue: @catalogue)
-        {"movement" => movement.id, "name" => movement.name, "pattern" => movement.pattern, "level" => level, "ruled_out" => out, "of" => movement.ladder.size,
-         "instead" => way && {"variation" => way.variation.id, "name" => way.variation.name, "kind" => way.kind}}
+        {"movement" => movement.id, "name" => movement.name, "pattern" => movement.pattern, "level" => level, "usual" => version(usual),
+         "changes" => way&.variation != usual, "instead" => way && version(way.variation).merge("kind" => way.kind)}
+      end
+
+      def version(variation)
+        {"variation" => variation.id, "name" => variation.name}
       end
     end
   end

@@ -65,8 +65,8 @@ RSpec.describe "People" do
       reach = send_json(:get, "/api/people/#{tamsin["id"]}/reach")
       expect(reach["limits"]).to eq(["wrist"])
       ladders = reach["ladders"].to_h { |ladder| [ladder["movement"], ladder] }
-      expect(ladders["push_up"]).to include("name" => "Push-up", "ruled_out" => 6, "of" => 6, "instead" => {"variation" => "push_up_fists.wall", "name" => "Wall push-up on fists", "kind" => "pattern"})
-      expect(ladders["squat"]).to include("ruled_out" => 0, "instead" => a_hash_including("kind" => "own"))
+      expect(ladders["push_up"]).to include("name" => "Push-up", "changes" => true, "usual" => {"variation" => "push_up.floor", "name" => "Floor push-up"}, "instead" => {"variation" => "push_up_fists.wall", "name" => "Wall push-up on fists", "kind" => "pattern"})
+      expect(ladders["squat"]).to include("changes" => false, "instead" => a_hash_including("variation" => "squat.parallel", "kind" => "own"))
       expect(ladders.keys & %w[wrist_wake calf_stretch]).to eq([])
       expect(Server::Records::AuditEvent.pluck(:action)).to include("health_read")
       expect(send_json(:get, "/api/people/#{SecureRandom.uuid}/reach") && status).to eq(404)

@@ -14,6 +14,10 @@ RSpec.describe Sparrow::People::WaysRound do
     main.map { |movement| described_class.first(movement, limits, level: level) }
   end
 
+  it "leaves the level's own version where nothing rules it out" do
+    expect(way("squat", "no_impact", level: "beginner")).to eq([catalogue.movement("squat").variation_for("beginner").id, "own"])
+  end
+
   it "stays with the ladder where one of its versions spares what must be spared" do
     expect(way("push_up", "knee")).to eq(["push_up.floor", "own"])
     expect(way("push_up", "lower_back")).to eq(["push_up.knees", "own"])

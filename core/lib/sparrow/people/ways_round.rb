@@ -2,8 +2,8 @@
 
 module Sparrow
   module People
-    # What stands in place of a ladder for somebody who must spare something: an easier
-    # way of the ladder itself, the version that the catalogue names for the joint (whatever
+    # What stands in place of a ladder for somebody who must spare something: the level's own
+    # version where it spares it, another of the ladder itself, the version that the catalogue names for the joint (whatever
     # its pattern), another ladder of the pattern, or one that works most of the same muscles.
     # Never a skill, and never what loads the thing that is spared.
     module WaysRound
@@ -23,7 +23,7 @@ module Sparrow
       #   asks no more than the level's own version
       def self.first(movement, limits, level:, catalogue: Catalogue.house)
         spared = ->(variation) { limits.none? { |limit| limit.rules_out?(variation) } && within?(variation, level) }
-        own = movement.ladder.reverse.find(&spared)
+        own = [movement.variation_for(level), *movement.ladder.reverse].find(&spared)
         return Way.new(own, "own") if own
         named = named(movement, limits, catalogue).find(&spared)
         return Way.new(named, (named.pattern == movement.pattern) ? "pattern" : "named") if named

@@ -138,6 +138,7 @@ const resolve = (picks: Picks) => attempt(() => versioned.resolve(picks))
   padding: var(--space-2) 0 0;
   margin: 0;
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: var(--space-2);
   justify-items: start;
   min-width: 0;

@@ -20,10 +20,10 @@ const reach = useQuery({
 })
 const changedOnly = ref(true)
 const ladders = computed(() => reach.data.value?.ladders ?? [])
-const shown = computed(() => ladders.value.filter((ladder) => !changedOnly.value || ladder.ruled_out > 0))
+const shown = computed(() => ladders.value.filter((ladder) => !changedOnly.value || ladder.changes))
 const patterns = computed(() => [...new Set(shown.value.map((ladder) => ladder.pattern))])
 const counts = computed(() => ({
-  changed: ladders.value.filter((ladder) => ladder.ruled_out > 0).length,
+  changed: ladders.value.filter((ladder) => ladder.changes).length,
   all: ladders.value.length,
   out: ladders.value.filter((ladder) => !ladder.instead).length,
 }))
@@ -61,7 +61,7 @@ const counts = computed(() => ({
               <template v-for="ladder in shown.filter((held) => held.pattern === pattern)" :key="ladder.movement">
                 <dt>{{ ladder.name }}</dt>
                 <dd v-if="!ladder.instead" class="warn-text">{{ $t('people.sits_out_see_the_instructor') }}</dd>
-                <dd v-else :class="{ quiet: ladder.ruled_out === 0 }">
+                <dd v-else :class="{ quiet: !ladder.changes }">
                   {{ ladder.instead.name }}
                   <span v-if="ladder.instead.kind === 'muscles'" class="quiet">{{
                     $t('people.most_of_the_same_muscles')

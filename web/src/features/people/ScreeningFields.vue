@@ -100,4 +100,7 @@ const CLEARED = [
   gap: var(--space-2) var(--space-3);
   width: 100%;
 }
+.pair > :nth-child(4) {
+  grid-column: 1 / -1;
+}
 </style>
