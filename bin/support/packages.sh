@@ -23,7 +23,7 @@ missing_packages() {
   command -v npm >/dev/null || printf 'npm '
   command -v curl >/dev/null || printf 'curl '
   if [ "${1:-}" = browser ]; then
-    [ -x /usr/bin/chromium ] || printf 'chromium '
+    [ -x /usr/bin/chromium-headless-shell ] || printf 'chromium-headless-shell '
     [ -x /usr/bin/chromedriver ] || printf 'chromium-driver '
     [ -x /usr/sbin/pgbouncer ] || printf 'pgbouncer '
   fi

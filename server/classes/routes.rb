@@ -65,7 +65,7 @@ module Server
 
         app.get("/api/classes", access: :helper) do
           classes, paging = paged(studio.group_classes.kept.includes(:leader, :place, :roster, :workout, :runs).order(starts_at: :desc, id: :desc))
-          render_json({"classes" => classes.map { |group_class| Classes::Line.new(group_class).to_h }, **paging})
+          render_json({"classes" => classes.map { |group_class| Classes::Line.new(group_class).to_h }, "week" => Sparrow::Week.first_day(studio.today, studio.week_start).iso8601, **paging})
         end
 
         app.post("/api/classes", takes: NEW) do

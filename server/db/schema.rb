@@ -10,7 +10,7 @@
 #
 # It's strongly recommended that you check this file into your version control system.
 
-ActiveRecord::Schema[7.2].define(version: 2026_11_27_000011) do
+ActiveRecord::Schema[7.2].define(version: 2026_11_27_000012) do
   # These are extensions that must be enabled in order to support this database
   enable_extension "plpgsql"
 
@@ -347,6 +347,7 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_27_000011) do
     t.integer "house_version", default: 1, null: false
     t.integer "version", default: 1, null: false
     t.text "units", default: "metric", null: false
+    t.text "week_start", default: "monday", null: false
   end
 
   create_table "ticks", id: :uuid, default: -> { "gen_random_uuid()" }, force: :cascade do |t|

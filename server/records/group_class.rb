@@ -26,6 +26,11 @@ module Server
         starts_at.in_time_zone(studio.time_zone).to_date
       end
 
+      # @return [Date] the first day of its week, where it takes place
+      def week
+        Sparrow::Week.first_day(day, studio.week_start)
+      end
+
       # @return [Boolean] whether the circuit has been changed since it was taken
       def outdated?
         !workout.nil? && workout.deleted_at.nil? && workout.lock_version != workout_version && workout.document != document

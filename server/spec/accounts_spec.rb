@@ -36,6 +36,11 @@ RSpec.describe "Accounts" do
       expect(send_json(:get, "/api/setup")["needed"]).to be(false)
     end
 
+    it "begins the week as calendars do where dates are written so" do
+      send_json(:post, "/api/setup", form.merge("date_locale" => "en-US"))
+      expect(send_json(:get, "/api/studio")["week_start"]).to eq("sunday")
+    end
+
     it "takes the code as it may be typed, and only once" do
       send_json(:post, "/api/setup", form.merge("code" => code.downcase.delete("-")))
       expect(status).to eq(201)
@@ -398,6 +403,20 @@ RSpec.describe "Accounts" do
       expect(settings["due_for_erasure"].map { |person| person["name"] }).to eq(["Long Gone"])
       changed = send_json(:put, "/api/studio", {**settings.slice("name", "time_zone", "date_locale", "audit_days", "version"), "retention_days" => 3650})
       expect([changed["due_for_erasure"], changed["version"], changed["units"]]).to eq([[], 2, "metric"])
+    end
+
+    it "begins its week on the day that it says, and its classes lie in those weeks" do
+      settings = send_json(:get, "/api/studio").slice("name", "time_zone", "date_locale", "audit_days", "retention_days", "version")
+      expect(send_json(:get, "/api/studio")["week_start"]).to eq("monday")
+      studio.group_classes.create!(title: "On a Sunday", starts_at: Time.utc(2026, 12, 6, 10), document: {}, total_s: 0)
+      weeks = %w[monday sunday saturday].each_with_index.map do |day, number|
+        expect(send_json(:put, "/api/studio", {**settings, "version" => number + 1, "week_start" => day})["week_start"]).to eq(day)
+        send_json(:get, "/api/classes")["classes"].first["week"]
+      end
+      expect(weeks).to eq(%w[2026-11-30 2026-12-06 2026-12-05])
+      expect(Date.iso8601(send_json(:get, "/api/classes")["week"]).saturday?).to be(true)
+      refused = send_json(:put, "/api/studio", {**settings, "version" => 4, "week_start" => "friday"})
+      expect([status, refused["errors"].map { |error| error["pointer"] }]).to eq([422, ["/week_start"]])
     end
 
     it "measures in kilograms or in pounds, and in nothing else" do

@@ -7,7 +7,7 @@ module Server
       # @param studio [String] its name
       # @param password [String] of the owner
       def initialize(studio:, time_zone:, date_locale:, name:, email:, password:)
-        @studio = {name: studio.strip, time_zone: time_zone, date_locale: date_locale}
+        @studio = {name: studio.strip, time_zone: time_zone, date_locale: date_locale, week_start: Team::Contract::SUNDAY_FIRST.include?(date_locale) ? "sunday" : "monday"}
         @owner = {name: name.strip, email: email.strip, role: "owner"}
         @password = password
       end

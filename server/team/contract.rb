@@ -19,6 +19,9 @@ module Server
       DATE_LOCALE = S::OneOf.new(*DATE_LOCALES)
       # Loads in kilograms or pounds, heights in centimetres or inches.
       UNITS = S::OneOf.new("metric", "imperial")
+      WEEK_START = S::OneOf.new(*Sparrow::Week::STARTS.keys)
+      # Where calendars begin with Sunday, by the Unicode locale data; elsewhere they begin with Monday.
+      SUNDAY_FIRST = %w[en-US en-CA fr-CA en-IN en-ZA es-MX pt-PT pt-BR].freeze
       DAYS = S::IntegerType.new(30..3650, "days")
 
       # @raise [Sparrow::Refused] where somebody has this address already

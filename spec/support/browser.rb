@@ -14,7 +14,7 @@ module Browser
     --disable-component-update --disable-sync --disable-dev-shm-usage --force-prefers-reduced-motion --window-size=1280,800].push(*SHORT_LIVED).freeze
 
   def self.driver(app)
-    options = Selenium::WebDriver::Chrome::Options.new(binary: "/usr/bin/chromium", args: FLAGS)
+    options = Selenium::WebDriver::Chrome::Options.new(binary: "/usr/bin/chromium-headless-shell", args: FLAGS)
     options.add_option("goog:loggingPrefs", {browser: "ALL"})
     service = Selenium::WebDriver::Service.chrome(path: "/usr/bin/chromedriver")
     Capybara::Selenium::Driver.new(app, browser: :chrome, options: options, service: service,

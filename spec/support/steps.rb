@@ -61,6 +61,7 @@ module Steps
     list.click
     # The list opens at the end of the page, whatever is being looked within.
     entry = page.document.find("[role=option]", text: option, match: :first)
+    page.execute_script("arguments[0].scrollIntoView({block: 'nearest'})", entry)
     standing_still(entry)
     entry.click
     expect(page.document).to have_no_css("[role=listbox]")

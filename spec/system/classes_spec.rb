@@ -36,6 +36,17 @@ RSpec.describe "Classes" do
     expect(page).to have_css("tr", text: "Slipway Holds", count: 2)
   end
 
+  it "are listed week by week, as the studio counts weeks" do
+    coming.update!(starts_at: Time.utc(2027, 1, 3, 12))
+    coming.studio.update!(time_zone: "UTC", week_start: "monday")
+    visit "/classes"
+    row = "tbody tr th[scope=rowgroup]"
+    expect(page).to have_css("section[aria-label=Coming] #{row}", text: "Week from 28 December")
+    coming.studio.update!(week_start: "sunday")
+    visit "/classes"
+    expect(page).to have_css("section[aria-label=Coming] #{row}", text: "Week from 3 January")
+  end
+
   it "ask whether they come along when their circuit has changed" do
     workout = coming.workout
     changed = workout.document.merge("title" => "Mooring-line Evening")

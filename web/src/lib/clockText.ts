@@ -41,6 +41,11 @@ export function todayHeadline(): string {
   return new Date().toLocaleDateString(locale, { weekday: 'long', day: 'numeric', month: 'long', timeZone })
 }
 
+/** A day without its year: “7 December”. */
+export function dayAndMonth(day: string): string {
+  return new Date(`${day}T12:00`).toLocaleDateString(locale, { day: 'numeric', month: 'long' })
+}
+
 /** A day as its month: “Sep 2025”. */
 export function monthText(day: string): string {
   return new Date(`${day}T12:00`).toLocaleDateString(locale, { month: 'short', year: 'numeric' })

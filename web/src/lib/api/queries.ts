@@ -122,7 +122,12 @@ export function useClasses() {
     initialPageParam: 1,
     getNextPageParam: (page) => (page.more ? page.page + 1 : undefined),
   })
-  return { ...query, data: computed(() => query.data.value?.pages.flatMap((page) => page.classes)) }
+  return {
+    ...query,
+    data: computed(() => query.data.value?.pages.flatMap((page) => page.classes)),
+    /** The first day of the week that it is. */
+    week: computed(() => query.data.value?.pages[0]?.week ?? ''),
+  }
 }
 
 export function useGroupClass(id: string) {
