@@ -13,8 +13,12 @@ module Browser
   FLAGS = %w[--headless=new --no-sandbox --disable-gpu --disable-quic --no-first-run --disable-background-networking
     --disable-component-update --disable-sync --disable-dev-shm-usage --force-prefers-reduced-motion --window-size=1280,800].push(*SHORT_LIVED).freeze
 
+  # Chromium without its own windows: an eighth less work than the whole browser in headless mode. The program
+  # itself, because the script of that name in /usr/bin stays in between and leaves it behind at the end.
+  CHROMIUM = "/usr/lib/chromium/chromium-headless-shell"
+
   def self.driver(app)
-    options = Selenium::WebDriver::Chrome::Options.new(binary: "/usr/bin/chromium-headless-shell", args: FLAGS)
+    options = Selenium::WebDriver::Chrome::Options.new(binary: CHROMIUM, args: FLAGS)
     options.add_option("goog:loggingPrefs", {browser: "ALL"})
     service = Selenium::WebDriver::Service.chrome(path: "/usr/bin/chromedriver")
     Capybara::Selenium::Driver.new(app, browser: :chrome, options: options, service: service,

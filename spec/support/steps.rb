@@ -19,6 +19,15 @@ module Steps
     end
   end
 
+  # As another device of the same studio saves a circuit, without a browser of its own.
+  # @yieldparam document [Hash] to be changed
+  def save_elsewhere(title)
+    workout = Server::Records::Workout.find_by!(title: title)
+    document = workout.document.deep_dup
+    yield document
+    workout.save_over(workout.lock_version, Sparrow::Preview.new(document), by: workout.studio.instructors.find_by!(name: "Emeka Thorsby"))
+  end
+
   def open_circuit(title = "Lock-gate Tuesday")
     visit "/circuits/#{Server::Records::Workout.find_by!(title: title).id}"
     expect(page).to have_css("[data-testid=total]", text: /\d:\d\d/)
