@@ -87,9 +87,18 @@ module Sparrow
     # All but the segments. It hangs on how many come, and on what tiredness leaves of each cell.
     def figures(line, sums)
       block = line.block
-      left = block.stations.flat_map { |station| Level::ALL.map { |level| @capacity.worst(station.at(level)).then { |point| point && reserve(point) } } }
+      left = block.stations.map { |station| left(station) }
       @kept.made(block, :figures, line.start_s, workout.head_count, left) do
-        {**on_the_clock(line, sums), "stations" => block.stations.map { |station| station(block, station) }, "kit" => kit.of(block)}
+        {**on_the_clock(line, sums), "stations" => block.stations.zip(left).map { |station, reserves| station(block, station, reserves) }, "kit" => kit.of(block)}
+      end
+    end
+
+    # What each level's house profile leaves at a station in its worst round; an estimate.
+    # @return [Array<Hash, nil>] per level
+    def left(station)
+      Level::ALL.map do |level|
+        point = @capacity.worst(station.at(level)) or next
+        {"left" => point.reserve.round(1), "round" => point.round, "unit" => point.by_time ? "s" : "moves"}
       end
     end
 
@@ -139,20 +148,20 @@ module Sparrow
       shown
     end
 
-    def station(block, station)
-      levels = Level::ALL.to_h { |level| [level, cell(block, station, level)] }
-      {"id" => station.id, "name" => station.name, "levels" => levels}
+    def station(block, station, reserves)
+      @kept.made(station, :cells, reserves) do
+        levels = Level::ALL.zip(reserves).to_h { |level, reserve| [level, reserve ? {**cell(block, station, level), "reserve" => reserve} : cell(block, station, level)] }
+        {"id" => station.id, "name" => station.name, "levels" => levels}
+      end
     end
 
     # As the board shows a level at a station. What is there for some only is left
     # out for the others: the answer is sent at every keystroke.
     def cell(block, station, level)
-      shown = @kept.made(station, level) { without_reserve(block, station, level) }
-      point = @capacity.worst(station.at(level))
-      point ? {**shown, "reserve" => reserve(point)} : shown
+      @kept.made(station, level) { measured(block, station, level) }
     end
 
-    def without_reserve(block, station, level)
+    def measured(block, station, level)
       fit = Planning::WindowFit.of(block, station, level)
       prescription = fit.prescription
       counted = station.counts ? station.counts.fetch(level).values.sum : prescription.reps_counted
@@ -186,11 +195,6 @@ module Sparrow
       return unless fit.fits&.positive?
       number = Planning::Solve::Cell.new(block, station, prescription).rounded_to_call(fit.fits)
       number if number.positive? && number != prescription.reps_counted
-    end
-
-    # What the level's house profile leaves in its worst round; an estimate.
-    def reserve(point)
-      {"left" => point.reserve.round(1), "round" => point.round, "unit" => point.by_time ? "s" : "moves"}
     end
 
     def cue(cue)

@@ -11,21 +11,23 @@ RSpec.describe Sparrow::Plan::KeptBlocks do
 
   # Sent again and again, as somebody would type: a random edit of a random part each time.
   def typed(document, random)
-    edits = [
-      ->(block) { block["title"] = "Title #{random.rand(4)}" },
-      ->(block) { block["get_ready_s"] = random.rand(3) * 5 },
-      ->(block) { block["role"] = %w[main finisher warm_up].sample(random: random) },
-      lambda do |block|
-        station = block["stations"]&.sample(random: random) or return
-        station["levels"].fetch(Sparrow::Level::ALL.sample(random: random))["work_s"] = 20 + random.rand(4) * 5 if block["format"] == "intervals"
-        station["note"] = "Note #{random.rand(3)}"
-      end,
-      ->(block) { block["stations"]&.rotate! }
-    ]
+    edits = Array.new(3) { ->(block) { numbers(block, random) } }
     edits.sample(random: random).call(document["blocks"].sample(random: random))
     document["head_count"] = 8 + random.rand(3) if random.rand(6).zero?
     document["house"] = {"reserve" => 1 + random.rand(3)} if random.rand(8).zero?
     document["blocks"].rotate! if random.rand(8).zero?
+  end
+
+  # What is typed most: a number, a version, a note of one level, of which nothing moves on a timed block's clock.
+  def numbers(block, random)
+    station = block["stations"]&.sample(random: random) or return
+    level = station["levels"].fetch(Sparrow::Level::ALL.sample(random: random))
+    variation = catalogue.variation(level["variation"])
+    case random.rand(3)
+    when 0 then level.key?("reps") ? level["reps"] = 4 + random.rand(12) : level["hold_s"] = 10 + random.rand(3) * 5
+    when 1 then level["note"] = "Note #{random.rand(3)}"
+    else level["variation"] = catalogue.movement(variation.movement_id).ladder.select { |other| other.measure == variation.measure }.sample(random: random).id
+    end
   end
 
   def every_format
@@ -75,6 +77,24 @@ RSpec.describe Sparrow::Plan::KeptBlocks do
     document["blocks"][0]["stations"][1]["note"] = "Softly"
     after = Sparrow::Plan.read(copy(document), kept: kept).blocks.first.stations
     expect(before.zip(after).map { |one, other| one.equal?(other) }).to eq([true, false, true])
+  end
+
+  it "lays out a timed block anew only where its clock has changed" do
+    document = workout_document(intervals(3))
+    level = document["blocks"][0]["stations"][1]["levels"]["beginner"]
+    preview(document)
+    allow(Sparrow::Plan::Timeline).to receive(:lay_out).and_call_original
+    [5, 6, 7].each { |reps| preview(document.tap { level["reps"] = reps }) }
+    expect(Sparrow::Plan::Timeline).not_to have_received(:lay_out)
+    level["work_s"] = 55
+    preview(document)
+    expect(Sparrow::Plan::Timeline).to have_received(:lay_out).once
+  end
+
+  it "remembers no more blocks that are typed in than it says" do
+    stub_const("#{described_class}::MOST_TYPED", 3)
+    10.times { |number| preview(workout_document(intervals(2, work_s: 20 + number))) }
+    expect(kept.typed).to eq(3)
   end
 
   it "lets the oldest go" do

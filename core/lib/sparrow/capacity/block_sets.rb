@@ -17,6 +17,13 @@ module Sparrow
         Writer.new(line.block, profile).write(line.visits.fetch(lane, []))
       end
 
+      # @param line [Plan::BlockLine] in which the level does the same at the same times
+      # @return [BlockSets, nil] the same sets there; nil where one visit is done in several
+      def on(line, lane)
+        visits = line.visits.fetch(lane, [])
+        with(places: visits.map { |visit| Place.new(line.block, visit) }.freeze) if visits.size == places.size
+      end
+
       # @return [Boolean]
       def empty?
         places.empty?

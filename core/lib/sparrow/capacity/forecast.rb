@@ -37,6 +37,7 @@ module Sparrow
       def initialize(timeline, lane, profile: Profile.of_level(lane), kept: Plan::KeptBlocks::NONE)
         @lane = lane
         @kept = kept
+        @first = timeline.workout.blocks.first
         @sequence = Sequence.new(timeline, lane, profile, kept: kept)
       end
 
@@ -68,13 +69,10 @@ module Sparrow
 
       private
 
-      # @yield [BlockSets, Array<Float>] each block's sets, and what is left before each of which something is known
+      # @return [Array<Array(BlockSets, Array<Float>)>] each block's sets, and what is left before each of which something
+      #   is known. A level that asks the same as before has the same left, whatever is typed at the others
       def each_part
-        return to_enum(:each_part) unless block_given?
-        turn = Array.new(FatigueSimulation::PATTERNS.size, -1)
-        @sequence.parts.each do |part|
-          yield part, part.loads.flat_map { |sets| sets.filter_map { |set| @sequence.left(set.pattern)[turn[set.pattern] += 1] if set.most } }
-        end
+        @sequence.parts.zip(@kept.made(@first, [:left, @lane], @sequence.numbers) { @sequence.left_by_part })
       end
 
       def points_of(part, there)

@@ -8,30 +8,45 @@ module Sparrow
       # @return [Array<BlockSets>] in the order of the class
       attr_reader :parts
 
-      # @return [Array<BlockSets::Place>] of every set
-      attr_reader :places
-
-      # @return [Array<Array<FatigueSimulation::SetLoad>>] what every set asks, of each pattern it tires
-      attr_reader :loads
-
       # @param timeline [Plan::Timeline]
       # @param lane [String] a level
       # @param profile [Profile]
       # @param kept [Plan::KeptBlocks] where what blocks asked before is found
       def initialize(timeline, lane, profile, kept: Plan::KeptBlocks::NONE)
         @recovery = Hash.new { |hash, seconds| hash[seconds] = FatigueSimulation.recovery(seconds) }
-        @parts = timeline.blocks.map { |line| kept.made(line.block, [:sets, lane], line.start_s, profile) { BlockSets.of(line, lane, profile) } }
-        @places = @parts.flat_map(&:places)
-        @loads = @parts.flat_map(&:loads)
-        @turns = @parts.flat_map(&:turns)
-        @seconds = @parts.flat_map(&:seconds)
-        wait_before_each
+        @parts = timeline.blocks.map do |line|
+          kept.made(line.block, [:sets, lane], line.start_s, profile) do
+            kept.before(line.block, [:sets, lane], level: lane)&.on(line, lane) || BlockSets.of(line, lane, profile)
+          end
+        end
+      end
+
+      # @return [Array<BlockSets::Place>] of every set
+      def places
+        @places ||= @parts.flat_map(&:places)
+      end
+
+      # @return [Array<Array<FatigueSimulation::SetLoad>>] what every set asks, of each pattern it tires
+      def loads
+        @loads ||= @parts.flat_map(&:loads)
+      end
+
+      # All that what is left before each set hangs on: of two sequences that have it alike, that is the same.
+      # @return [Array]
+      def numbers
+        @parts.map { |part| [part.first_s, part.end_s, part.seconds, part.loads] }
+      end
+
+      # @return [Array<Array<Float>>] of each block, what is left before each of its sets of which something is known
+      def left_by_part
+        turn = Array.new(FatigueSimulation::PATTERNS.size, -1)
+        @parts.map { |part| part.loads.flat_map { |sets| sets.filter_map { |set| left(set.pattern)[turn[set.pattern] += 1] if set.most } }.freeze }.freeze
       end
 
       # @return [Array<Array<FatigueSimulation::SetLoad>>] what the sets ask where these ask for other amounts
       def with(amounts)
-        return @loads if amounts.empty?
-        loads = @loads.dup
+        return loads if amounts.empty?
+        loads = self.loads.dup
         amounts.each do |prescription, number|
           turns_of(prescription).each { |at| loads[at] = scaled(at, number) }
         end
@@ -40,22 +55,22 @@ module Sparrow
 
       # @return [Array<Integer>] the places of a prescription's sets in the sequence
       def turns_of(prescription)
-        @turns_of ||= @places.each_with_index.with_object({}.compare_by_identity) { |(place, at), turns| (turns[place.visit.prescription] ||= []) << at }
+        @turns_of ||= places.each_with_index.with_object({}.compare_by_identity) { |(place, at), turns| (turns[place.visit.prescription] ||= []) << at }
         @turns_of.fetch(prescription, [])
       end
 
       # @param loads [Array<Array<FatigueSimulation::SetLoad>>] what the sets ask
       # @return [Array<Float>] what is left before each set of the pattern of which something is known
-      def left(pattern, loads = @loads)
-        return FatigueSimulation.left(@turns, loads, pattern) unless loads.equal?(@loads)
-        (@left ||= {})[pattern] ||= FatigueSimulation.left(@turns, @loads, pattern)
+      def left(pattern, loads = self.loads)
+        return FatigueSimulation.left(turns, loads, pattern) unless loads.equal?(@loads)
+        (@left ||= {})[pattern] ||= FatigueSimulation.left(turns, loads, pattern)
       end
 
       # @return [Array<Integer>] how many sets of the pattern of which something is known stand before each place
       def sets_before(pattern)
         (@sets_before ||= {})[pattern] ||= begin
           count = 0
-          @loads.map { |sets| count.tap { count += sets.count { |set| set.most && set.pattern == pattern } } }
+          loads.map { |sets| count.tap { count += sets.count { |set| set.most && set.pattern == pattern } } }
         end
       end
 
@@ -68,14 +83,14 @@ module Sparrow
 
       # @return [Boolean] whether how much is done in sets of the pattern hangs on how tired one is
       def open?(pattern)
-        (@open ||= {}).fetch(pattern) { @open[pattern] = @loads.any? { |sets| sets.any? { |set| set.open && set.pattern == pattern } } }
+        (@open ||= {}).fetch(pattern) { @open[pattern] = loads.any? { |sets| sets.any? { |set| set.open && set.pattern == pattern } } }
       end
 
       # @return [Array<FatigueSimulation::SetLoad>] of one turn, asked for another number
       def scaled(at, number)
-        visit = @places[at].visit
+        visit = places[at].visit
         now = visit.counted.positive? ? visit.counted : visit.prescription.hold_s
-        now ? @loads[at].map { |set| set.asking(set.amount * number / now) } : @loads[at]
+        now ? loads[at].map { |set| set.asking(set.amount * number / now) } : loads[at]
       end
 
       private
@@ -84,8 +99,8 @@ module Sparrow
       def clock(pattern)
         (@clocks ||= {})[pattern] ||= begin
           now_s = 0
-          @seconds.each_with_index.map do |(wait_s, work_s), at|
-            sets = @loads[at]
+          seconds.each_with_index.map do |(wait_s, work_s), at|
+            sets = loads[at]
             start_s = now_s + wait_s
             now_s = start_s + sets.count { |set| set.pattern != pattern } * work_s / [sets.size, 1].max.to_f
             [start_s, now_s]
@@ -93,20 +108,26 @@ module Sparrow
         end
       end
 
-      # The first set of a block waits from the end of the one before it, too.
-      def wait_before_each
-        at = now_s = 0
-        @parts.each do |part|
-          wait_longer(at, part.first_s - now_s) unless part.empty?
-          at += part.places.size
-          now_s = part.end_s || now_s
+      def turns
+        @turns ||= @parts.flat_map(&:turns).tap do |turns|
+          @parts.flat_map(&:seconds).zip(seconds).each_with_index { |(alone, now), at| turns[at] = turn(now) unless alone.equal?(now) }
         end
       end
 
-      def wait_longer(at, by_s)
-        wait_s, work_s = @seconds[at]
-        @seconds[at] = [wait_s + by_s, work_s]
-        @turns[at] = FatigueSimulation::Turn.of(@recovery[wait_s + by_s], @recovery[work_s])
+      # The first set of a block waits from the end of the one before it, too.
+      def seconds
+        @seconds ||= @parts.flat_map(&:seconds).tap do |seconds|
+          at = now_s = 0
+          @parts.each do |part|
+            seconds[at] = [seconds[at].first + part.first_s - now_s, seconds[at].last] unless part.empty?
+            at += part.places.size
+            now_s = part.end_s || now_s
+          end
+        end
+      end
+
+      def turn((wait_s, work_s))
+        FatigueSimulation::Turn.of(@recovery[wait_s], @recovery[work_s])
       end
     end
   end

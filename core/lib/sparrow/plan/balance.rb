@@ -26,7 +26,7 @@ module Sparrow
         sums = BY.to_h { |by| [by, {}] }
         @timeline.blocks.each do |line|
           next unless COUNTED.include?(line.block.role)
-          add(sums, @kept.made(line.block, [:balance, level], line.start_s) { of_block(line, level) })
+          add(sums, @kept.made(line.block, [:balance, level], line.start_s) { @kept.before(line.block, [:balance, level], level: level) || of_block(line, level) })
         end
         sums.transform_values { |held| held.sort_by { |value, sum| [-sum["work_s"], value] }.to_h }
       end

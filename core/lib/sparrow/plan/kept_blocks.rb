@@ -14,9 +14,14 @@ module Sparrow
       MOST = 1500
       # Of how many it is remembered that they came once.
       MOST_ONCE = 5000
+      # Blocks that are being typed in, each as it was last laid out.
+      MOST_TYPED = 100
+      # What hangs on the clock of a block, or says itself on what it hangs: it goes from one to the next of its shape.
+      CARRIED = [:segments, :segments_tag, *Level::ALL.map { |level| [:left, level] }].freeze
 
-      # A block or station in its normal form and as a value, and the latest of what was made of it.
-      Kept = Struct.new(:normal, :value, :made)
+      # A block or station in its normal form and as a value, and the latest of what was made of it; of a block
+      # that is being typed in, what was made of the one before it, and the levels that do the same in both.
+      Kept = Struct.new(:normal, :value, :made, :before, :same)
 
       # Keeps nothing: each thing is made whenever it is asked for.
       class Nothing
@@ -30,6 +35,13 @@ module Sparrow
         def made(_value, _name, *_from)
           yield
         end
+
+        def alike(_block, _start_s)
+          yield
+        end
+
+        def before(_block, _name, level:)
+        end
       end
       NONE = Nothing.new.freeze
 
@@ -39,12 +51,18 @@ module Sparrow
         @kept = {}
         @of_value = {}.compare_by_identity
         @once = {}
+        @typed = {}
         @lock = Mutex.new
       end
 
       # @return [Integer] blocks and stations that are kept
       def size
         @kept.size
+      end
+
+      # @return [Integer] blocks that are being typed in, of which the last state is remembered
+      def typed
+        @typed.size
       end
 
       # @param document [Object] as it came
@@ -82,7 +100,40 @@ module Sparrow
         yield.freeze.tap { |fresh| held.made[name] = [from, fresh].freeze }
       end
 
+      # The line of a block that is not known, from the last one of the same shape: nothing but its numbers
+      # and words have changed, as while somebody types.
+      # @param block [Block]
+      # @param start_s [Integer]
+      # @yieldreturn [BlockLine] laid out, where none of that shape came lately
+      # @return [BlockLine]
+      def alike(block, start_s)
+        return yield if @of_value.key?(block)
+        shape = (block.format.layout.shape(block) if block.format.layout.respond_to?(:shape)) or return yield
+        before = @lock.synchronize { @typed[[start_s, shape]] }
+        relaid = before && Relaid.new(before.made[:line].last, block)
+        line = relaid ? relaid.call : yield
+        made = {**(before ? before.made.slice(*CARRIED) : {}), line: [[start_s].freeze, line].freeze}
+        remember([start_s, shape], Kept.new(nil, block, made, before&.made, relaid&.same_levels))
+        line
+      end
+
+      # @param name [Object] of what hangs on what one level does in the block, and on nothing else that may differ
+      # @param level [String]
+      # @return [Object, nil] what was made under that name of the block before it, where the level does the same here
+      def before(block, name, level:)
+        held = @of_value[block]
+        held.before[name]&.last if held&.before && held.same.include?(level)
+      end
+
       private
+
+      def remember(key, typed)
+        @lock.synchronize do
+          forgotten = [@typed.delete(key), (@typed.shift.last if @typed.size >= MOST_TYPED)].compact
+          forgotten.each { |held| @of_value.delete(held.value) if @of_value[held.value].equal?(held) }
+          @typed[key] = @of_value[typed.value] = typed
+        end
+      end
 
       def with_stations(block)
         return block unless block.is_a?(Hash) && block["stations"].is_a?(Array)

@@ -19,7 +19,8 @@ module Sparrow
       def self.compile(workout, kept: KeptBlocks::NONE)
         clock = 0
         blocks = workout.blocks.map do |block|
-          kept.made(block, :line, clock) { lay_out(block, clock) }.tap { |laid| clock += laid.total_s }
+          line = kept.made(block, :line, clock) { kept.alike(block, clock) { lay_out(block, clock) } }
+          line.tap { |laid| clock += laid.total_s }
         end
         new(workout: workout, blocks: blocks.freeze, total_s: clock)
       end

@@ -11,6 +11,18 @@ module Sparrow
         # meanwhile, where groups rotate.
         Visit = Value.row(:station, :round, :others)
 
+        # What the clock of a block hangs on: two blocks of one shape are laid out alike.
+        # @return [Array, nil] nil where groups rotate, whose order names stations
+        def self.shape(block)
+          return if block.rotates?
+          shape = [block.format.id, block.rounds, block.rounds_by_level, block.escalate, block.get_ready_s, block.round_rest_s, block.rest_after_last, block.switch_s]
+          block.stations.each do |station|
+            shape.push(station.id, station.in_rounds)
+            station.levels.each_value { |prescription| shape.push(prescription.sides, prescription.stop_s, prescription.rest_s) }
+          end
+          shape
+        end
+
         def initialize(block, start_s)
           @block = block
           @start_s = start_s
