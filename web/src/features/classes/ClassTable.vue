@@ -5,6 +5,7 @@ import { RouterLink } from 'vue-router'
 import type { ClassLine } from '@/lib/api/types'
 import { clockText, dayText } from '@/lib/clockText'
 import { useSession } from '@/lib/session'
+import { plural } from '@/lib/text'
 import { byWeek, weekText } from './weeks'
 
 // Classes that come or have been, week by week as the studio counts them.
@@ -43,13 +44,14 @@ const weeks = computed(() => byWeek(props.lines))
           <td class="small">{{ held.place?.name ?? '–' }}</td>
           <td class="small">{{ held.leader?.name ?? '–' }}</td>
           <td class="number">
-            {{ clockText(held.total_s)
-            }}<span v-if="held.slot_minutes" class="small quiet">
-              {{ $t('classes.of_slot_minutes_min', { slot_minutes: held.slot_minutes }) }}</span
-            >
+            {{ clockText(held.total_s) }}{{ ' '
+            }}<span v-if="held.slot_minutes" class="small quiet">{{
+              $t('classes.of_slot_minutes_min', { slot_minutes: held.slot_minutes })
+            }}</span>
           </td>
           <td class="number">
-            {{ held.coming }}<span class="stacked-only small quiet">{{ ' ' }}{{ $t('classes.coming') }}</span>
+            {{ held.coming
+            }}<span class="stacked-only small quiet">{{ ' ' }}{{ $t('common.people').toLowerCase() }}</span>
           </td>
           <td>
             <RouterLink

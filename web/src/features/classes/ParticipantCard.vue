@@ -41,7 +41,7 @@ const blocks = computed(() => {
             <div>
               <h3><LevelTally v-if="station.level" :level="station.level" /> {{ station.name ?? station.station }}</h3>
               <p class="target">
-                {{ station.target
+                {{ station.target }}{{ ' '
                 }}<span v-if="station.rounds > 1" class="quiet">
                   {{ $t('classes.rounds_rounds', { rounds: station.rounds }) }}</span
                 >

@@ -174,7 +174,7 @@ const roundsOf = (block: string, personId: string) =>
                     ><span class="figure left" data-testid="left">{{
                       Math.max(0, goal.goal - done(block.id, goal.station))
                     }}</span>
-                    {{ $t('count.left_of_goal', { goal: goal.goal })
+                    {{ $t('count.left_of_goal', { goal: goal.goal }) }}{{ ' '
                     }}<span v-if="goal.minimum !== undefined" class="quiet small">
                       {{
                         $t('count.minimum_maximum_in_the_day', { minimum: goal.minimum, maximum: goal.maximum })
