@@ -50,8 +50,8 @@ const weeks = computed(() => byWeek(props.lines))
             }}</span>
           </td>
           <td class="number">
-            {{ held.coming
-            }}<span class="stacked-only small quiet">{{ ' ' }}{{ $t('common.people').toLowerCase() }}</span>
+            <span class="not-stacked">{{ held.coming }}</span>
+            <span class="stacked-only small quiet">{{ plural(held.coming, 'person') }}</span>
           </td>
           <td>
             <RouterLink
