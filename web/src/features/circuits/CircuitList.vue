@@ -6,14 +6,12 @@ import InputText from 'primevue/inputtext'
 import Select from 'primevue/select'
 import { useToast } from 'primevue/usetoast'
 import { computed, ref } from 'vue'
-import { RouterLink, useRouter } from 'vue-router'
+import { useRouter } from 'vue-router'
 import { api, ask, wording } from '@/lib/api/client'
 import { formatsQuery, useWorkouts } from '@/lib/api/queries'
 import { emptyDocument } from '@/features/board/document'
-import { isPredicted } from '@/features/board/formats'
-import TagsField from './TagsField.vue'
+import CircuitTable from './CircuitTable.vue'
 import TemplatesDialog from './TemplatesDialog.vue'
-import { clockText, dayText } from '@/lib/clockText'
 import PageState from '@/ui/PageState.vue'
 import { useFormatNames } from '@/lib/useFormatNames'
 import { useOpenRun } from '@/lib/useOpenRun'
@@ -54,9 +52,7 @@ const shown = computed(() =>
     .filter((workout) => !tag.value || workout.tags.includes(tag.value))
     .sort(COMPARE[order.value]),
 )
-const { offered, named, labelOf } = useFormatNames()
-const predicted = (workout: WorkoutLine) => workout.formats.some((id) => isPredicted(named(id)))
-const formatNames = (workout: WorkoutLine) => workout.formats.map(labelOf).join(', ')
+const { offered } = useFormatNames()
 
 const templatesShown = ref(false)
 /** Two circuits to lay side by side; a third choice lets the first go. */
@@ -177,84 +173,16 @@ useShortcuts([
         />
         <span class="quiet small" role="status">{{ plural(shown.length, 'circuit') }}</span>
       </div>
-      <div v-if="shown.length" class="scroll-x">
-        <table class="ledger">
-          <thead>
-            <tr>
-              <th scope="col">
-                <span class="visually-hidden">{{ $t('circuits.compare') }}</span>
-              </th>
-              <th scope="col">{{ $t('circuits.title') }}</th>
-              <th scope="col">{{ $t('circuits.format') }}</th>
-              <th scope="col" class="number">{{ $t('circuits.takes') }}</th>
-              <th scope="col" class="number">{{ $t('common.slot') }}</th>
-              <th scope="col" class="number">{{ $t('circuits.stations') }}</th>
-              <th scope="col">{{ $t('circuits.changed') }}</th>
-              <th scope="col">
-                <span class="visually-hidden">{{ $t('circuits.what_to_do_with_it') }}</span>
-              </th>
-            </tr>
-          </thead>
-          <tbody>
-            <tr v-for="workout in shown" :key="workout.id">
-              <td class="pick">
-                <input
-                  type="checkbox"
-                  :checked="compared.includes(workout.id)"
-                  :aria-label="$t('circuits.compare_title', { title: workout.title })"
-                  @change="toggleCompared(workout.id)"
-                />
-              </td>
-              <td>
-                <RouterLink :to="{ name: 'board', params: { id: workout.id } }">{{ workout.title }}</RouterLink>
-                <span v-if="!workout.ready" class="small quiet">{{ ' ' }}{{ $t('circuits.draft') }}</span>
-                <br /><TagsField :tags="workout.tags" :title="workout.title" @save="saveTags(workout, $event)" />
-              </td>
-              <td class="small">{{ formatNames(workout) }}</td>
-              <td class="number">
-                <span v-if="predicted(workout)" class="small quiet">{{ $t('common.about') }}{{ ' ' }}</span
-                >{{ workout.total_s ? clockText(workout.total_s) : '–' }}
-              </td>
-              <td class="number">
-                {{
-                  workout.slot_minutes ? $t('circuits.slot_minutes_min', { slot_minutes: workout.slot_minutes }) : '–'
-                }}
-              </td>
-              <td class="number">{{ workout.stations }}</td>
-              <td class="small quiet">
-                {{ dayText(workout.updated_at)
-                }}<template v-if="workout.updated_by">, {{ workout.updated_by }}</template>
-              </td>
-              <td class="actions">
-                <Button
-                  :label="$t('common.start_class')"
-                  :aria-label="$t('circuits.start_class_title', { title: workout.title })"
-                  :disabled="!workout.ready"
-                  size="small"
-                  variant="outlined"
-                  @click="openRun(workout.id)"
-                />
-                <Button
-                  icon="pi pi-copy"
-                  :aria-label="$t('circuits.duplicate_title', { title: workout.title })"
-                  size="small"
-                  variant="text"
-                  severity="secondary"
-                  @click="copy(workout)"
-                />
-                <Button
-                  icon="pi pi-trash"
-                  :aria-label="$t('circuits.delete_title', { title: workout.title })"
-                  size="small"
-                  variant="text"
-                  severity="secondary"
-                  @click="remove(workout)"
-                />
-              </td>
-            </tr>
-          </tbody>
-        </table>
-      </div>
+      <CircuitTable
+        v-if="shown.length"
+        :circuits="shown"
+        :compared="compared"
+        @compare="toggleCompared"
+        @tags="saveTags"
+        @start="openRun"
+        @copy="copy"
+        @remove="remove"
+      />
       <p v-else-if="words || format || tag" class="quiet">{{ $t('circuits.no_circuit_answers_to_that_search') }}</p>
       <p v-else class="quiet">
         {{ $t('circuits.no_circuits_yet_press') }} <kbd>{{ $t('circuits.n') }}</kbd> {{ $t('circuits.for_a_new_one') }}
@@ -267,14 +195,5 @@ useShortcuts([
 <style scoped>
 .tools {
   margin: var(--space-4) 0 var(--space-2);
-}
-.pick input {
-  width: 1.1rem;
-  height: 1.1rem;
-  accent-color: var(--accent);
-}
-.actions {
-  white-space: nowrap;
-  text-align: right;
 }
 </style>
