@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import InputText from 'primevue/inputtext'
-import Select from 'primevue/select'
 import { MOVEMENT_WORDS } from '@/lib/api/vocabulary'
 import { readable } from '@/lib/readable'
 import { t } from '@/lib/text'
 import LabelledField from '@/ui/LabelledField.vue'
+import SelectField from '@/ui/SelectField.vue'
 import { wordsOf, type MovementDocument } from './form'
 
 // What is true of all versions of a movement: its name, its pattern, where each level begins, the ways round.
@@ -48,47 +48,33 @@ const CHOICES = [
         @change="emit('change', (draft) => void (draft.also = wordsOf(($event.target as HTMLInputElement).value)))"
       />
     </LabelledField>
-    <LabelledField v-for="field in CHOICES" :key="field.key" :label="field.label">
-      <Select
-        :model-value="document[field.key]"
-        :aria-label="field.label"
-        :options="[...MOVEMENT_WORDS[field.key]]"
-        :option-label="readable"
-        @update:model-value="emit('change', (draft) => void (draft[field.key] = $event))"
-      />
-    </LabelledField>
-    <LabelledField
+    <SelectField
+      v-for="field in CHOICES"
+      :key="field.key"
+      :label="field.label"
+      :options="MOVEMENT_WORDS[field.key].map((value) => ({ value, label: readable(value) }))"
+      :model-value="document[field.key] ?? ''"
+      @update:model-value="emit('change', (draft) => void (draft[field.key] = $event))"
+    />
+    <SelectField
       v-for="level in MOVEMENT_WORDS.levels"
       :key="level"
       :label="$t('movements.opens_level', { level: readable(level) })"
-    >
-      <Select
-        :model-value="document.opens[level]"
-        :aria-label="$t('movements.opens_level', { level: readable(level) })"
-        :options="versions"
-        option-label="label"
-        option-value="value"
-        @update:model-value="emit('change', (draft) => void (draft.opens[level] = $event))"
-      />
-    </LabelledField>
-    <LabelledField
+      :options="versions"
+      :model-value="document.opens[level] ?? ''"
+      @update:model-value="emit('change', (draft) => void (draft.opens[level] = $event))"
+    />
+    <SelectField
       v-for="joint in MOVEMENT_WORDS.spared"
       :key="joint"
       :label="$t('movements.with_a_sore_readable', { readable: readable(joint) })"
       :name="readable(joint)"
       :error="errors.get(`/spares/${joint}`)"
-    >
-      <Select
-        :model-value="document.spares[joint]"
-        :aria-label="$t('movements.with_a_sore_readable', { readable: readable(joint) })"
-        :options="ways"
-        option-label="label"
-        option-value="value"
-        filter
-        :invalid="Boolean(errors.get(`/spares/${joint}`))"
-        @update:model-value="emit('change', (draft) => void (draft.spares[joint] = $event))"
-      />
-    </LabelledField>
+      :options="ways"
+      filter
+      :model-value="document.spares[joint] ?? ''"
+      @update:model-value="emit('change', (draft) => void (draft.spares[joint] = $event))"
+    />
   </div>
 </template>
 

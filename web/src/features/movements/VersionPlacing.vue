@@ -1,18 +1,16 @@
 <script setup lang="ts">
 import MultiSelect from 'primevue/multiselect'
-import Select from 'primevue/select'
-import { useId } from 'vue'
 import { MOVEMENT_WORDS } from '@/lib/api/vocabulary'
 import { headed, readable } from '@/lib/readable'
 import { t } from '@/lib/text'
 import LabelledField from '@/ui/LabelledField.vue'
+import SelectField from '@/ui/SelectField.vue'
 import type { VariationDocument } from './form'
 import KitField from './KitField.vue'
 
 // How the body is placed in a version, what that loads, and with what kit: what its flags follow from.
 defineProps<{ variation: VariationDocument; errorAt: (key: string) => string | undefined }>()
 const emit = defineEmits<{ change: [work: (variation: VariationDocument) => void] }>()
-const id = useId()
 
 const SINGLE = ['impact', 'position', 'space', 'sides', 'counting', 'measure'] as const
 const SEVERAL = [
@@ -44,20 +42,16 @@ function setMeasure(measure: string) {
 
 <template>
   <div class="contents">
-    <LabelledField v-for="key in SINGLE" :key="key" :for="`${id}-${key}`" :label="headed(key)">
-      <Select
-        :input-id="`${id}-${key}`"
-        :aria-label="readable(key)"
-        :model-value="variation[key]"
-        :options="options(key)"
-        option-label="label"
-        option-value="value"
-        size="small"
-        @update:model-value="
-          key === 'measure' ? setMeasure($event) : emit('change', (held) => void (held[key] = $event))
-        "
-      />
-    </LabelledField>
+    <SelectField
+      v-for="key in SINGLE"
+      :key="key"
+      :label="headed(key)"
+      :spoken="readable(key)"
+      :options="options(key)"
+      size="small"
+      :model-value="variation[key]"
+      @update:model-value="key === 'measure' ? setMeasure($event) : emit('change', (held) => void (held[key] = $event))"
+    />
     <LabelledField
       v-for="{ key, words } in SEVERAL"
       :key="key"
@@ -77,18 +71,15 @@ function setMeasure(measure: string) {
         @update:model-value="emit('change', (held) => void (held[key] = $event))"
       />
     </LabelledField>
-    <LabelledField v-for="{ key, label } in EITHER" :key="key" :for="`${id}-${key}`" :label="label">
-      <Select
-        :input-id="`${id}-${key}`"
-        :aria-label="label"
-        :model-value="variation[key]"
-        :options="YES_NO"
-        option-label="label"
-        option-value="value"
-        size="small"
-        @update:model-value="emit('change', (held) => void (held[key] = $event))"
-      />
-    </LabelledField>
+    <SelectField
+      v-for="{ key, label } in EITHER"
+      :key="key"
+      :label="label"
+      :options="YES_NO"
+      size="small"
+      :model-value="variation[key]"
+      @update:model-value="emit('change', (held) => void (held[key] = $event))"
+    />
     <KitField
       :kit="variation.kit"
       :error="errorAt('kit')"

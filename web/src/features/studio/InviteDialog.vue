@@ -2,11 +2,11 @@
 import { t } from '@/lib/text'
 import Button from 'primevue/button'
 import Dialog from 'primevue/dialog'
-import Select from 'primevue/select'
 import { useToast } from 'primevue/usetoast'
 import { reactive, ref, watch } from 'vue'
 import { api, ask } from '@/lib/api/client'
 import type { Team } from '@/lib/api/types'
+import SelectField from '@/ui/SelectField.vue'
 import TextField from '@/ui/TextField.vue'
 import { useAttempt } from '@/lib/useAttempt'
 import { ROLE_OPTIONS, ROLES, type Role } from './roles'
@@ -74,25 +74,16 @@ async function copy() {
         :error="errors.get('/email')"
         :maxlength="200"
       />
-      <label class="field">
-        <span class="small quiet">{{ $t('studio.role') }}</span>
-        <Select
-          v-model="form.role"
-          :options="ROLE_OPTIONS"
-          option-value="value"
-          option-label="label"
-          :aria-label="$t('studio.role')"
-        />
+      <SelectField v-model="form.role" :label="$t('studio.role')" :options="ROLE_OPTIONS">
         <span class="small quiet">{{ ROLES[form.role].label }}: {{ ROLES[form.role].says }}</span>
-      </label>
+      </SelectField>
       <p><Button type="submit" :label="$t('studio.invite')" :loading="busy" /></p>
     </form>
   </Dialog>
 </template>
 
 <style scoped>
-.form,
-.field {
+.form {
   display: grid;
   gap: var(--space-3);
 }

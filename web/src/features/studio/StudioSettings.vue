@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { useQueryClient } from '@tanstack/vue-query'
 import Button from 'primevue/button'
-import Select from 'primevue/select'
 import { useToast } from 'primevue/usetoast'
 import { computed, reactive, ref, watch } from 'vue'
 import { api, ask } from '@/lib/api/client'
@@ -13,6 +12,7 @@ import { useAttempt } from '@/lib/useAttempt'
 import { useVersioned } from '@/lib/useVersioned'
 import ConflictFields from '@/ui/ConflictFields.vue'
 import NumberField from '@/ui/NumberField.vue'
+import SelectField from '@/ui/SelectField.vue'
 import TextField from '@/ui/TextField.vue'
 import { dateLanguages } from './dateLanguages'
 
@@ -32,7 +32,7 @@ const WEEK_STARTS = [
   { value: 'sunday', label: t('studio.sunday') },
   { value: 'saturday', label: t('studio.saturday') },
 ]
-type Fields = Omit<StudioForm, 'version'>
+type Fields = Omit<StudioForm, 'version'> & Pick<StudioSettings, 'units' | 'week_start'>
 const fieldsOf = (held: StudioSettings): Fields => ({
   name: held.name,
   time_zone: held.time_zone,
@@ -106,40 +106,16 @@ const resolve = (picks: Picks) => attempt(() => versioned.resolve(picks))
     />
     <form class="form" novalidate :aria-label="$t('studio.settings')" @submit.prevent="save">
       <TextField v-model="form.name" :label="$t('common.name')" :error="errors.get('/name')" :maxlength="120" />
-      <label class="field">
-        <span class="small quiet">{{ $t('studio.time_zone_classes_are_at_this') }}</span>
-        <Select v-model="form.time_zone" :options="studio.time_zones" filter :aria-label="$t('studio.time_zone')" />
-      </label>
-      <label class="field">
-        <span class="small quiet">{{ $t('studio.dates_are_written_as') }}</span>
-        <Select
-          v-model="form.date_locale"
-          :options="languages"
-          option-value="value"
-          option-label="label"
-          :aria-label="$t('studio.dates_are_written_as')"
-        />
-      </label>
-      <label class="field">
-        <span class="small quiet">{{ $t('studio.loads_and_heights_are_in') }}</span>
-        <Select
-          v-model="form.units"
-          :options="UNITS"
-          option-value="value"
-          option-label="label"
-          :aria-label="$t('studio.loads_and_heights_are_in')"
-        />
-      </label>
-      <label class="field">
-        <span class="small quiet">{{ $t('studio.the_week_begins_on') }}</span>
-        <Select
-          v-model="form.week_start"
-          :options="WEEK_STARTS"
-          option-value="value"
-          option-label="label"
-          :aria-label="$t('studio.the_week_begins_on')"
-        />
-      </label>
+      <SelectField
+        v-model="form.time_zone"
+        :label="$t('studio.time_zone_classes_are_at_this')"
+        :spoken="$t('studio.time_zone')"
+        :options="studio.time_zones.map((value) => ({ value, label: value }))"
+        filter
+      />
+      <SelectField v-model="form.date_locale" :label="$t('studio.dates_are_written_as')" :options="languages" />
+      <SelectField v-model="form.units" :label="$t('studio.loads_and_heights_are_in')" :options="UNITS" />
+      <SelectField v-model="form.week_start" :label="$t('studio.the_week_begins_on')" :options="WEEK_STARTS" />
       <NumberField
         :model-value="form.retention_days"
         :label="$t('studio.archived_people_are_offered_for_erasure')"
@@ -164,14 +140,8 @@ const resolve = (picks: Picks) => attempt(() => versioned.resolve(picks))
 <style scoped>
 .form {
   margin-top: var(--space-4);
-}
-.form,
-.field {
   display: grid;
   gap: var(--space-3);
   max-width: 30rem;
-}
-.field {
-  gap: var(--space-1);
 }
 </style>
