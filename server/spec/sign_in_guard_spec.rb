@@ -55,6 +55,31 @@ RSpec.describe Server::Http::Throttle::SignInGuard do
     expect(waits.count(&:zero?)).to eq(5)
   end
 
+  it "takes its rows in one order when a try is taken back, so that two never wait for each other" do
+    free_rows = %w[a b c d e f].map do |name|
+      guard = described_class.new("10.0.0.1", "#{name}@example.test")
+      guard.enter
+      rows_free_while_the_first_is_held { ActiveRecord::Base.transaction { guard.right } }
+    ensure
+      ActiveRecord::Base.connection.execute("DELETE FROM sign_in_failures")
+    end
+    expect(free_rows).to eq([3] * 6)
+  end
+
+  # @return [Integer] of three rows; the block is run on another connection, and waits for the first
+  def rows_free_while_the_first_is_held(&block)
+    database = ActiveRecord::Base.connection
+    other = nil
+    database.transaction do
+      database.execute("SELECT key FROM sign_in_failures ORDER BY key LIMIT 1 FOR UPDATE")
+      other = Thread.new { ActiveRecord::Base.connection_pool.with_connection(&block) }
+      sleep(0.01) until database.select_value("SELECT count(*) FROM pg_locks WHERE NOT granted").positive?
+      database.select_values("SELECT key FROM sign_in_failures FOR UPDATE SKIP LOCKED").size
+    end
+  ensure
+    other&.join
+  end
+
   it "forgets after an hour without a wrong try" do
     7.times { guess }
     later(3601)

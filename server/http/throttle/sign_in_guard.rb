@@ -40,10 +40,12 @@ module Server
           end
         end
 
-        # The password was right: the try is taken back.
+        # The password was right: the try is taken back. The rows are taken in the same order
+        # as in {#enter}: where this is part of a longer transaction, they stay locked until its end.
         def right
-          execute("DELETE FROM sign_in_failures WHERE key = $1", @keys[:pair])
-          @keys.slice(:address, :email).each_value { |key| execute("UPDATE sign_in_failures SET count = greatest(count - 1, 0) WHERE key = $1", key) }
+          in_order.each do |kind, key|
+            execute((kind == :pair) ? "DELETE FROM sign_in_failures WHERE key = $1" : "UPDATE sign_in_failures SET count = greatest(count - 1, 0) WHERE key = $1", key)
+          end
         end
 
         # @param instructor [Records::Instructor, nil]
@@ -75,9 +77,14 @@ module Server
           over.negative? ? 0 : [FIRST_PAUSE_S * 2**[over, 12].min, LONGEST_PAUSE_S].min
         end
 
-        # @return [Array<Array(Symbol, Integer, Time)>] under a lock, in one order, so that two never wait for each other
+        # One order for all, so that no two requests wait for each other.
+        def in_order
+          @keys.sort_by(&:last)
+        end
+
+        # @return [Array<Array(Symbol, Integer, Time)>] under a lock
         def standing(now)
-          @keys.sort_by(&:last).map do |kind, key|
+          in_order.map do |kind, key|
             count, last_at = execute(<<~SQL, key, now).rows.first
               INSERT INTO sign_in_failures (key, count, last_at) VALUES ($1, 0, $2)
               ON CONFLICT (key) DO UPDATE SET count = sign_in_failures.count RETURNING count, last_at
@@ -89,7 +96,7 @@ module Server
 
         def count(key, now)
           execute("UPDATE sign_in_failures SET count = CASE WHEN last_at < $2 THEN 1 ELSE count + 1 END, last_at = $3 WHERE key = $1", key, now - FORGOTTEN_S, now)
-          execute("DELETE FROM sign_in_failures WHERE last_at < $1", now - 86_400) if rand(100).zero?
+          execute("DELETE FROM sign_in_failures WHERE key IN (SELECT key FROM sign_in_failures WHERE last_at < $1 FOR UPDATE SKIP LOCKED)", now - 86_400) if rand(100).zero?
         end
 
         def execute(sql, *binds)
