@@ -71,8 +71,8 @@ RSpec.describe Sparrow::Catalogue::CustomMovement do
   end
 
   it "says in words what a joint, a tempo or a length is not" do
-    own["ladder"][0].merge!("joints" => ["toe"], "tempo" => "fast", "cues" => ["No"])
-    expect(problems(own)).to include("/ladder/0/joints/0" => "Toe is not a joint we know", "/ladder/0/tempo" => a_string_matching(/four numbers/))
+    own["ladder"][0].merge!("joints" => ["toe"], "muscles" => ["wings"], "tempo" => "fast", "cues" => ["No"])
+    expect(problems(own)).to include("/ladder/0/joints/0" => "Toe is not a joint we know", "/ladder/0/muscles/0" => "Wings is not a muscle we know", "/ladder/0/tempo" => a_string_matching(/four numbers/))
     expect(problems(own).values.map(&:to_s).grep(/\^|\\A|pattern/)).to eq([])
   end
 

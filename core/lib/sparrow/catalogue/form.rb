@@ -13,6 +13,7 @@ module Sparrow
       CUE = S::Text.new(length: 3..60)
       VARIATION_ID = S::Text.new(length: 3..121, form: /\A[a-z0-9_]{1,60}\.[a-z0-9_]{1,60}\z/, says: Sparrow.say("catalogue.name_a_version"))
       JOINT = S::OneOf.new(*Variation::JOINTS, unknown: ->(value) { Sparrow.say("catalogue.value_is_not_a_joint_we_know", value: value) })
+      MUSCLE = S::OneOf.new(*Variation::MUSCLES, unknown: ->(value) { Sparrow.say("catalogue.value_is_not_a_muscle_we_know", value: value) })
       LEVEL = S::OneOf.new(*Level::ALL)
       TEMPO = S::Text.new(length: 1..15, form: /\A(?!0-0-0-0)\d(\.5)?(-\d(\.5)?){3}\z/, says: Sparrow.say("catalogue.must_be_four_numbers_of_seconds"))
 
@@ -36,7 +37,7 @@ module Sparrow
         "impact" => S::OneOf.new(*Variation::IMPACTS), "position" => S::OneOf.new(*Variation::POSITIONS), "through" => words(Variation::POSITIONS),
         "weight_on" => words(Variation::WEIGHT_ON, size: 1..4), "hold" => S::BooleanType.new, "gets_down" => S::BooleanType.new,
         "joints" => joints, "moves" => joints, "strains" => words(Variation::STRAINS), "unflagged" => UNFLAGGED, "kit" => S::List.new(PIECE, size: 0..6, noun: "pieces of kit"),
-        "space" => S::OneOf.new(*Variation::SPACES), "muscles" => S::List.new(LINE, size: 1..8, distinct: true, noun: "muscles"),
+        "space" => S::OneOf.new(*Variation::SPACES), "muscles" => S::List.new(MUSCLE, size: 1..8, distinct: true, noun: "muscles"),
         "sides" => S::OneOf.new(*Variation::SIDES), "counting" => S::OneOf.new(*(Counting::RULES - %w[compound])), "measure" => S::OneOf.new(*Variation::MEASURES),
         "tempo" => TEMPO, "standard" => SENTENCE, "cues" => S::List.new(CUE, size: 3..5, distinct: true, noun: "cues"),
         "faults" => S::List.new(FAULT, size: 2..4, noun: "faults"), "breathing" => S::Text.new(length: 8..120),
@@ -54,7 +55,7 @@ module Sparrow
       MOVEMENT = S::Record.new(MOVEMENT_KEYS, required: MOVEMENT_KEYS.keys - %w[role also])
 
       DEFINED = {
-        "id" => ID, "line" => LINE, "sentence" => SENTENCE, "cue" => CUE, "variation_id" => VARIATION_ID, "joint" => JOINT, "tempo" => TEMPO, "demand" => DEMAND,
+        "id" => ID, "line" => LINE, "sentence" => SENTENCE, "cue" => CUE, "variation_id" => VARIATION_ID, "joint" => JOINT, "muscle" => MUSCLE, "tempo" => TEMPO, "demand" => DEMAND,
         "fault" => FAULT, "piece" => PIECE, "levers" => LEVERS, "unflagged" => UNFLAGGED, "target" => TARGET, "variation" => VARIATION, "spares" => SPARES
       }.freeze
       ABOUT = {

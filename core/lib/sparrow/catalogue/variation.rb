@@ -25,6 +25,10 @@ module Sparrow
       POSITIONS = %w[standing kneeling all_fours front_support prone supine side seated supported hanging].freeze
       WEIGHT_ON = %w[feet hands fists forearms knees seat back front side grip].freeze
       EQUIPMENT = %w[chair wall bench step bar table band bottle mat].freeze
+      MUSCLES = [
+        "front of thigh", "back of thigh", "inner thigh", "buttocks", "side of hip", "hip flexors", "calves", "deep trunk", "front of trunk", "side of trunk", "lower back",
+        "upper back", "back", "chest", "front of shoulder", "side of shoulder", "back of shoulder", "front of upper arm", "back of upper arm", "forearm", "grip"
+      ].freeze
       SPACES = %w[on_the_spot mat one_step_around travelling].freeze
       SIDES = %w[two_sided one_sided alternating].freeze
       MEASURES = %w[reps hold time].freeze

@@ -9,7 +9,7 @@ module Sparrow
         {
           "pattern" => Movement::PATTERNS, "plane" => Movement::PLANES, "role" => Movement::ROLES, "impact" => Variation::IMPACTS, "position" => Variation::POSITIONS,
           "space" => Variation::SPACES, "sides" => Variation::SIDES, "counting" => Counting::RULES - %w[compound], "measure" => Variation::MEASURES, "levels" => Level::ALL,
-          "joints" => Variation::JOINTS, "strains" => Variation::STRAINS, "equipment" => Variation::EQUIPMENT, "weight_on" => Variation::WEIGHT_ON, "spared" => Movement::SPARED
+          "joints" => Variation::JOINTS, "muscles" => Variation::MUSCLES, "strains" => Variation::STRAINS, "equipment" => Variation::EQUIPMENT, "weight_on" => Variation::WEIGHT_ON, "spared" => Movement::SPARED
         }
       end
     end

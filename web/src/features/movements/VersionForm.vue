@@ -5,7 +5,7 @@ import Textarea from 'primevue/textarea'
 import { onMounted, ref, useTemplateRef, watch } from 'vue'
 import { readable } from '@/lib/readable'
 import LabelledField from '@/ui/LabelledField.vue'
-import { faultsOf, faultsText, leversOf, leversText, linesOf, wordsOf, type VariationDocument } from './form'
+import { faultsOf, faultsText, leversOf, leversText, linesOf, type VariationDocument } from './form'
 import { LEVELS } from '@/lib/api/types'
 import LevelTally from '@/ui/LevelTally.vue'
 import VersionPlacing from './VersionPlacing.vue'
@@ -126,14 +126,6 @@ const targetKey = () => (props.variation.measure === 'hold' ? 'hold_s' : 'reps')
           />
         </LabelledField>
         <VersionPlacing :variation="variation" :error-at="errorAt" @change="emit('change', $event)" />
-        <LabelledField :label="$t('movements.muscles')" :error="errorAt('muscles')">
-          <InputText
-            :model-value="variation.muscles.join(', ')"
-            size="small"
-            :invalid="Boolean(errorAt('muscles'))"
-            @change="emit('change', (held) => void (held.muscles = wordsOf(typedIn($event))))"
-          />
-        </LabelledField>
         <LabelledField v-if="variation.measure === 'reps'" :label="$t('movements.tempo')" :error="errorAt('tempo')">
           <InputText
             :model-value="variation.tempo ?? ''"

@@ -19,6 +19,7 @@ const SEVERAL = [
   { key: 'joints', words: 'joints' },
   { key: 'moves', words: 'joints' },
   { key: 'strains', words: 'strains' },
+  { key: 'muscles', words: 'muscles' },
 ] as const
 const EITHER = [
   { key: 'hold', label: t('movements.something_to_hold') },
@@ -30,6 +31,9 @@ const YES_NO = [
 ]
 const options = (key: keyof typeof MOVEMENT_WORDS) =>
   MOVEMENT_WORDS[key].map((value) => ({ value, label: readable(value) }))
+// A word that was typed before there was a list goes with the next choice.
+const known = (words: keyof typeof MOVEMENT_WORDS, values: string[]) =>
+  values.filter((value) => (MOVEMENT_WORDS[words] as readonly string[]).includes(value))
 
 function setMeasure(measure: string) {
   emit('change', (variation) => {
@@ -68,7 +72,7 @@ function setMeasure(measure: string) {
         size="small"
         :placeholder="$t('movements.none')"
         :invalid="Boolean(errorAt(key))"
-        @update:model-value="emit('change', (held) => void (held[key] = $event))"
+        @update:model-value="emit('change', (held) => void (held[key] = known(words, $event)))"
       />
     </LabelledField>
     <SelectField
