@@ -119,7 +119,7 @@ module Sparrow
 
       def box(piece, bones)
         bones.points.filter_map do |name, point|
-          "#{name} goes into the #{piece.kind}" if (point[0] - piece.x).abs < piece.half - 3 && (point[2] - piece.z).abs < 30 && point[1] < piece.h - 3 && point[1] > 0
+          "#{name} goes into the #{piece.kind}" if (point[0] - piece.x).abs < piece.half - 6 && (point[2] - piece.z).abs < 30 && point[1] < piece.h - 5 && point[1] > 0
         end
       end
 

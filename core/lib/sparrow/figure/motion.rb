@@ -9,7 +9,7 @@ module Sparrow
       # +from+ and +to+ are keys; +phase+ is its name; +seconds+ how long it takes; +pause+ how long it then stays.
       Step = Value.of(:from, :to, :phase, :seconds, :pause, :mirrored)
       PHASES = %w[start lower lift hold out in turn step reach press pull open close circle back].freeze
-      SETTINGS = %w[both props view swift once crop travel as faults ends].freeze
+      SETTINGS = %w[both props view swift once crop travel as faults ends explained].freeze
       RETURNS = {"lower" => "lift", "lift" => "lower", "out" => "in", "open" => "close", "press" => "back", "pull" => "back", "step" => "back"}.freeze
       # Seconds of a step where no tempo is written.
       USUAL = 0.7
@@ -58,7 +58,7 @@ module Sparrow
       # @return [String] changes with any of the solved key poses
       def digest
         lines = @keys.map { |phase, key| [phase, *key.bones.points.sort.map { |name, point| [name, *point.map { |number| number.round(1) + 0.0 }].join(" ") }].join("\n") }
-        Digest::SHA256.hexdigest([*lines, @written.except("faults").to_a.inspect].join("\n"))[0, 12]
+        Digest::SHA256.hexdigest([*lines, @written.except("faults", "explained").to_a.inspect].join("\n"))[0, 12]
       end
 
       # @param written [Hash, String] one more pose of this figure, such as a fault
