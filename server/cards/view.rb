@@ -27,7 +27,7 @@ module Server
         variation = cell.option&.variation
         {"block" => cell.place.block.name, "station" => cell.place.station.name, "level" => cell.level, "name" => cell.option ? variation&.name || cell.place.station.name : nil,
          "target" => cell.option ? cell.target : Sparrow.say("server.cards.see_your_instructor"), "rounds" => cell.option ? cell.place.block.round_count : 1, "standard" => variation&.standard,
-         "cues" => variation&.cues || [], "breathing" => variation&.breathing, "cautions" => variation&.cautions || [], "position" => variation&.position}
+         "cues" => variation&.cues || [], "breathing" => variation&.breathing, "cautions" => variation&.cautions || [], "strip" => Figures::View.strip(variation)}
       end
     end
   end

@@ -177,6 +177,7 @@ module Server
       register Mailbox::Routes
       register Today::Routes
       register Movements::Routes
+      register Figures::Routes
       register Formats::Routes
       register Planning::PreviewRoutes
       register Planning::Routes

@@ -46,7 +46,7 @@ module Server
       end
 
       def self.variation(variation)
-        variation.to_h.except(:movement_id, :target, :pattern, :unflagged, :through).transform_keys(&:to_s).merge("tempo" => variation.tempo&.to_s, "positions" => variation.positions,
+        variation.to_h.except(:movement_id, :target, :pattern, :unflagged, :through).transform_keys(&:to_s).merge("tempo" => variation.tempo&.to_s, "positions" => variation.positions, "figure" => variation.figure,
           "kit" => variation.kit.map { |piece| piece.to_h.compact }, "faults" => variation.faults.map(&:to_h))
       end
       private_class_method :variation, :house, :tag_of_house, :own

@@ -33,7 +33,7 @@ module Sparrow
       def self.copy(document, id:, name:)
         document = JSON.parse(JSON.generate(document))
         own = document.fetch("spares").transform_values { |variation| variation.sub(/\A#{document.fetch("id")}\./, "#{id}.") }
-        {"role" => "main"}.merge(document, "id" => id, "name" => name, "spares" => own)
+        {"role" => "main"}.merge(document, "id" => id, "name" => name, "spares" => own, "ladder" => drawn(document))
       end
 
       # A movement to begin with: a name, and all else from the version that is most like it, to be looked through.
@@ -44,7 +44,12 @@ module Sparrow
         held = JSON.parse(JSON.generate(original))
         variation = held.fetch("ladder").find { |input| like == "#{held["id"]}.#{input["id"]}" }
         {"role" => "main", **held, "id" => id, "name" => name, "also" => [], "opens" => Level::ALL.to_h { |level| [level, "first"] },
-         "ladder" => [variation.merge("id" => "first", "name" => name, "also" => [], "guessed_from" => like)]}
+         "ladder" => [variation.merge("id" => "first", "name" => name, "also" => [], "guessed_from" => like, "figure" => variation["figure"] || {"like" => like})]}
+      end
+
+      # A copy moves as what it was copied from, until another figure is chosen.
+      def self.drawn(document)
+        document.fetch("ladder").map { |variation| {"figure" => {"like" => "#{document.fetch("id")}.#{variation.fetch("id")}"}}.merge(variation) }
       end
 
       ON = {"kneeling" => %w[knees], "all_fours" => %w[hands knees], "prone" => %w[front], "supine" => %w[back], "side" => %w[side], "seated" => %w[seat], "hanging" => %w[grip]}.freeze
@@ -92,7 +97,7 @@ module Sparrow
         end
       end
 
-      private_class_method :placed, :sense, :opens, :spares
+      private_class_method :drawn, :placed, :sense, :opens, :spares
     end
   end
 end

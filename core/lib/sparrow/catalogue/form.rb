@@ -31,6 +31,8 @@ module Sparrow
       LEVERS = S::Record.new(Variation::LEVERS.to_h { |lever| [lever, LINE] })
       UNFLAGGED = S::Record.new([*Variation::JOINTS, *Variation::STRAINS].to_h { |flag| [flag, SENTENCE] })
       TARGET = S::Record.new({"reps" => S::IntegerType.new(1..100), "hold_s" => S::IntegerType.new(5..180, "seconds")})
+      FIGURE_KEYS = {"like" => VARIATION_ID, "poses" => S::List.new(ID, size: 1..4, noun: "poses"), "view" => S::OneOf.new("side", "front", "back", "quarter")}.freeze
+      FIGURE = S::Record.new(FIGURE_KEYS)
 
       VARIATION_KEYS = {
         "id" => ID, "name" => LINE, "also" => S::List.new(LINE, size: 0..12), "levels" => words(Level::ALL, size: 1..3), "demand" => DEMAND, "levers" => LEVERS,
@@ -41,9 +43,9 @@ module Sparrow
         "sides" => S::OneOf.new(*Variation::SIDES), "counting" => S::OneOf.new(*(Counting::RULES - %w[compound])), "measure" => S::OneOf.new(*Variation::MEASURES),
         "tempo" => TEMPO, "standard" => SENTENCE, "cues" => S::List.new(CUE, size: 3..5, distinct: true, noun: "cues"),
         "faults" => S::List.new(FAULT, size: 2..4, noun: "faults"), "breathing" => S::Text.new(length: 8..120),
-        "cautions" => S::List.new(S::Text.new(length: 8..160), size: 1..5, noun: "cautions"), "prerequisite" => S::Text.new(length: 0..160), "target" => TARGET, "guessed_from" => VARIATION_ID
+        "cautions" => S::List.new(S::Text.new(length: 8..160), size: 1..5, noun: "cautions"), "prerequisite" => S::Text.new(length: 0..160), "target" => TARGET, "guessed_from" => VARIATION_ID, "figure" => FIGURE
       }.freeze
-      OPTIONAL = %w[also through unflagged tempo prerequisite guessed_from].freeze
+      OPTIONAL = %w[also through unflagged tempo prerequisite guessed_from figure].freeze
       VARIATION = S::Record.new(VARIATION_KEYS, required: VARIATION_KEYS.keys - OPTIONAL)
 
       SPARES = S::Record.new(Variation::JOINTS.to_h { |joint| [joint, VARIATION_ID] }, required: Movement::SPARED)
@@ -56,12 +58,13 @@ module Sparrow
 
       DEFINED = {
         "id" => ID, "line" => LINE, "sentence" => SENTENCE, "cue" => CUE, "variation_id" => VARIATION_ID, "joint" => JOINT, "muscle" => MUSCLE, "tempo" => TEMPO, "demand" => DEMAND,
-        "fault" => FAULT, "piece" => PIECE, "levers" => LEVERS, "unflagged" => UNFLAGGED, "target" => TARGET, "variation" => VARIATION, "spares" => SPARES
+        "fault" => FAULT, "piece" => PIECE, "levers" => LEVERS, "unflagged" => UNFLAGGED, "target" => TARGET, "figure" => FIGURE, "variation" => VARIATION, "spares" => SPARES
       }.freeze
       ABOUT = {
         "demand" => "Relative difficulty, and where it comes from: a source, or the anchors it lies between.", "fault" => "What goes wrong, and the word that mends it.",
         "levers" => "What makes this version easier or harder than its neighbours.", "unflagged" => "Why a joint or strain that would follow from the placing of the body is not flagged.",
         "spares" => "For a sore joint, the version to take instead, of this ladder or another.", "tempo" => "Lower, pause, lift, pause, in seconds; halves are allowed.",
+        "figure" => "What is drawn: another version's moving figure, or up to four base poses by name.",
         "piece" => "What one person needs, how many of it, and how heavy."
       }.freeze
       HEAD = {"$id" => "urn:willing-sparrow:movement:1", "title" => "A movement family and its ladder"}.freeze

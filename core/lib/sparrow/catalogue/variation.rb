@@ -11,9 +11,10 @@ module Sparrow
     # +hold+ whether the hands (or the back) have something fixed throughout; +gets_down+
     # whether one gets down to the floor. +unflagged+ says why a flag that would follow
     # from these (Derivation) is not set. +guessed_from+ is the version from which all that was not typed was taken.
+    # +figure+ is what a studio chose to draw for its own: another version's, or base poses by name.
     class Variation < Value.of(
       :id, :movement_id, :name, :also, :levels, :demand, :levers, :impact, :position, :through, :weight_on, :hold, :gets_down, :joints, :moves, :strains,
-      :unflagged, :kit, :equipment, :space, :muscles, :sides, :counting, :measure, :tempo, :standard, :cues, :faults, :breathing, :cautions, :prerequisite, :target, :pattern, :guessed_from
+      :unflagged, :kit, :equipment, :space, :muscles, :sides, :counting, :measure, :tempo, :standard, :cues, :faults, :breathing, :cautions, :prerequisite, :target, :pattern, :guessed_from, :figure
     )
       JOINTS = %w[knee hip ankle lower_back neck shoulder elbow wrist].freeze
 

@@ -18,11 +18,12 @@ module Sparrow
       FAR = 5.0
 
       # @param motion [Motion]
-      def initialize(motion)
+      # @param fault [Hash, nil] one wrong pose of it instead, from where a camera sees it best (`view`)
+      def initialize(motion, fault: nil)
         @motion = motion
-        @camera = Camera.new(motion.view)
-        @first = motion.keys.first.last.bones.points
-        @steps = motion.steps.map { |step| [step, Frames.of(motion, step)] }
+        @camera = Camera.new(fault&.fetch("view", nil) || motion.view)
+        @first = fault ? motion.pose(fault.except("view")).bones.points : motion.keys.first.last.bones.points
+        @steps = fault ? [] : motion.steps.map { |step| [step, Frames.of(motion, step)] }
         travel
         @depths = depths
         freeze
@@ -47,6 +48,12 @@ module Sparrow
             end}
           end
         }
+      end
+
+      # @return [Hash] as {#to_h}, with each fault that has a pose of its own
+      def with_faults
+        faults = (@motion.written["faults"] || {}).map { |see, written| Drawing.new(@motion, fault: written).to_h.merge("see" => see) }
+        to_h.merge("faults" => faults)
       end
 
       # @return [Array<Array<Integer>>] the key poses on paper, at most +most+, for a strip

@@ -37,6 +37,27 @@ module Sparrow
         @motions[id] ||= read(id)
       end
 
+      # @param variation [Catalogue::Variation] the house's, or a studio's own with what was chosen for it
+      # @return [Motion, nil] nil where there is none
+      # @raise [ArgumentError] where chosen poses do not go together
+      def for(variation)
+        return motion(variation.id) if written(variation.id)
+        figure = variation.figure
+        return unless figure
+        return written(figure["like"]) && Motion.new(resolved(figure["like"]), @poses, variation) if figure["like"]
+        figure["poses"] && composed(figure["poses"], figure["view"], variation)
+      end
+
+      # @param names [Array<String>] of base poses, in the order in which they are passed
+      # @param view [String, nil]
+      # @return [Motion] which comes back to the first
+      # @raise [ArgumentError]
+      def composed(names, view = nil, variation = nil)
+        phases = {"start" => names.first}
+        phases["step"] = names.drop(1) if names.size > 1
+        Motion.new({"view" => view || "side", "props" => furniture(names), **phases}, @poses, variation)
+      end
+
       # @param id [String]
       # @return [Hash, nil] as written
       def written(id)
@@ -47,10 +68,28 @@ module Sparrow
       private
 
       def read(id)
+        written(id) && Motion.new(resolved(id), @poses, @catalogue.variation(id))
+      end
+
+      # @return [Hash] as written, or as another's that it is drawn as
+      def resolved(id)
         written = written(id)
-        return unless written
-        return Motion.new(written(written["as"]) || raise(ArgumentError, "#{id}: #{written["as"]} has no figure"), @poses, @catalogue.variation(id)) if written["as"]
-        Motion.new(written, @poses, @catalogue.variation(id))
+        return written unless written["as"]
+        written(written["as"]) || raise(ArgumentError, "#{id}: #{written["as"]} has no figure")
+      end
+
+      # What base poses sit on, hold or lean on, where they look for it.
+      PLACES = {"chair" => "chair @0", "bench" => "bench 45 @0", "bar" => "bar @0", "wall" => "wall @54"}.freeze
+
+      def furniture(names)
+        said = names.map { |name| lineage(name).to_s }.join
+        behind = names.any? { |name| @poses.dig(name, "feet") == "flat" && @poses.dig(name, "rest") } || names.include?("chair_sit_down")
+        PLACES.select { |kind, _| said.match?(/ #{kind}\b/) }.map { |kind, place| (kind == "chair" && behind) ? "chair @-34" : place }
+      end
+
+      def lineage(name)
+        written = @poses[name] or raise ArgumentError, "there is no pose #{name}"
+        [written, *(lineage(written["from"]) if written["from"])]
       end
     end
   end

@@ -5,7 +5,7 @@ import { api, ask } from '@/lib/api/client'
 import { dayText } from '@/lib/clockText'
 import LevelTally from '@/ui/LevelTally.vue'
 import PageState from '@/ui/PageState.vue'
-import PositionFigure from '@/ui/PositionFigure.vue'
+import FigureStill from '@/ui/figure/FigureStill.vue'
 
 const { token } = defineProps<{ token: string }>()
 
@@ -37,7 +37,13 @@ const blocks = computed(() => {
         <section v-for="part in blocks" :key="part.block" :aria-label="part.block">
           <h2>{{ part.block }}</h2>
           <article v-for="(station, index) in part.stations" :key="index">
-            <PositionFigure v-if="station.position" :position="station.position" class="figure-small" />
+            <FigureStill
+              v-if="station.strip"
+              :picture="station.strip"
+              :poses="station.strip.stills"
+              :label="station.standard ?? station.station"
+              class="figure-small"
+            />
             <div>
               <h3><LevelTally v-if="station.level" :level="station.level" /> {{ station.name ?? station.station }}</h3>
               <p class="target">
@@ -73,7 +79,7 @@ section {
 }
 article {
   display: grid;
-  grid-template-columns: 3.5rem 1fr;
+  grid-template-columns: 7.5rem 1fr;
   gap: var(--space-3);
   border-bottom: 1px solid var(--rule-soft);
   padding: var(--space-2) 0;
@@ -82,7 +88,8 @@ article > div {
   grid-column: 2;
 }
 .figure-small {
-  width: 3.2rem;
+  width: 7.2rem;
+  max-height: 4.6rem;
 }
 .target {
   font-size: var(--size-2);

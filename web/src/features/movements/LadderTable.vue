@@ -5,7 +5,7 @@ import { readable } from '@/lib/readable'
 import { t } from '@/lib/text'
 import BodyJoints from '@/ui/BodyJoints.vue'
 import LevelTally from '@/ui/LevelTally.vue'
-import PositionFigure from '@/ui/PositionFigure.vue'
+import FigureOf from '@/ui/figure/FigureOf.vue'
 import { pieceText } from './words'
 
 // A ladder at a glance: its versions side by side, the easiest on the left, with what changes
@@ -40,7 +40,11 @@ const columns = computed(() => ({
         :class="{ here: variation.id === open, dim: dimmed.has(variation.id) }"
       >
         <div class="pictures">
-          <PositionFigure :position="variation.position" />
+          <FigureOf
+            :version="variation.id"
+            :label="$t('figure.label', { name: variation.name, standard: variation.standard })"
+            class="figure"
+          />
           <BodyJoints :loaded="variation.joints" :moved="variation.moves" />
         </div>
         <h3>
@@ -106,9 +110,12 @@ const columns = computed(() => ({
   justify-content: space-between;
   align-items: end;
 }
-.pictures :deep(svg:first-child) {
-  width: 4rem;
-  height: 2.5rem;
+.figure {
+  flex: 1;
+  height: 5.4rem;
+}
+.pictures :deep(svg:last-child) {
+  flex: none;
 }
 h3 {
   font-size: var(--size-0);

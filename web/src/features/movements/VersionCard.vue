@@ -2,6 +2,7 @@
 import { t } from '@/lib/text'
 import type { Variation } from '@/lib/api/types'
 import { readable } from '@/lib/readable'
+import VersionFigure from './VersionFigure.vue'
 import { pieceText } from './words'
 
 // The rest of one version: what makes a rep count, how to breathe, what to mind, and where its numbers come from.
@@ -24,6 +25,7 @@ const counted = (variation: Variation) =>
 
 <template>
   <section :aria-label="$t('movements.more_on_name', { name: variation.name })" class="version">
+    <VersionFigure :variation="variation" />
     <div>
       <h3>{{ variation.name }}</h3>
       <p>

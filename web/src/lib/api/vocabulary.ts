@@ -164,3 +164,67 @@ export const PAIN_WHERE = [
   "chest",
   "elsewhere"
 ] as const
+export const FIGURE_POINTS = [
+  "head",
+  "nose",
+  "neck",
+  "waist_l",
+  "waist_r",
+  "hip_l",
+  "hip_r",
+  "shoulder_l",
+  "shoulder_r",
+  "elbow_l",
+  "elbow_r",
+  "wrist_l",
+  "wrist_r",
+  "hand_l",
+  "hand_r",
+  "knee_l",
+  "knee_r",
+  "ankle_l",
+  "ankle_r",
+  "heel_l",
+  "heel_r",
+  "toe_l",
+  "toe_r"
+] as const
+export const FIGURE_LIMBS = {
+  "upper_arm": [
+    "shoulder",
+    "elbow",
+    4.6,
+    3.7
+  ],
+  "forearm": [
+    "elbow",
+    "wrist",
+    3.7,
+    2.7
+  ],
+  "hand": [
+    "wrist",
+    "hand",
+    2.8,
+    2.6
+  ],
+  "thigh": [
+    "hip",
+    "knee",
+    7.4,
+    5.0
+  ],
+  "shin": [
+    "knee",
+    "ankle",
+    4.9,
+    3.3
+  ],
+  "foot": [
+    "heel",
+    "toe",
+    3.1,
+    2.2
+  ]
+} as const
+export const FIGURE_HEAD = 10.5 as const
