@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import AutoComplete, { type AutoCompleteCompleteEvent } from 'primevue/autocomplete'
-import { ref, watch } from 'vue'
+import { computed, ref, useTemplateRef, watch } from 'vue'
 import type { Movement } from '@/lib/api/types'
 import { foundBy, prepareSearch, searchMovements, type Found } from '@/features/movements/findMovements'
 import { readable } from '@/lib/readable'
+import FigureOf from '@/ui/figure/FigureOf.vue'
 
 // A few letters of a movement's name and Enter: it is in.
 const props = defineProps<{ movements: Movement[]; label: string; inputId: string }>()
@@ -13,6 +14,13 @@ const typed = ref<string | Found>('')
 const found = ref<Found[]>([])
 
 watch(() => props.movements, prepareSearch, { immediate: true })
+
+/** The entry that Enter would take: its version for the middle level is shown as it moves. */
+const list = useTemplateRef<{ focusedOptionIndex: number }>('list')
+const shown = computed(() => {
+  const movement = found.value[list.value?.focusedOptionIndex ?? -1]?.movement
+  return movement?.ladder.find((variation) => variation.id === movement.opens.intermediate.variation)
+})
 
 function look(event: AutoCompleteCompleteEvent) {
   found.value = searchMovements(props.movements, event.query)
@@ -26,6 +34,7 @@ function pick({ movement }: Found) {
 
 <template>
   <AutoComplete
+    ref="list"
     v-model="typed"
     :suggestions="found"
     :option-label="(held: Found) => held.movement.name"
@@ -50,6 +59,17 @@ function pick({ movement }: Found) {
         <span class="quiet small">{{ readable(option.movement.pattern) }}</span></span
       >
     </template>
+    <template #footer>
+      <div v-if="shown" class="shown">
+        <FigureOf
+          :key="shown.id"
+          :version="shown.id"
+          :label="$t('figure.label', { name: shown.name, standard: shown.standard })"
+          class="figure"
+        />
+        <span class="small">{{ shown.name }}</span>
+      </div>
+    </template>
   </AutoComplete>
 </template>
 
@@ -60,6 +80,18 @@ function pick({ movement }: Found) {
 }
 .finder :deep(input) {
   width: 100%;
+}
+.shown {
+  display: flex;
+  gap: var(--space-3);
+  align-items: end;
+  border-top: 1px solid var(--rule);
+  padding: var(--space-2) var(--space-3);
+}
+.shown .figure {
+  width: 7.5rem;
+  height: 4.2rem;
+  flex: none;
 }
 .name {
   display: flex;

@@ -11,6 +11,7 @@ import { LEVELS, type Level, type Station } from '@/lib/api/types'
 import MovementFinder from './MovementFinder.vue'
 import NumberField from '@/ui/NumberField.vue'
 import SchoolChoice from './SchoolChoice.vue'
+import StationFigures from './StationFigures.vue'
 import { copyCell, replaceMovement } from './document'
 import { setKey, type Typed } from '@/lib/typed'
 import { useBoard } from './useBoard'
@@ -119,6 +120,7 @@ function setRounds(text: string | undefined) {
 
 <template>
   <div class="details" role="group" :aria-label="$t('board.details_of_station')">
+    <StationFigures :station="station" />
     <div class="line">
       <SchoolChoice
         :model-value="station.scaling"

@@ -54,14 +54,14 @@ const calledFor = computed(() => props.calls.find((cue) => cue.levels?.length ==
 .numeral {
   font-family: var(--font-text);
   font-weight: 800;
-  font-size: min(38vh, 28vw);
+  font-size: min(30vh, 26vw);
   line-height: 0.88;
   letter-spacing: -0.03em;
   font-variant-numeric: tabular-nums lining-nums;
 }
 /* Minutes and seconds are twice as wide, and what they leave is for the lists below. */
 .numeral.clock {
-  font-size: min(30vh, 22vw);
+  font-size: min(26vh, 20vw);
 }
 .rest .numeral,
 .ready .numeral,

@@ -3,6 +3,7 @@ import { readable } from '@/lib/readable'
 import { t } from '@/lib/text'
 import { computed } from 'vue'
 import LevelMark from '@/ui/LevelMark.vue'
+import FigureOf from '@/ui/figure/FigureOf.vue'
 import { clockText } from '@/lib/clockText'
 import type { Level } from '@/lib/api/types'
 import type { Moment } from './plan'
@@ -13,9 +14,18 @@ const props = defineProps<{
   name: string
   target: string
   standard: string
+  figure?: string
+  /** As the plan has it, and as the version has it by itself. */
+  tempo?: { own?: string; usual?: string }
   lane: Moment['lanes'][Level]
   resting: boolean
 }>()
+
+const secondsOf = (tempo?: string) => (tempo ?? '').split('-').reduce((sum, part) => sum + Number(part), 0)
+const speed = computed(() => {
+  const [own, usual] = [secondsOf(props.tempo?.own), secondsOf(props.tempo?.usual)]
+  return own && usual ? usual / own : 1
+})
 
 const left = computed(() => {
   switch (props.lane.kind) {
@@ -44,6 +54,15 @@ const left = computed(() => {
     </p>
     <p class="name">{{ name }}</p>
     <p class="target">{{ target }}</p>
+    <FigureOf
+      v-if="figure"
+      :key="figure"
+      :version="figure"
+      :label="$t('figure.label', { name, standard })"
+      :speed="speed"
+      :paused="lane.kind === 'done'"
+      class="figure"
+    />
     <p class="standard">{{ standard }}</p>
     <p class="ahead">{{ $t('floor.work_ahead_clock_text', { clock_text: clockText(Math.ceil(lane.workLeftS)) }) }}</p>
   </section>
@@ -53,10 +72,11 @@ const left = computed(() => {
 .level {
   border-top: 1vh solid var(--hue);
   padding: 1vh 0 0;
-  display: grid;
-  align-content: start;
+  display: flex;
+  flex-direction: column;
   gap: 0.4vh;
   min-width: 0;
+  min-height: 0;
 }
 .mark {
   display: flex;
@@ -78,6 +98,16 @@ const left = computed(() => {
   font-size: max(1.1rem, 3.9vh);
   font-weight: 650;
 }
+/* It takes what the words leave, and is small while people rest before it. */
+.figure {
+  flex: 1 1 0;
+  min-height: 0;
+  max-height: 34vh;
+}
+.rest .figure,
+.ready .figure {
+  max-height: 15vh;
+}
 .standard,
 .ahead {
   font-size: max(0.85rem, 2vh);
@@ -93,6 +123,10 @@ const left = computed(() => {
   color: var(--ink-soft);
 }
 @media (max-width: 44rem) {
+  .figure {
+    flex: none;
+    height: 11rem;
+  }
   .standard {
     display: none;
   }

@@ -206,9 +206,15 @@ function askToEnd() {
   overflow: hidden;
 }
 .floor > .middle {
+  flex: 0 0 auto;
+}
+/* Where no figures stand below it, the clock has the middle of the screen. */
+.floor:not(:has(.levels)) > .middle {
   flex: 1 0 auto;
 }
 .levels {
+  flex: 1 1 0;
+  min-height: 0;
   display: grid;
   grid-template-columns: repeat(3, minmax(0, 1fr));
   gap: 2vw;
@@ -255,6 +261,7 @@ function askToEnd() {
     padding: var(--space-3);
   }
   .levels {
+    flex: none;
     grid-template-columns: 1fr;
     gap: var(--space-2);
   }

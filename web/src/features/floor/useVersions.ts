@@ -28,6 +28,8 @@ export function useVersions(run: Run, movements: Movement[]) {
       name: variation?.name ?? name(blockId, stationId),
       target: cells.value.get(`${blockId}/${stationId}`)?.levels[level].target ?? '',
       standard: variation?.standard ?? '',
+      figure: variation?.id,
+      tempo: { own: station?.levels[level].tempo, usual: variation?.tempo ?? undefined },
     }
   }
 
