@@ -20,7 +20,7 @@ module Server
       def self.composed(names, view)
         Sparrow::Figure::Drawing.new(Sparrow::Figure::Library.house.composed(names, view)).with_faults
       rescue ArgumentError, KeyError
-        raise Sparrow::Refused.at("/poses", Sparrow.say("server.figures.do_not_go_together"))
+        raise Sparrow::Refused.at("/poses", Sparrow.say("figure.do_not_go_together"))
       end
 
       # @return [Hash, nil] the key poses of a figure as one still picture, for a card
@@ -28,7 +28,7 @@ module Server
         motion = variation && Sparrow::Figure::Library.house.for(variation)
         return unless motion
         drawing = Sparrow::Figure::Drawing.new(motion)
-        drawing.to_h.slice("box", "order", "far", "tints", "trunk", "props", "unit", "floor").merge("stills" => drawing.stills)
+        drawing.to_h.slice("box", "order", "far", "tints", "trunk", "props", "unit", "floor").merge("stills" => drawing.stills(most: (drawing.box[2] > drawing.box[3] * 1.2) ? 2 : 3))
       end
 
       def self.house?(variation)
@@ -38,6 +38,9 @@ module Server
       def self.drawn(variation)
         motion = Sparrow::Figure::Library.house.for(variation)
         motion && JSON.generate(Sparrow::Figure::Drawing.new(motion).with_faults)
+      rescue ArgumentError, KeyError
+        # A base pose that was chosen once may have changed since.
+        nil
       end
       private_class_method :house?, :drawn
     end

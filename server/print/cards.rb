@@ -13,6 +13,8 @@ module Server
       FOOT = 26
       # A line of type; +above+ is the space before it, in points.
       Line = Struct.new(:text, :size, :style, :color, :above)
+      # The key poses of a version; +tall+ is how high it is drawn, in points.
+      Poses = Struct.new(:variation, :tall, :above)
 
       # @param starts_at [Time] by the clock on the wall there
       def initialize(group_class, fit, starts_at)
@@ -51,9 +53,23 @@ module Server
 
       def put(line)
         @pdf.move_down(line.above)
+        return poses(line) if line.is_a?(Poses)
         broken = wrap(line)
         type.draw(broken, 0, @pdf.cursor, size: line.size, style: line.style, color: line.color)
         @pdf.move_down(type.height(broken.size, line.size))
+      end
+
+      def poses(line)
+        strip.draw(line.variation, line.tall, @pdf.bounds.width, [0, @pdf.cursor - tall(line)])
+        @pdf.move_down(tall(line))
+      end
+
+      def tall(line)
+        strip.size(line.variation, line.tall, @pdf.bounds.width)&.last || 0
+      end
+
+      def strip
+        @strip ||= Strip.new(@pdf)
       end
 
       def wrap(line)
@@ -74,7 +90,7 @@ module Server
       end
 
       def height(lines)
-        lines.sum { |line| line.above + type.height(wrap(line).size, line.size) }
+        lines.sum { |line| line.above + (line.is_a?(Poses) ? tall(line) : type.height(wrap(line).size, line.size)) }
       end
 
       def lines(participant, cells, size)
@@ -84,10 +100,14 @@ module Server
         end
       end
 
-      # What to do; in the main part also what makes it count.
+      # What to do; in the main part also its poses, and what makes it count.
       def cell_lines(cell, size)
-        standard = cell.option&.variation&.standard if %w[main finisher].include?(cell.place.block.role)
-        [Line.new(words(cell), size, :normal, Page::INK, 0), (Line.new(standard, size * 0.7, :normal, Page::SOFT, 0) if standard)].compact
+        variation = cell.option&.variation if %w[main finisher].include?(cell.place.block.role)
+        [Line.new(words(cell), size, :normal, Page::INK, 0), *(main_lines(variation, size) if variation)]
+      end
+
+      def main_lines(variation, size)
+        [(Poses.new(variation, size * 2.4, 1) if Sparrow::Figure::Library.house.for(variation)), Line.new(variation.standard, size * 0.7, :normal, Page::SOFT, 0)].compact
       end
 
       def words(cell)

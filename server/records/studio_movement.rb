@@ -17,13 +17,19 @@ module Server
       # @param document [Hash]
       # @raise [Sparrow::Refused]
       def self.add(studio, document)
-        Sparrow::Catalogue::CustomMovement.read(document, catalogue: studio.catalogue)
+        check(document, studio)
         transaction do
           if studio.studio_movements.exists?(movement_id: document["id"])
             raise Sparrow::Refused.at("/id", Sparrow.say("server.records.is_taken_by_another_of_your"))
           end
           studio.studio_movements.create!(movement_id: document["id"], document: document).tap { studio.increment!(:movements_version) }
         end
+      end
+
+      # @raise [Sparrow::Refused]
+      def self.check(document, studio)
+        Sparrow::Catalogue::CustomMovement.read(document, catalogue: studio.catalogue)
+        Sparrow::Figure::Chosen.check(document)
       end
 
       # @return [String] an id that the studio has not used
@@ -40,7 +46,7 @@ module Server
         if gone.any?
           raise Sparrow::Refused.at("/ladder", Sparrow.say("server.records.must_keep_gone_circuits_may_stand", gone: gone.join(", ")))
         end
-        Sparrow::Catalogue::CustomMovement.read(document, catalogue: studio.catalogue)
+        self.class.check(document, studio)
         change(document: document.merge("id" => movement_id))
       end
 

@@ -24,7 +24,7 @@ RSpec.describe "A fuzz over every route" do
     run = send_json(:post, "/api/classes/#{held["id"]}/run", {"client_key" => "fuzz-run-key"})
     place = studio.places.create!(name: "Boathouse")
     own = send_json(:post, "/api/movements", {"copy_of" => "squat"})
-    @ids = {"workouts" => workout["id"], "people" => person.id, "classes" => held["id"], "runs" => run["id"], "places" => place.id, "movements" => own["id"], "benchmarks" => SecureRandom.uuid,
+    @ids = {"version" => "squat.parallel", "workouts" => workout["id"], "people" => person.id, "classes" => held["id"], "runs" => run["id"], "places" => place.id, "movements" => own["id"], "benchmarks" => SecureRandom.uuid,
             "team" => studio.instructors.first.id, "invitations" => SecureRandom.uuid, "sign-ins" => SecureRandom.uuid, "person" => person.id, "block" => "main", "station" => "s1", "number" => "1",
             "key" => "fuzz-tick", "token" => "x", "name" => "index.js", "password-links" => "x", "cards" => "x"}
     document = workout["document"]

@@ -117,7 +117,7 @@ module Sparrow
 
       # Between two poses on the feet one on the hands alone.
       def over_the_hands?
-        feet = @keys.map { |key| key.anchor.nil? && standing(key).empty? ? 0 : 1 }
+        feet = @keys.map { |key| (key.anchor.nil? && standing(key).empty?) ? 0 : 1 }
         feet.join.match?(/10+1/)
       end
 

@@ -13,7 +13,7 @@ module Sparrow
       SLIDE_CM = 0.3
       # How far a point may be below the floor: soles and palms are thin.
       UNDER_CM = -1.0
-      ABOVE = {"head" => 9.0, "hip" => 6.0, "shoulder" => 2.5, "waist" => 4.0, "neck" => 5.0, "knee" => 2.5, "elbow" => 1.5}.freeze
+      ABOVE = {"head" => 9.0, "hip" => 6.0, "shoulder" => 2.5, "waist" => 4.0, "neck" => 2.5, "knee" => 2.5, "elbow" => 1.5}.freeze
       # Degrees: how far each joint goes.
       KNEE = 162
       ELBOW = 158
@@ -63,21 +63,15 @@ module Sparrow
         step.from.limbs.filter_map do |limb, held|
           other = step.to.limbs[limb]
           next unless held.is_a?(Solver::Held) && other.is_a?(Solver::Held) && V.distance(held.point, other.point) < InBetween::STILL
-          # A foot that goes from flat to the toes turns about its ball; a hand that changes its grip moves.
-          next if held.contact.kind != other.contact.kind
-          name = "#{{"feet" => "toe", "hands" => "wrist"}.fetch(limb[0])}_#{limb[1]}"
-          next if limb[0] == "feet" && turns?(step, limb[1])
+          # A hand that changes its grip moves, and who goes on to the heel turns about it.
+          next if (limb[0] == "hands") ? held.contact.kind != other.contact.kind : [held, other].any? { |foot| foot.contact.kind == "heel" }
+          name = "#{{"feet" => "ball", "hands" => "wrist"}.fetch(limb[0])}_#{limb[1]}"
           moved = frames.map { |bones| V.distance(bones[name], frames.first[name]) }.max
           "#{name} slides #{moved.round(1)} cm" if moved > SLIDE_CM && !(limb[0] == "hands" && held.contact.kind == "forearm")
         end
       end
 
       private
-
-      # A foot that is turned, or lifted at the heel, by different amounts moves at its tip.
-      def turns?(step, side)
-        %w[toes heel turn].any? { |key| step.from.pose[(key == "turn") ? key : "#{key}_#{side}"] != step.to.pose[(key == "turn") ? key : "#{key}_#{side}"] } || step.from.pose["tilt"].to_f.abs > 30 || step.to.pose["tilt"].to_f.abs > 30
-      end
 
       def reach(key)
         (key.bones.shortfall > REACH_CM) ? ["reaches #{key.bones.shortfall.round(1)} cm too far"] : []

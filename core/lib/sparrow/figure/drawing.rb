@@ -26,7 +26,6 @@ module Sparrow
         @steps = fault ? [] : motion.steps.map { |step| [step, Frames.of(motion, step)] }
         travel
         @depths = depths
-        freeze
       end
 
       # @return [Array<Hash>] every instant, the first pose first
@@ -38,7 +37,7 @@ module Sparrow
       def to_h
         last = flat(@first)
         {
-          "view" => @camera.view, "unit" => UNIT, "box" => box, "order" => order, "far" => far, "tints" => tints, "rings" => rings, "trunk" => @camera.trunk, "props" => props, "start" => last, "travels" => !@written_travel.nil?, "floor" => @camera.level?,
+          "view" => @camera.view, "unit" => UNIT, "box" => box, "order" => order, "far" => far, "tints" => tints, "rings" => rings, "trunk" => @camera.trunk, "props" => props, "start" => last, "travels" => !@written_travel.nil?, "floor" => floor?,
           "steps" => @steps.map do |step, frames|
             {"phase" => step.phase, "seconds" => step.seconds.round(2), "pause" => step.pause.round(2), "frames" => frames.map do |points|
               now = flat(points)
@@ -70,7 +69,10 @@ module Sparrow
 
       # @return [Array<Float>] left, top, width and height of what is ever drawn, cm
       def box
-        return crop if @motion.written["crop"]
+        @box ||= @motion.written["crop"] ? crop : bounds
+      end
+
+      def bounds
         all = instants.flat_map { |points| points.map { |name, point| [@camera.flat(point), ROOM.fetch(name[/\A[a-z]+/], MARGIN)] } }
         all += props.flat_map { |prop| prop["lines"].flat_map { |line| line.each_slice(2).map { |point| [point.map { |number| number / UNIT.to_f }, 1.0] } } }
         left, right = all.flat_map { |point, wide| [point[0] - wide, point[0] + wide] }.minmax
@@ -103,10 +105,15 @@ module Sparrow
 
       # @return [Array<Hash>] the pieces of the scene: fixed lines, and what goes with the body
       def props
-        @motion.scene.pieces.map do |piece|
+        @props ||= @motion.scene.pieces.map do |piece|
           {"kind" => piece.kind, "lines" => Furniture.lines(piece).map { |line| line.flat_map { |point| @camera.flat(point).map { |number| (number * UNIT).round } } },
            "held" => Furniture.held(piece).map { |points| points.map { |point| point.is_a?(String) ? point : @camera.flat(point).map { |number| (number * UNIT).round } } }}
         end
+      end
+
+      # @return [Boolean] whether the floor is seen as a line
+      def floor?
+        @camera.level?
       end
 
       # @return [Float] how thick the trunk is drawn, cm

@@ -21,7 +21,11 @@ module Sparrow
         when "elbows" then elbow_gap(bones, held, scene)
         else
           point = part(bones, what)
-          (held && scene.upright?(held.contact.surface)) ? held.point[0] - point[0] - amount : point[1] - (held ? held.point[1] : 0) - amount
+          if held && scene.upright?(held.contact.surface)
+            held.point[0] - point[0] - amount
+          else
+            point[1] - (held ? held.point[1] : 0) - amount
+          end
         end
       end
 

@@ -78,7 +78,7 @@ module Sparrow
       # @return [Array<Array(String, Solver::Key)>]
       def solved
         before = nil
-        @written.select { |key, _| PHASES.include?(key) }.flat_map do |phase, poses|
+        @written.except(*SETTINGS).flat_map do |phase, poses|
           (poses.is_a?(Array) ? poses : [poses]).map do |pose|
             key = @solver.key(read(pose), before)
             before = key
@@ -110,9 +110,13 @@ module Sparrow
         tempo = @variation&.counted? ? @variation.tempo : nil
         counts = pairs.map(&:first).tally
         pairs.each_with_index.map do |(phase, from, to), index|
-          whole = tempo ? length_of(tempo, phase, index.zero?) / counts[phase] : (@written["swift"] ? SWIFT : USUAL)
+          whole = if tempo
+            length_of(tempo, phase, index.zero?) / counts[phase]
+          else
+            (@written["swift"] ? SWIFT : USUAL)
+          end
           last = pairs[index + 1]&.first != phase
-          Step.new(from: from, to: to, phase: phase, seconds: [whole, 0.12].max, pause: last && tempo ? pause_after(tempo, phase, index.zero?) : 0)
+          Step.new(from: from, to: to, phase: phase, seconds: [whole, 0.12].max, pause: (last && tempo) ? pause_after(tempo, phase, index.zero?) : 0)
         end
       end
 

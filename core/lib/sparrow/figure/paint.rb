@@ -41,7 +41,7 @@ module Sparrow
         hips = %w[hip_l hip_r].map { |name| points[name] }
         tints = drawing.tints
         thick = drawing.trunk_thickness
-        [Shape.new(kind: "area", points: [*hips, waist[1], waist[0]], thick: thick, tone: tints.include?("hips") || tints.include?("belly") ? "work" : "ink"),
+        [Shape.new(kind: "area", points: [*hips, waist[1], waist[0]], thick: thick, tone: (tints.include?("hips") || tints.include?("belly")) ? "work" : "ink"),
           Shape.new(kind: "area", points: [*shoulders, waist[1], waist[0]], thick: thick, tone: tints.include?("chest") ? "work" : "ink")]
       end
 

@@ -130,7 +130,11 @@ module Sparrow
           y = contact.x || known&.at(1) || fallen[1] + (contact.by[0] || 0)
           return [x, y.to_f, (contact.z&.then { |aside| twin?(pose) ? aside * Skeleton.sign(side) : aside } || known&.at(2) || fallen[2] + (contact.by[1] || 0)).to_f]
         end
-        x = contact.x ? contact.x + ((limb == "feet") ? Body::BALL : 0) : (known && contact.by.empty? && known[0])
+        x = if contact.x
+          contact.x + ((limb == "feet") ? Body::BALL : 0)
+        else
+          known && contact.by.empty? && known[0]
+        end
         x ||= (@scene.place(surface) || fallen[0]) + (contact.by[0] || 0) + ((surface && limb == "feet" && @scene.place(surface)) ? 4 : 0)
         z = contact.z&.then { |aside| (limb == "hands" && twin?(pose)) ? aside * Skeleton.sign(side) : aside } || (known && contact.by[1].nil? && known[2]) || fallen[2] + (contact.by[1] || 0) * Skeleton.sign(side)
         [x.to_f, height, z.to_f]

@@ -36,7 +36,7 @@ const blocks = computed(() => {
         <h1>{{ card.data.value.name }}</h1>
         <section v-for="part in blocks" :key="part.block" :aria-label="part.block">
           <h2>{{ part.block }}</h2>
-          <article v-for="(station, index) in part.stations" :key="index">
+          <article v-for="(station, index) in part.stations" :key="index" :class="{ drawn: station.strip }">
             <FigureStill
               v-if="station.strip"
               :picture="station.strip"
@@ -78,14 +78,13 @@ section {
   margin-top: var(--space-4);
 }
 article {
-  display: grid;
-  grid-template-columns: 7.5rem 1fr;
-  gap: var(--space-3);
   border-bottom: 1px solid var(--rule-soft);
   padding: var(--space-2) 0;
 }
-article > div {
-  grid-column: 2;
+.drawn {
+  display: grid;
+  grid-template-columns: 7.5rem 1fr;
+  gap: var(--space-3);
 }
 .figure-small {
   width: 7.2rem;
