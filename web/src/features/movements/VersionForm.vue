@@ -8,6 +8,7 @@ import LabelledField from '@/ui/LabelledField.vue'
 import { faultsOf, faultsText, leversOf, leversText, linesOf, type VariationDocument } from './form'
 import { LEVELS } from '@/lib/api/types'
 import LevelTally from '@/ui/LevelTally.vue'
+import FigureField from './FigureField.vue'
 import VersionPlacing from './VersionPlacing.vue'
 
 // One version of the studio's own ladder, folded to a line until it is worked on.
@@ -125,6 +126,7 @@ const targetKey = () => (props.variation.measure === 'hold' ? 'hold_s' : 'reps')
             @change="emit('change', (held) => void (held.levers = leversOf(typedIn($event))))"
           />
         </LabelledField>
+        <FigureField :variation="variation" :error-at="errorAt" @change="emit('change', $event)" />
         <VersionPlacing :variation="variation" :error-at="errorAt" @change="emit('change', $event)" />
         <LabelledField v-if="variation.measure === 'reps'" :label="$t('movements.tempo')" :error="errorAt('tempo')">
           <InputText

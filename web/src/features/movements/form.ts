@@ -8,6 +8,13 @@ export interface PieceDocument {
   load_kg?: number | string
 }
 
+/** What is drawn of a version: another's figure, or base poses by name. */
+export interface FigureDocument {
+  like?: string
+  poses?: string[]
+  view?: string
+}
+
 export interface VariationDocument {
   id: string
   name: string
@@ -38,6 +45,7 @@ export interface VariationDocument {
   breathing: string
   cautions: string[]
   prerequisite: string | null
+  figure?: FigureDocument
   target: Record<string, number | string>
   /** The version from which all was taken that nobody has looked through yet. */
   guessed_from?: string

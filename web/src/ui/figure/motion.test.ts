@@ -44,8 +44,8 @@ describe('a motion', () => {
   })
 
   it('goes from pose to pose, either way, round and round', () => {
-    expect([0, 1, 2.5, 3.9].map((seconds) => stepFrom(motion, seconds, 1))).toEqual([2, 2, 4, 4])
-    expect([0, 1, 2.5].map((seconds) => stepFrom(motion, seconds, -1))).toEqual([4, 0, 2])
+    expect([0, 1, 2.5, 3.9].map((seconds) => stepFrom(motion, seconds, 1))).toEqual([2, 2, 0, 0])
+    expect([0, 1, 2.5].map((seconds) => stepFrom(motion, seconds, -1))).toEqual([2, 0, 2])
   })
 
   it('of a hold stands still', () => {

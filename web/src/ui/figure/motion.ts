@@ -67,7 +67,8 @@ export function numbersAt(motion: Motion, frame: number, into: Float32Array): Fl
 
 /** The next or the last end of a step, in seconds: to look at one pose after the other. */
 export function stepFrom(motion: Motion, seconds: number, direction: 1 | -1): number {
-  const ends = [0, ...motion.segments.map((segment) => segment.startsS + segment.movesS)]
+  // The last step ends where the first begins: that pose is looked at once.
+  const ends = [0, ...motion.segments.slice(0, -1).map((segment) => segment.startsS + segment.movesS)]
   const now = ((seconds % motion.lengthS) + motion.lengthS) % motion.lengthS
   const next = direction === 1 ? ends.find((end) => end > now + 0.01) : ends.findLast((end) => end < now - 0.01)
   return next ?? (direction === 1 ? 0 : ends.at(-1)!)
