@@ -58,6 +58,11 @@ module Server
           pdf("sheet") { Print::InstructorSheet.new(stored, Fit::ClassFit.new(stored), wall(stored.starts_at)).render }
         end
 
+        app.get("/api/classes/:id/wall-cards.pdf", heavy: true) do |id|
+          stored = group_class(id)
+          pdf("wall-cards") { Print::WallCards.new(stored.title, Sparrow::Plan.read(stored.document, catalogue: studio.catalogue)).render }
+        end
+
         app.get("/api/classes/:id/cards.pdf", heavy: true) do |id|
           stored = group_class(id)
           Records::AuditEvent.note(instructor, "fit_printed", stored)

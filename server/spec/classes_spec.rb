@@ -262,6 +262,8 @@ RSpec.describe "Classes" do
     expect(last_response.body.scan(%r{/Type /Page\b}).size).to eq(1)
     get("/api/classes/#{id}/cards.pdf")
     expect(last_response.body.scan(%r{/Type /Page\b}).size).to eq(15)
+    get("/api/classes/#{id}/wall-cards.pdf")
+    expect([last_response.body.scan(%r{/Type /Page\b}).size, last_response.body.include?("Person")]).to eq([10, false])
   end
 
   it "print a sheet for the instructor and cards for the people" do

@@ -19,6 +19,8 @@ module Sparrow
       ELBOW = 158
       HIP = (-42..168)
       NECK = 78
+      # The sine of the least bend of which a direction can be told.
+      NEARLY_STRAIGHT = 0.24
       LEAP_CM = 46
       FLIP = 75
       # Two shins are no nearer than this, line to line.
@@ -120,19 +122,19 @@ module Sparrow
       def joints(bones)
         Body::SIDES.flat_map do |side|
           thigh, shin, arm, forearm = [%w[hip knee], %w[knee ankle], %w[shoulder elbow], %w[elbow wrist]].map { |from, to| V.unit(V.subtract(bones["#{to}_#{side}"], bones["#{from}_#{side}"])) }
-          [bend("knee", side, thigh, shin, KNEE), bend("elbow", side, arm, forearm, ELBOW), backwards(bones, side, thigh, shin), hip(bones, side, thigh)]
+          [bend("knee_#{side}", V.angle(thigh, shin), KNEE), bend("elbow_#{side}", V.angle(arm, forearm), ELBOW), backwards(bones, side, V.cross(thigh, shin)), hip(bones, side, thigh)]
         end.compact + neck(bones)
       end
 
-      def bend(name, side, upper, lower, most)
-        angle = V.angle(upper, lower)
-        "#{name}_#{side} bends #{angle.round} degrees" if angle > most
+      def bend(name, angle, most)
+        "#{name} bends #{angle.round} degrees" if angle > most
       end
 
       # A knee bends backwards only: of the thigh and the shin, the side on which the front is.
-      def backwards(bones, side, thigh, shin)
-        return if V.angle(thigh, shin) < 14
-        "knee_#{side} bends forwards" if V.dot(V.unit(V.cross(thigh, shin)), bones.pelvis.right) > 0.62
+      # @param across [Array<Float>] square to thigh and shin, and the longer the more it is bent
+      def backwards(bones, side, across)
+        return if V.length(across) < NEARLY_STRAIGHT
+        "knee_#{side} bends forwards" if V.dot(V.unit(across), bones.pelvis.right) > 0.62
       end
 
       def hip(bones, side, thigh)
@@ -148,7 +150,7 @@ module Sparrow
 
       def apart(bones)
         [%w[knee ankle shin]].filter_map do |from, to, name|
-          gap = Segments.gap(bones["#{from}_l"], bones["#{to}_l"], bones["#{from}_r"], bones["#{to}_r"])
+          gap = Segments.gap(*Body::SIDES.map { |side| [bones["#{from}_#{side}"], bones["#{to}_#{side}"]] })
           "#{name}s are #{gap.round(1)} cm apart" if gap < APART_CM
         end
       end

@@ -13,7 +13,7 @@ module Sparrow
       # @param key [Solver::Key]
       # @param what [String] hands, elbows, or a part that comes to +amount+ above what the hands are on
       # @return [Float] cm; negative where it is too low, or too near
-      def miss(key, what, amount, scene)
+      def miss(key, what, amount:, scene:)
         bones = key.bones
         held = Body::SIDES.filter_map { |side| key.limbs[["hands", side]] }.select { |limb| limb.is_a?(Solver::Held) }.max_by { |limb| ((limb.contact.kind == "forearm") == (what == "elbows")) ? 1 : 0 }
         case what
@@ -33,7 +33,7 @@ module Sparrow
       def farthest(key)
         Body::SIDES.filter_map do |side|
           held = key.limbs[["hands", side]]
-          V.distance(key.bones["shoulder_#{side}"], Arms.wrist(held)) if held.is_a?(Solver::Held) && held.contact.kind != "forearm"
+          V.distance(key.bones["shoulder_#{side}"], Arm.wrist(held)) if held.is_a?(Solver::Held) && held.contact.kind != "forearm"
         end.max || 0.0
       end
 

@@ -6,11 +6,10 @@ module Sparrow
     # held, what rests resting, and a foot or a hand that moves lifted in an arc.
     class InBetween
       V = Vector
-      ARC = {"feet" => 0.16, "hands" => 0.14}.freeze
-      HIGHEST = 9.0
       STILL = 0.8
       CLEAR = 1.5
       ENDS = {"feet" => %w[hip knee ankle], "hands" => %w[shoulder elbow wrist]}.freeze
+      TIPS = {"feet" => %w[heel ball toe], "hands" => %w[hand]}.freeze
 
       # @param from [Solver::Key]
       # @param to [Solver::Key]
@@ -39,11 +38,14 @@ module Sparrow
         V.distance(RestPoint.of(@from.bones, part, side), RestPoint.of(@to.bones, part, side)) < STILL
       end
 
+      # An instant on the way: its bones as far as they are placed, its angles, and how far it is.
+      Instant = Value.of(:bones, :pose, :share)
+
       def skeleton(pose, at, share)
-        bones = Skeleton.new(pose, at)
-        Body::SIDES.each { |side| limb(bones, pose, "feet", side, share) }
-        Body::SIDES.each { |side| limb(bones, pose, "hands", side, share) }
-        bones
+        instant = Instant.new(bones: Skeleton.new(pose, at), pose: pose, share: share)
+        Body::SIDES.each { |side| leg(instant, side) }
+        Body::SIDES.each { |side| arm(instant, side) }
+        instant.bones
       end
 
       def pose(share)
@@ -55,16 +57,35 @@ module Sparrow
         end)
       end
 
-      def limb(bones, pose, kind, side, share)
-        one, other = [@from, @to].map { |key| key.limbs[[kind, side]] }
-        held = together?(kind, one, other) ? moving(kind, side, one, other, share) : (one if one && one == other)
-        placer = (kind == "feet") ? Legs : Arms
-        if held || (one.nil? && other.nil? && angles?(kind, side))
-          (kind == "feet") ? placer.place(bones, pose, side, held) : placer.place(bones, pose, side, held, @scene)
+      def leg(instant, side)
+        held = held(instant, "feet", side)
+        if held || plain?("feet", side)
+          Leg.new(instant.bones, instant.pose, side).place(held)
         else
-          mixed(bones, kind, side, share)
+          mixed(instant, "feet", side)
         end
-        clear(bones, side) if kind == "feet" && !held
+        clear(instant.bones, side) unless held
+      end
+
+      def arm(instant, side)
+        held = held(instant, "hands", side)
+        if held || plain?("hands", side)
+          Arm.new(instant.bones, instant.pose, side).place(held, @scene)
+        else
+          mixed(instant, "hands", side)
+        end
+      end
+
+      # @return [Solver::Held, Contact, nil] what a limb goes on holding, or touching
+      def held(instant, kind, side)
+        one, other = [@from, @to].map { |key| key.limbs[[kind, side]] }
+        return Moving.new(@from, @to, [kind, side]).at(instant.share) if together?(kind, one, other)
+        one if one && one == other
+      end
+
+      # @return [Boolean] whether both poses tell the limb by its angles
+      def plain?(kind, side)
+        [@from, @to].all? { |key| key.limbs[[kind, side]].nil? } && angles?(kind, side)
       end
 
       # A hand that changes from the forearm to the palm lets go meanwhile.
@@ -79,23 +100,6 @@ module Sparrow
         words.none?(String) || words.uniq.size == 1
       end
 
-      def moving(kind, side, one, other, share)
-        apart = V.distance(one.point, other.point)
-        lift = (apart < STILL || other.contact.slides) ? 0 : [apart * ARC.fetch(kind), HIGHEST].min * 4 * share * (1 - share)
-        point = V.along(V.mix(one.point, other.point, share), V::UP, lift)
-        point = [point[0], one.point[1] + (other.point[1] - one.point[1]) * first_up(one, other, share) + lift, point[2]]
-        contact = (share < 0.5) ? one.contact : other.contact
-        return Solver::Held.new(contact: contact, point: point) unless kind == "feet"
-        contact = [other.contact, one.contact].find { |held| held.kind != "flat" } || contact
-        raised = [[@from, one], [@to, other]].map { |key, held| Legs.raised(key.pose, side, held.contact.kind) }
-        Solver::Held.new(contact: contact, point: point, raised: raised[0] + (raised[1] - raised[0]) * share)
-      end
-
-      # Up first and then across; across first and then down: past the edge of a step.
-      def first_up(one, other, share)
-        (other.point[1] > one.point[1]) ? [share * 2.4, 1].min : [share * 2.4 - 1.4, 0].max
-      end
-
       # A free foot does not go through the floor on its way: its knee bends.
       def clear(bones, side)
         lowest = %w[heel ball toe].map { |name| bones["#{name}_#{side}"][1] }.min
@@ -104,7 +108,7 @@ module Sparrow
         pole = V.add(V.subtract(bones["knee_#{side}"], V.mix(bones["hip_#{side}"], ankle, 0.5)), V.scale(bones.pelvis.forward, 4))
         moved = V.along(ankle, V::UP, CLEAR - lowest)
         offsets = %w[heel ball toe].to_h { |name| [name, V.subtract(bones["#{name}_#{side}"], ankle)] }
-        bones.points["knee_#{side}"], end_ = bones.reach(bones["hip_#{side}"], moved, Body::THIGH, Body::SHIN, pole)
+        bones.points["knee_#{side}"], end_ = bones.reach([bones["hip_#{side}"], moved], Body::THIGH, Body::SHIN, pole: pole)
         bones.points["ankle_#{side}"] = end_
         offsets.each { |name, offset| bones.points["#{name}_#{side}"] = V.add(end_, offset) }
       end
@@ -118,23 +122,25 @@ module Sparrow
       end
 
       # Where one pose holds and the other does not: each bone's direction, as seen from the trunk, is mixed.
-      def mixed(bones, kind, side, share)
+      def mixed(instant, kind, side)
         ends = ENDS.fetch(kind).map { |name| "#{name}_#{side}" }
-        part = ->(key) { (kind == "feet") ? key.pelvis : key.chest }
-        ends.each_cons(2) do |from, to|
-          bones.points[to] = V.along(bones[from], direction(bones, part, share, from, to), V.distance(@to.bones[from], @to.bones[to]))
+        tips = TIPS.fetch(kind).map { |tip| [ends.last, "#{tip}_#{side}"] }
+        [*ends.each_cons(2), *tips].each do |from, to|
+          instant.bones.points[to] = V.along(instant.bones[from], direction(instant, kind, [from, to]), V.distance(@to.bones[from], @to.bones[to]))
         end
-        tips = (kind == "feet") ? %w[heel ball toe] : %w[hand]
-        tips.each { |tip| bones.points["#{tip}_#{side}"] = V.along(bones[ends.last], direction(bones, part, share, ends.last, "#{tip}_#{side}"), V.distance(@to.bones[ends.last], @to.bones["#{tip}_#{side}"])) }
       end
 
-      def direction(bones, part, share, from, to)
-        local = [@from.bones, @to.bones].map do |held|
-          line = V.unit(V.subtract(held[to], held[from]))
-          lies = part.call(held)
+      def direction(instant, kind, ends)
+        local = [@from.bones, @to.bones].map do |bones|
+          line = V.unit(V.subtract(bones[ends[1]], bones[ends[0]]))
+          lies = part(bones, kind)
           [V.dot(line, lies.forward), V.dot(line, lies.up), V.dot(line, lies.right)]
         end
-        part.call(bones).direction(*V.between(*local, share))
+        part(instant.bones, kind).direction(*V.between(*local, instant.share))
+      end
+
+      def part(bones, kind)
+        (kind == "feet") ? bones.pelvis : bones.chest
       end
     end
   end

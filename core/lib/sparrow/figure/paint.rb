@@ -16,21 +16,21 @@ module Sparrow
       # @return [Array<Shape>] in cm
       def shapes(pose, drawing)
         points = Body::POINTS.zip(pose.each_slice(2).map { |point| point.map { |number| number / Drawing::UNIT.to_f } }).to_h
-        far = drawing.far
         drawing.order.flat_map do |part|
           case part
           when "trunk" then trunk(points, drawing)
-          when "head" then [blob(points, "neck", "head", [4.2, 4.2], "ink"), blob(points, "head", "nose", [3.0, 1.6], "ink"), Shape.new(kind: "disc", points: [points["head"]], thick: Body::HEAD, tone: "ink")]
-          else limb(points, part, far.include?(part), drawing.tints)
+          when "head" then [blob(points, %w[neck head], [4.2, 4.2]), blob(points, %w[head nose], [3.0, 1.6]), Shape.new(kind: "disc", points: [points["head"]], thick: Body::HEAD, tone: "ink")]
+          else limb(points, part, drawing)
           end
         end
       end
 
-      def limb(points, part, far, tints)
+      def limb(points, part, drawing)
         kind, side = part.split("_")
+        far = drawing.far.include?(part)
         ((kind == "arm") ? %w[hand forearm upper_arm] : %w[foot shin thigh]).map do |bone|
           from, to, *ends = Body::LIMBS.fetch(bone)
-          blob(points, "#{from}_#{side}", "#{to}_#{side}", ends, "#{tints.include?(bone) ? "work" : "ink"}#{"far" if far}".sub("inkfar", "far"))
+          blob(points, ["#{from}_#{side}", "#{to}_#{side}"], ends, tone: "#{drawing.tints.include?(bone) ? "work" : "ink"}#{"far" if far}".sub("inkfar", "far"))
         end
       end
 
@@ -49,8 +49,8 @@ module Sparrow
         [one[0] + (other[0] - one[0]) * share, one[1] + (other[1] - one[1]) * share]
       end
 
-      def blob(points, from, to, ends, tone)
-        Shape.new(kind: "blob", points: [points.fetch(from), points.fetch(to)], ends: ends, tone: tone)
+      def blob(points, names, ends, tone: "ink")
+        Shape.new(kind: "blob", points: names.map { |name| points.fetch(name) }, ends: ends, tone: tone)
       end
     end
   end

@@ -8,8 +8,12 @@ module Sparrow
 
       module_function
 
-      # @return [Float] the least distance between two segments, cm
-      def gap(from, to, other_from, other_to)
+      # @param one [Array(Array<Float>, Array<Float>)] its ends
+      # @param two [Array(Array<Float>, Array<Float>)]
+      # @return [Float] the least distance between them, cm
+      def gap(one, two)
+        from, to = one
+        other_from, other_to = two
         line = V.subtract(to, from)
         other = V.subtract(other_to, other_from)
         between = V.subtract(from, other_from)

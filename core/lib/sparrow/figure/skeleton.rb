@@ -37,7 +37,7 @@ module Sparrow
       # Where a limb points, and about what its hinge bends forwards.
       # @param part [Orientation]
       # @return [Array(Array<Float>, Array<Float>)]
-      def self.direction(part, side, flexed, out)
+      def self.direction(part, side, flexed:, out:)
         sign = sign(side)
         sine, cosine, aside, within = [Math.sin(radians(flexed)), Math.cos(radians(flexed)), Math.sin(radians(out)), Math.cos(radians(out))]
         [part.direction(within * sine, -within * cosine, sign * aside), part.direction(-sign * aside * sine, sign * aside * cosine, within)]
@@ -49,18 +49,18 @@ module Sparrow
 
       # @param thigh [Array<Float>] its direction
       # @param hinge [Array<Float>]
-      def bend_leg(side, thigh, hinge, knee, ankle, toes = nil)
+      def bend_leg(side, thigh, hinge, knee:, ankle:, toes: nil)
         shin = V.turn(thigh, hinge, -knee)
         @points["knee_#{side}"] = V.along(self["hip_#{side}"], thigh, Body::THIGH)
         @points["ankle_#{side}"] = V.along(self["knee_#{side}"], shin, Body::SHIN)
         foot = V.turn(shin, hinge, 90 - ankle)
-        lay_foot(side, foot, V.turn(foot, hinge, -90), toes)
+        lay_foot(side, foot, V.turn(foot, hinge, -90), toes: toes)
       end
 
       # @param foot [Array<Float>] towards the toes
       # @param sole [Array<Float>] from the ankle to the sole
       # @param toes [Array<Float>, nil] where they bend against the foot: ahead on what the ball stands on
-      def lay_foot(side, foot, sole, toes = nil)
+      def lay_foot(side, foot, sole, toes: nil)
         under = V.along(self["ankle_#{side}"], sole, Body::ANKLE - 2)
         @points["heel_#{side}"] = V.along(under, foot, -Body::HEEL)
         @points["ball_#{side}"] = V.along(under, foot, Body::BALL)
@@ -68,7 +68,7 @@ module Sparrow
       end
 
       # @param arm [Array<Float>] the upper arm's direction
-      def bend_arm(side, arm, hinge, elbow, hand = nil)
+      def bend_arm(side, arm, hinge, elbow:, hand: nil)
         forearm = V.turn(arm, hinge, elbow)
         @points["elbow_#{side}"] = V.along(self["shoulder_#{side}"], arm, Body::UPPER_ARM)
         @points["wrist_#{side}"] = V.along(self["elbow_#{side}"], forearm, Body::FOREARM)
@@ -76,8 +76,10 @@ module Sparrow
       end
 
       # Two bones from a point to another, bent towards +pole+.
+      # @param ends [Array(Array<Float>, Array<Float>)] from where, and to where
       # @return [Array<Float>] the middle joint; the end is the target, or as near as it can be
-      def reach(from, target, upper, lower, pole)
+      def reach(ends, upper, lower, pole:)
+        from, target = ends
         line = V.subtract(target, from)
         wanted = V.length(line)
         length = wanted.clamp((upper - lower).abs + 0.1, (upper + lower) * 0.9995)

@@ -53,14 +53,16 @@ module Sparrow
         z = pose["z"] || 0.0
         return [[(pose["x"] || hands_place(limbs) || 0.0).to_f, (pose["hips"] || 90).to_f, z.to_f], nil] if feet.empty?
         at = [(pose["x"] || 0.0).to_f, (pose["hips"] || 88).to_f, z.to_f]
-        5.times { at = tall(pose, limbs, feet, balanced(pose, limbs, feet, at)) }
+        stance = Stance.new(pose: pose, limbs: limbs, feet: feet)
+        5.times { at = tall(stance, balanced(stance, at)) }
         [at, nil]
       end
 
       # The weight over the feet.
-      def balanced(pose, limbs, feet, at)
+      def balanced(stance, at)
+        pose = stance.pose
         return at if pose["x"] && pose["z"]
-        bones, held = tried(pose, limbs, feet, at)
+        bones, held = tried(stance, at)
         middle = V.scale(held.reduce([0.0, 0.0, 0.0]) { |sum, foot| V.add(sum, foot.point) }, 1.0 / held.size)
         weight = Body.balance(bones.points)
         ahead = (held.map { |foot| foot.contact.kind }.uniq == %w[toes]) ? 1 : 7
@@ -68,21 +70,21 @@ module Sparrow
       end
 
       # As tall as the legs allow.
-      def tall(pose, limbs, feet, at)
-        return at if pose["hips"]
-        bones, = tried(pose, limbs, feet, at)
-        heights = feet.map do |side|
-          ankle = Legs.ankle(bones, pose, side, place(bones, pose, limbs)[["feet", side]])
+      def tall(stance, at)
+        return at if stance.pose["hips"]
+        bones, held = tried(stance, at)
+        heights = stance.feet.zip(held).map do |side, foot|
+          ankle = Leg.new(bones, stance.pose, side).ankle(foot)
           hip = bones["hip_#{side}"]
           ankle[1] + Math.sqrt([(Body::LEG * NEARLY)**2 - (hip[0] - ankle[0])**2 - (hip[2] - ankle[2])**2, 100].max) - (hip[1] - at[1])
         end
         [at[0], heights.min, at[2]]
       end
 
-      def tried(pose, limbs, feet, at)
-        bones = Skeleton.new(pose, at)
-        placed = place(bones, pose, limbs)
-        [bones, feet.map { |side| placed[["feet", side]] }]
+      def tried(stance, at)
+        bones = Skeleton.new(stance.pose, at)
+        placed = place(bones, stance.pose, stance.limbs)
+        [bones, stance.feet.map { |side| placed[["feet", side]] }]
       end
 
       def hands_place(limbs)
@@ -107,36 +109,39 @@ module Sparrow
         [at.map(&:to_f), [part, side, V.add(at, point)]]
       end
 
+      # Who stands: the pose, what its limbs do, and the sides on which a foot is down.
+      Stance = Value.of(:pose, :limbs, :feet)
       # A hold and its place; +raised+ is how far a foot is tipped on its way from flat to the toes or the heel.
       Held = Value.of(:contact, :point, :raised)
 
       # @return [Hash] by limb: what it holds to and where, or the words by which it hangs
       def place(bones, pose, limbs)
-        held = limbs.to_h { |key, contact| [key, (contact && !contact.body?) ? Held.new(contact: contact, point: spot(bones, pose, key, contact)) : contact] }
-        Body::SIDES.each { |side| Legs.place(bones, pose, side, held[["feet", side]]) }
-        Body::SIDES.sort_by { |side| held[["hands", side]].is_a?(Contact) ? 1 : 0 }.each { |side| Arms.place(bones, pose, side, held[["hands", side]], @scene) }
+        held = limbs.to_h { |key, contact| [key, (contact && !contact.body?) ? Held.new(contact: contact, point: spot(bones, pose, [key, contact])) : contact] }
+        Body::SIDES.each { |side| Leg.new(bones, pose, side).place(held[["feet", side]]) }
+        Body::SIDES.sort_by { |side| held[["hands", side]].is_a?(Contact) ? 1 : 0 }.each { |side| Arm.new(bones, pose, side).place(held[["hands", side]], @scene) }
         held
       end
 
       # Where a hand or a foot holds: where it is written, where it was, or where the limb falls.
-      def spot(bones, pose, key, contact)
+      def spot(bones, pose, limb)
+        key, contact = limb
         known = @places[[key, contact.surface]]
         surface = contact.surface
         height = @scene.height(surface)
-        limb, side = key
-        fallen = (limb == "feet") ? Legs.spot(bones, pose, side) : Arms.spot(bones, pose, side, contact)
+        part, side = key
+        fallen = (part == "feet") ? Leg.new(bones, pose, side).spot : Arm.new(bones, pose, side).spot(contact)
         if @scene.upright?(surface)
           x = @scene.place(surface)
           y = contact.x || known&.at(1) || fallen[1] + (contact.by[0] || 0)
           return [x, y.to_f, (contact.z&.then { |aside| twin?(pose) ? aside * Skeleton.sign(side) : aside } || known&.at(2) || fallen[2] + (contact.by[1] || 0)).to_f]
         end
         x = if contact.x
-          contact.x + ((limb == "feet") ? Body::BALL : 0)
+          contact.x + ((part == "feet") ? Body::BALL : 0)
         else
           known && contact.by.empty? && known[0]
         end
-        x ||= (@scene.place(surface) || fallen[0]) + (contact.by[0] || 0) + ((surface && limb == "feet" && @scene.place(surface)) ? 4 : 0)
-        z = contact.z&.then { |aside| (limb == "hands" && twin?(pose)) ? aside * Skeleton.sign(side) : aside } || (known && contact.by[1].nil? && known[2]) || fallen[2] + (contact.by[1] || 0) * Skeleton.sign(side)
+        x ||= (@scene.place(surface) || fallen[0]) + (contact.by[0] || 0) + ((surface && part == "feet" && @scene.place(surface)) ? 4 : 0)
+        z = contact.z&.then { |aside| (part == "hands" && twin?(pose)) ? aside * Skeleton.sign(side) : aside } || (known && contact.by[1].nil? && known[2]) || fallen[2] + (contact.by[1] || 0) * Skeleton.sign(side)
         [x.to_f, height, z.to_f]
       end
 
@@ -152,7 +157,7 @@ module Sparrow
         start = pose.angle(keys.first)
         miss = lambda do |angle|
           tried = settle(Pose.new(pose.values.merge(keys.to_h { |key| [key, angle] })), limbs, before, trial: true)
-          Fit.miss(tried, what, amount.to_f, @scene)
+          Fit.miss(tried, what, amount: amount.to_f, scene: @scene)
         end
         angle = Fit.solve(start, &miss)
         raise ArgumentError, "#{pose["fit"]} finds no angle" unless angle

@@ -149,6 +149,7 @@ useShortcuts([
           <a :href="`/api/classes/${id}/cards.pdf?offset=${offset}`" target="_blank">{{
             $t('classes.cards_to_cut_pdf')
           }}</a>
+          <a :href="`/api/classes/${id}/wall-cards.pdf`" target="_blank">{{ $t('classes.wall_cards_pdf') }}</a>
           <Button :label="$t('classes.cards_on_phones')" size="small" variant="outlined" @click="cards = true" />
         </section>
 
