@@ -21,7 +21,7 @@ RSpec.describe "Another studio's things" do
       invitation = studio.invitations.create!(name: "X", email: "x@example.test", role: "helper", expires_at: 1.day.from_now)
       {"workouts" => workout["id"], "people" => person.id, "classes" => held["id"], "runs" => run["id"], "movements" => own["id"], "places" => studio.places.create!(name: "Barn").id,
        "benchmarks" => benchmark.id, "team" => studio.instructors.first.id, "invitations" => invitation.id, "sign-ins" => Server::Records::SignIn.first.id,
-       "person" => person.id, "block" => "main", "station" => "s1", "number" => "1", "key" => "their-tick"}
+       "person" => person.id, "block" => "main", "station" => "s1", "number" => "1", "key" => "their-tick", "version" => "#{own["id"]}.parallel"}
     end
   end
 
