@@ -14,6 +14,8 @@ module Sparrow
       MOVED_CM = 4.0
       # The lowest a pelvis is over the floor of who has not got down to it; cm.
       DOWN_CM = 27
+      # Instants looked at in each step.
+      FRAMES = 4
       POSITIONS = {"back" => "supine", "shoulders" => "supine", "front" => "prone", "side" => "side"}.freeze
       # A flag of the catalogue, and what the figure is seen to do.
       Finding = Value.row(:flag, :seen)
@@ -25,7 +27,7 @@ module Sparrow
         pairs = motion.steps.reject(&:mirrored)
         @pairs = pairs.map { |step| [step.from, step.to] }
         @given = motion.written["explained"] || {}
-        @instants = [@keys.first.bones.points, *pairs.flat_map { |step| Frames.of(motion, step) }]
+        @instants = [@keys.first.bones.points, *pairs.flat_map { |step| Frames.of(motion, step, count: FRAMES) }]
       end
 
       # @return [Array<Finding>] what the figure shows and the catalogue is silent about, without a reason in its file

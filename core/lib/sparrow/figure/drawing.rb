@@ -16,6 +16,10 @@ module Sparrow
       }.freeze
       # So much further away than the trunk, and a limb is drawn lighter.
       FAR = 5.0
+      # A mat reaches so far beyond what comes so near to the floor, and is drawn so far below it; cm.
+      NEAR_THE_FLOOR = 16.0
+      EDGE = 8.0
+      UNDER = -1.3
 
       # @param motion [Motion]
       # @param fault [Hash, nil] one wrong pose of it instead, from where a camera sees it best (`view`)
@@ -105,10 +109,7 @@ module Sparrow
 
       # @return [Array<Hash>] the pieces of the scene: fixed lines, and what goes with the body
       def props
-        @props ||= @motion.scene.pieces.map do |piece|
-          {"kind" => piece.kind, "lines" => Furniture.lines(piece).map { |line| line.flat_map { |point| @camera.flat(point).map { |number| (number * UNIT).round } } },
-           "held" => Furniture.held(piece).map { |points| points.map { |point| point.is_a?(String) ? point : @camera.flat(point).map { |number| (number * UNIT).round } } }}
-        end
+        @props ||= [*mat, *@motion.scene.pieces.map { |piece| {"kind" => piece.kind, "lines" => Furniture.lines(piece).map { |line| flat_line(line) }, "held" => held(piece)} }]
       end
 
       # @return [Boolean] whether the floor is seen as a line
@@ -122,6 +123,24 @@ module Sparrow
       end
 
       private
+
+      # A mat lies under whatever of the body comes near the floor.
+      def mat
+        return [] unless @motion.variation&.equipment&.include?("mat")
+        low = @motion.keys.flat_map { |_, key| key.bones.points.values }.select { |point| point[1] < NEAR_THE_FLOOR }
+        left, right = low.map { |point| point[0] }.minmax
+        near, far = low.map { |point| point[2] }.minmax
+        corners = [[left, near], [right, near], [right, far], [left, far]].map { |x, z| [x + ((x == left) ? -EDGE : EDGE), UNDER, z + ((z == near) ? -EDGE : EDGE)] }
+        [{"kind" => "mat", "lines" => [flat_line([*corners, corners.first])], "held" => []}]
+      end
+
+      def held(piece)
+        Furniture.held(piece).map { |points| points.map { |point| point.is_a?(String) ? point : flat_line([point]) } }
+      end
+
+      def flat_line(points)
+        points.flat_map { |point| @camera.flat(point).map { |number| (number * UNIT).round } }
+      end
 
       # What goes on its way is shown on the spot, with the floor passing: each instant is set back by its share.
       def travel

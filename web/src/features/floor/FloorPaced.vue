@@ -2,6 +2,7 @@
 import { readable } from '@/lib/readable'
 import { t } from '@/lib/text'
 import { computed } from 'vue'
+import FigureOf from '@/ui/figure/FigureOf.vue'
 import LevelMark from '@/ui/LevelMark.vue'
 import { clockText } from '@/lib/clockText'
 import { LEVELS, type Block, type BlockPreview, type Level } from '@/lib/api/types'
@@ -108,6 +109,13 @@ function about(level: Level): string {
           :key="station.id"
           :class="{ through: isTotal && next(station.id, level) === 0 }"
         >
+          <FigureOf
+            v-if="roomForStandards && versions.version(block.id, station.id, level).figure"
+            :version="versions.version(block.id, station.id, level).figure"
+            :label="versions.version(block.id, station.id, level).standard"
+            :paused="isTotal && next(station.id, level) === 0"
+            class="drawn"
+          />
           <span class="name"
             >{{ versions.version(block.id, station.id, level).name
             }}<span v-if="roomForStandards" class="standard">{{
@@ -179,6 +187,13 @@ li {
   border-bottom: 1px solid var(--rule-soft);
   padding: 0.3vh 0;
 }
+li:has(.drawn) {
+  grid-template-columns: 6.5vw 1fr auto;
+  align-items: center;
+}
+.drawn {
+  height: max(2.6rem, 8.5vh);
+}
 .name {
   font-family: var(--font-display);
   font-weight: 600;
@@ -234,6 +249,9 @@ li {
 @media (max-width: 44rem) {
   .standard {
     display: none;
+  }
+  li:has(.drawn) {
+    grid-template-columns: 5rem 1fr auto;
   }
   .levels {
     grid-template-columns: 1fr;

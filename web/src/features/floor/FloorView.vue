@@ -157,7 +157,7 @@ function askToEnd() {
         :working="moment.kind === 'work' || moment.kind === 'switch'"
         :versions="versions"
       />
-      <div v-else-if="moment.station" class="levels">
+      <div v-else-if="moment.station" class="levels drawn">
         <FloorLevel
           v-for="level in LEVELS"
           :key="level"
@@ -209,12 +209,14 @@ function askToEnd() {
   flex: 0 0 auto;
 }
 /* Where no figures stand below it, the clock has the middle of the screen. */
-.floor:not(:has(.levels)) > .middle {
+.floor:not(:has(> .drawn)) > .middle {
   flex: 1 0 auto;
 }
-.levels {
+.drawn {
   flex: 1 1 0;
   min-height: 0;
+}
+.levels {
   display: grid;
   grid-template-columns: repeat(3, minmax(0, 1fr));
   gap: 2vw;
@@ -260,8 +262,10 @@ function askToEnd() {
     overflow: visible;
     padding: var(--space-3);
   }
-  .levels {
+  .drawn {
     flex: none;
+  }
+  .levels {
     grid-template-columns: 1fr;
     gap: var(--space-2);
   }

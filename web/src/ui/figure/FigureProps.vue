@@ -27,6 +27,10 @@ defineProps<{ props: components['schemas']['FigureProp'][]; box: number[]; unit:
   stroke: var(--ink-soft);
   stroke-width: 1.4;
 }
+.props .mat {
+  stroke: color-mix(in oklab, var(--accent) 45%, var(--paper));
+  stroke-width: 2.4;
+}
 .props .bar {
   stroke-width: 3;
 }
