@@ -37,7 +37,7 @@ const calledFor = computed(() => props.calls.find((cue) => cue.levels?.length ==
         <template v-if="about">{{ $t('floor.about_this_long') }}{{ ' ' }}</template
         >{{ WORDS[moment.kind] }}<template v-if="moment.side === 'second'">{{ $t('floor.second_side') }}</template>
       </p>
-      <p class="station" :class="{ long: heading.length > 18 }" role="heading" aria-level="2">{{ heading }}</p>
+      <p class="station" :class="{ long: heading.length > 14 }" role="heading" aria-level="2">{{ heading }}</p>
       <p class="call" :class="calledFor" role="status" aria-live="polite">{{ callText }}</p>
     </div>
   </div>

@@ -122,6 +122,12 @@ const left = computed(() => {
 .done .target {
   color: var(--ink-soft);
 }
+/* Too small to be read from afar, it gives its place to the figure, which says it to who cannot see. */
+@media (max-height: 56rem) and (min-width: 44.01rem) {
+  .level:has(.figure) .standard {
+    display: none;
+  }
+}
 @media (max-width: 44rem) {
   .figure {
     flex: none;

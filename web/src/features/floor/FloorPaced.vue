@@ -30,6 +30,9 @@ const stations = computed(() =>
 
 /** What counts is read where there is room for it; the numbers always are. */
 const roomForStandards = computed(() => stations.value.length <= (isTally.value || isTotal.value ? 2 : 3))
+/** A short list moves. */
+const MOST_FIGURES = 3
+const roomForFigures = computed(() => stations.value.length <= MOST_FIGURES)
 
 function target(station: string, level: Level): string {
   const cell = props.preview.stations.find((held) => held.id === station)?.levels[level]
@@ -110,7 +113,7 @@ function about(level: Level): string {
           :class="{ through: isTotal && next(station.id, level) === 0 }"
         >
           <FigureOf
-            v-if="roomForStandards && versions.version(block.id, station.id, level).figure"
+            v-if="roomForFigures && versions.version(block.id, station.id, level).figure"
             :version="versions.version(block.id, station.id, level).figure"
             :label="versions.version(block.id, station.id, level).standard"
             :paused="isTotal && next(station.id, level) === 0"
@@ -192,7 +195,7 @@ li:has(.drawn) {
   align-items: center;
 }
 .drawn {
-  height: max(2.6rem, 8.5vh);
+  height: max(2.4rem, 7vh);
 }
 .name {
   font-family: var(--font-display);
