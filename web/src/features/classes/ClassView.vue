@@ -109,7 +109,7 @@ useShortcuts([
           {{ dayText(held.data.value.starts_at) }} · {{ held.data.value.place?.name ?? $t('classes.no_place_yet') }} ·
           {{ held.data.value.leader?.name ?? $t('classes.nobody_leads_yet') }} · {{ clockText(held.data.value.total_s)
           }}<template v-if="held.data.value.slot_minutes">
-            {{ $t('classes.of_slot_minutes_min', { slot_minutes: held.data.value.slot_minutes }) }}</template
+            {{ ' ' }}{{ $t('classes.of_slot_minutes_min', { slot_minutes: held.data.value.slot_minutes }) }}</template
           >
           <button v-if="session.plans" type="button" class="link" @click="editing = true">
             {{ $t('classes.change') }}
