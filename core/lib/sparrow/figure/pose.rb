@@ -13,7 +13,6 @@ module Sparrow
       BESIDE = %w[heel toes knees flare elbows].freeze
       ROOT = %w[rest hips x z fit touch].freeze
       SIDED = [*LEG, *ARM, *CONTACTS, *BESIDE].freeze
-      DIRECTIONS = %w[down up ahead back side].freeze
       KEYS = [*TRUNK, *SIDED, *ROOT].freeze
 
       # @return [Hash{String => Object}] each sided key by side

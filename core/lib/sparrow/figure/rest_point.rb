@@ -5,7 +5,7 @@ module Sparrow
     # The point of a part of the body that rests on something; of two, the lower.
     module RestPoint
       V = Vector
-      POINTS = {"heels" => "heel", "knees" => "knee", "hands" => "wrist", "fists" => "wrist", "elbows" => "elbow"}.freeze
+      POINTS = {"heels" => "heel", "knees" => "knee", "hands" => "wrist", "elbows" => "elbow"}.freeze
 
       LEVEL_CM = 0.6
 
@@ -19,8 +19,6 @@ module Sparrow
         when "seat", "side" then bones.at
         when "back", "front" then V.along(bones.at, V::UP, [0, bones["neck"][1] - bones.at[1]].min)
         when "shoulders" then V.along(bones["neck"], bones.chest.up, -8.0)
-        when "head" then bones["head"]
-        when "grip" then V.mix(bones["hand_l"], bones["hand_r"], 0.5)
         else lower((side ? [side] : Body::SIDES).map { |which| one(bones, which, part) })
         end
       end

@@ -99,12 +99,11 @@ module Sparrow
         shift = rest.find { |text| text.start_with?("@") }&.delete_prefix("@")&.split(",")&.map(&:to_f)
         surface = rest.find { |text| text.match?(/\A[a-z]/) }
         bones = Skeleton.new(pose)
-        free = limbs.transform_values { |contact| (contact&.body? || contact.nil?) ? contact : nil }
-        place(bones, pose, free)
+        # Limbs that hold on to the room are bent later: nothing rests on them.
+        place(bones, pose, limbs.transform_values { |contact| contact&.body? ? contact : nil })
         point = RestPoint.of(bones, part, side)
         x = shift&.first || @scene.place(surface) || (before && RestPoint.of(before.bones, part, side)[0]) || 0.0
-        y = @scene.height(surface) + Body::DEPTH.fetch(part, 3.0)
-        y = @scene.height(surface) - 2.0 if part == "grip"
+        y = @scene.height(surface) + Body::DEPTH.fetch(part)
         at = [x - point[0], y - point[1], shift&.at(1) || pose["z"] || before&.bones&.at&.at(2) || 0.0]
         [at.map(&:to_f), [part, side, V.add(at, point)]]
       end

@@ -30,6 +30,7 @@ const stations = computed(() =>
 
 /** What counts is read where there is room for it; the numbers always are. */
 const roomForStandards = computed(() => stations.value.length <= (isTally.value || isTotal.value ? 2 : 3))
+const shown = (station: string, level: Level) => props.versions.version(props.block.id, station, level)
 /** A short list moves. */
 const MOST_FIGURES = 3
 const roomForFigures = computed(() => stations.value.length <= MOST_FIGURES)
@@ -113,17 +114,15 @@ function about(level: Level): string {
           :class="{ through: isTotal && next(station.id, level) === 0 }"
         >
           <FigureOf
-            v-if="roomForFigures && versions.version(block.id, station.id, level).figure"
-            :version="versions.version(block.id, station.id, level).figure"
-            :label="versions.version(block.id, station.id, level).standard"
+            v-if="roomForFigures && shown(station.id, level).figure"
+            :version="shown(station.id, level).figure"
+            :label="shown(station.id, level).standard"
             :paused="isTotal && next(station.id, level) === 0"
             class="drawn"
           />
           <span class="name"
-            >{{ versions.version(block.id, station.id, level).name
-            }}<span v-if="roomForStandards" class="standard">{{
-              versions.version(block.id, station.id, level).standard
-            }}</span></span
+            >{{ shown(station.id, level).name
+            }}<span v-if="roomForStandards" class="standard">{{ shown(station.id, level).standard }}</span></span
           >
           <span v-if="isTotal" class="target"
             ><b>{{ total(station.id, level) - done(station.id, level) }}</b>

@@ -15,15 +15,11 @@ let running = 0
 let last = 0
 let seen = 0
 let bad = 0
-/** What the last frames took of the main thread, ms: for whoever measures. */
-export const workMs: number[] = []
 
 function frame(now: number) {
   const began = performance.now()
   for (const draw of drawers) draw(now)
   const work = performance.now() - began
-  workMs.push(work)
-  if (workMs.length > 600) workMs.shift()
   if (last) {
     seen += 1
     if (now - last > LATE_MS || work > WORK_MS) bad += 1
