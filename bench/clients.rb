@@ -15,7 +15,7 @@ module Clients
   # @yieldparam port [Integer]
   def with_server(workers: 0)
     port = TCPServer.open("127.0.0.1", 0) { |server| server.addr[1] }
-    server = Process.spawn({"PORT" => port.to_s, "RUBYOPT" => "--yjit", "WEB_CONCURRENCY" => workers.to_s}, "bundle", "exec", "puma", "-C", "server/puma.rb", "bench/config.ru", out: File::NULL)
+    server = Process.spawn({"PORT" => port.to_s, "RUBYOPT" => "--yjit", "WEB_CONCURRENCY" => workers.to_s, "FIGURES_AHEAD" => "off"}, "bundle", "exec", "puma", "-C", "server/puma.rb", "bench/config.ru", out: File::NULL)
     wait_for(port)
     yield port
   ensure

@@ -15,6 +15,7 @@ log_requests false
 http_content_length_limit 1024 * 1024 + 1
 
 # On more than one core several processes serve; each has its own connections.
+solve_ahead = -> { Server::Figures::View.solve_ahead unless ENV["FIGURES_AHEAD"] == "off" }
 worker_count = Integer(ENV.fetch("WEB_CONCURRENCY") { (Etc.nprocessors > 1) ? [Etc.nprocessors, 4].min : 0 })
 workers worker_count
 if worker_count.positive?
@@ -22,6 +23,9 @@ if worker_count.positive?
   before_fork { ActiveRecord::Base.connection_handler.clear_all_connections! }
   # A worker that no longer answers is started again.
   worker_timeout 60
+  before_worker_boot(&solve_ahead)
+else
+  after_booted(&solve_ahead)
 end
 
 # What goes wrong before the application is told without paths and lines of code.

@@ -5,15 +5,39 @@ module Server
     # A figure as JSON. The house's do not change while the process lives: each is solved
     # once, when it is first asked for.
     module View
+      # Between two figures that are solved ahead.
+      AHEAD_PAUSE_S = 0.01
       # A picture so much wider than high has two poses side by side on a card, others three.
       WIDE = 1.2
 
-      # @param variation [Sparrow::Catalogue::Variation]
-      # @return [String, nil] JSON; nil where nothing is drawn for it
-      def self.text(variation)
-        return drawn(variation) unless house?(variation)
-        @house ||= {}
-        @house[variation.id] ||= drawn(variation).freeze
+      # JSON, and an entity tag for it.
+      Answer = Struct.new(:text, :tag)
+      @house = {}
+
+      # @param version [String] the id of a version
+      # @return [Answer, nil] nil where the house has no such version, or nothing is drawn for it
+      def self.house(version)
+        @house[version] ||= Sparrow::Catalogue.house.variation(version)&.then { |variation| of(variation) }
+      end
+
+      # @param variation [Sparrow::Catalogue::Variation] a studio's own
+      # @return [Answer, nil] nil where nothing is drawn for it
+      def self.of(variation)
+        text = drawn(variation)
+        text && Answer.new(text.freeze, Digest::SHA256.hexdigest(text).slice(0, 20).freeze).freeze
+      end
+
+      # Solves the house's figures one after the other in the background, so that nobody waits
+      # for the first of them; what is asked for meanwhile goes before.
+      # @return [Thread]
+      def self.solve_ahead
+        Thread.new do
+          Thread.current.priority = -2
+          Sparrow::Figure::Library.house.ids.each do |version|
+            house(version)
+            sleep AHEAD_PAUSE_S
+          end
+        end
       end
 
       # @param names [Array<String>] of base poses

@@ -17,6 +17,22 @@ RSpec.describe "Figures" do
     expect([status, last_response.body]).to eq([304, ""])
   end
 
+  it "of the house are kept by the browser for an hour, a studio's own asked for each time" do
+    send_json(:get, "/api/figures/squat.parallel")
+    expect(last_response["cache-control"]).to eq("private, max-age=3600")
+    own = own_squat
+    send_json(:get, "/api/figures/#{own["id"]}.parallel")
+    expect(last_response["cache-control"]).to eq("private, no-cache")
+  end
+
+  it "are solved ahead in the background when the server starts" do
+    ids = %w[squat.parallel push_up.floor]
+    allow(Sparrow::Figure::Library.house).to receive(:ids).and_return(ids)
+    allow(Server::Figures::View).to receive(:house).and_call_original
+    Server::Figures::View.solve_ahead.join
+    ids.each { |id| expect(Server::Figures::View).to have_received(:house).with(id) }
+  end
+
   it "are small: under a kilobyte on average as they are compressed" do
     sizes = Sparrow::Figure::Library.house.ids.each_slice(25).map(&:first).map do |id|
       get("/api/figures/#{id}")

@@ -98,6 +98,17 @@ RSpec.describe "Moving figures" do
     page.current_window.resize_to(1280, 800)
   end
 
+  it "stand beside each version of every group that rotates, and in longer lists that people pace" do
+    rotating = %w[squat push_up glute_bridge step_up].each_with_index.map { |movement, index| station("s#{index}", movement: movement) }
+    open_floor_of(intervals(rotating, get_ready_s: 10, rest_s: 20, flow: "rotate"))
+    press :space
+    expect(page).to have_css("section[aria-label^=Group] svg.figure-of-body", count: 12)
+    listed = rotating.map { |one| one.merge("levels" => one["levels"].transform_values { |level| level.merge("reps" => 10) }) }
+    open_floor_of({"id" => "b1", "role" => "main", "format" => "chipper", "stations" => listed})
+    press :space
+    expect(page).to have_css(".level svg.figure-of-body", count: 12)
+  end
+
   it "of one's own movement are chosen from the catalogue's, or put together from base poses" do
     visit "/movements/squat"
     click_button "Copy to my movements"

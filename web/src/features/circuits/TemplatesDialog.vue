@@ -51,7 +51,7 @@ const schools = (list: string[]) => list.map(schoolName).join(', ')
             <p class="small quiet">
               {{ formats(template.formats)
               }}<template v-if="template.schools.length">
-                {{ $t('circuits.levels_by_schools', { schools: schools(template.schools) }) }}</template
+                {{ ' ' }}{{ $t('circuits.levels_by_schools', { schools: schools(template.schools) }) }}</template
               >
               · {{ plural(template.stations, 'station') }} ·
               {{ template.total_s ? clockText(template.total_s) : $t('circuits.through_the_day') }}

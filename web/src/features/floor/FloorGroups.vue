@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { LEVELS, type BlockPreview } from '@/lib/api/types'
+import { LEVELS, type BlockPreview, type Level } from '@/lib/api/types'
+import FigureOf from '@/ui/figure/FigureOf.vue'
 import LevelTally from '@/ui/LevelTally.vue'
 import type { Versions } from './useVersions'
 
@@ -22,6 +23,10 @@ const rows = computed(() =>
     return { label: group.label, station: stop?.station, rests: props.working && !works }
   }),
 )
+/** More than these at once stand still: a screen full of movement is not read, and costs frames. */
+const MOST_MOVING = 6
+const still = computed(() => rows.value.length * LEVELS.length > MOST_MOVING)
+const shown = (station: string | undefined, level: Level) => props.versions.version(props.preview.id, station, level)
 </script>
 
 <template>
@@ -31,8 +36,16 @@ const rows = computed(() =>
       <p class="name">{{ versions.name(preview.id, row.station) }}</p>
       <p v-for="level in LEVELS" :key="level" class="version">
         <LevelTally :level="level" />
-        {{ versions.version(preview.id, row.station, level).name }},
-        {{ versions.version(preview.id, row.station, level).target }}
+        <FigureOf
+          v-if="shown(row.station, level).figure"
+          :key="shown(row.station, level).figure"
+          :version="shown(row.station, level).figure"
+          :label="shown(row.station, level).standard"
+          :still="still"
+          :paused="row.rests"
+          class="drawn"
+        />
+        <span class="words">{{ shown(row.station, level).name }}, {{ shown(row.station, level).target }}</span>
       </p>
     </section>
   </div>
@@ -64,8 +77,21 @@ const rows = computed(() =>
   margin-bottom: 0.6vh;
 }
 .version {
-  font-size: max(0.9rem, 2.2vh);
-  line-height: 1.25;
+  display: flex;
+  align-items: center;
+  gap: 0.5vw;
+  font-size: max(0.9rem, 2.1vh);
+  line-height: 1.18;
+}
+.version > * {
+  flex: none;
+}
+.version > .words {
+  flex: 1 1 0;
+}
+.drawn {
+  width: max(3.2rem, 5vw);
+  height: max(2rem, 5.4vh);
 }
 @media (max-width: 44rem) {
   .groups {

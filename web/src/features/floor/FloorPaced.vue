@@ -31,9 +31,11 @@ const stations = computed(() =>
 /** What counts is read where there is room for it; the numbers always are. */
 const roomForStandards = computed(() => stations.value.length <= (isTally.value || isTotal.value ? 2 : 3))
 const shown = (station: string, level: Level) => props.versions.version(props.block.id, station, level)
-/** A short list moves. */
-const MOST_FIGURES = 3
-const roomForFigures = computed(() => stations.value.length <= MOST_FIGURES)
+/** A short list moves, a longer one shows key poses; beyond that there is room for the names alone. */
+const MOST_MOVING = 3
+const MOST_DRAWN = 6
+const roomForFigures = computed(() => stations.value.length <= MOST_DRAWN)
+const still = computed(() => stations.value.length > MOST_MOVING)
 
 function target(station: string, level: Level): string {
   const cell = props.preview.stations.find((held) => held.id === station)?.levels[level]
@@ -118,7 +120,9 @@ function about(level: Level): string {
             :version="shown(station.id, level).figure"
             :label="shown(station.id, level).standard"
             :paused="isTotal && next(station.id, level) === 0"
+            :still="still"
             class="drawn"
+            :class="{ low: still }"
           />
           <span class="name"
             >{{ shown(station.id, level).name
@@ -195,6 +199,9 @@ li:has(.drawn) {
 }
 .drawn {
   height: max(2.4rem, 7vh);
+}
+.drawn.low {
+  height: max(2rem, 4.6vh);
 }
 .name {
   font-family: var(--font-display);

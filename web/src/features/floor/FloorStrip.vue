@@ -19,7 +19,7 @@ defineProps<{
     <span class="where"
       ><b>{{ moment.blockTitle }}</b>
       <template v-if="moment.round && moment.rounds > 1">
-        {{ $t('floor.round_round_of_rounds', { round: moment.round, rounds: moment.rounds }) }}</template
+        {{ ' ' }}{{ $t('floor.round_round_of_rounds', { round: moment.round, rounds: moment.rounds }) }}</template
       ></span
     >
     <span class="status small" role="status">

@@ -51,7 +51,7 @@ const results = computed(
             <p class="quiet">
               {{ dayText(sheet.run.started_at ?? sheet.run.created_at)
               }}<template v-if="sheet.run.led_by">
-                {{ $t('logbook.led_by_led_by', { led_by: sheet.run.led_by }) }}</template
+                {{ ' ' }}{{ $t('logbook.led_by_led_by', { led_by: sheet.run.led_by }) }}</template
               >
               {{ $t('logbook.total_s_planned', { total_s: clockText(sheet.run.total_s) }) }}
             </p>

@@ -20,8 +20,10 @@ const props = withDefaults(
     speed?: number
     paused?: boolean
     rings?: boolean
+    /** Key poses that stand still, whatever else is so. */
+    stands?: boolean
   }>(),
-  { speed: 1, paused: false, rings: false },
+  { speed: 1, paused: false, rings: false, stands: false },
 )
 const seconds = defineModel<number>('seconds', { default: 0 })
 const emit = defineEmits<{ phase: [phase: string] }>()
@@ -29,8 +31,8 @@ const emit = defineEmits<{ phase: [phase: string] }>()
 const svg = useTemplateRef<SVGSVGElement>('svg')
 const reduced = usePreferredReducedMotion()
 const motion = computed(() => motionOf(props.figure))
-const stands = computed(() => motion.value.segments.length === 0)
-const still = computed(() => reduced.value === 'reduce' || tooSlow.value)
+const isHold = computed(() => motion.value.segments.length === 0)
+const still = computed(() => props.stands || reduced.value === 'reduce' || tooSlow.value)
 const poses = computed(() => (still.value ? keyPoses(motion.value, 3) : []))
 const rings = computed(() => (props.rings ? props.figure.rings : []))
 const box = computed(() => props.figure.box.join(' '))
@@ -61,7 +63,7 @@ function show() {
     ring.setAttribute('cx', String(x))
     ring.setAttribute('cy', String(y))
   }
-  const name = stands.value || pausing ? 'hold' : phase
+  const name = isHold.value || pausing ? 'hold' : phase
   if (name !== told) emit('phase', (told = name))
 }
 
@@ -77,7 +79,7 @@ const held = computed(() => heldThings(props.figure.props, props.figure.unit))
 function begin() {
   stop()
   before = 0
-  if (!still.value && !stands.value) stop = onEachFrame(draw)
+  if (!still.value && !isHold.value) stop = onEachFrame(draw)
   else emit('phase', (told = 'hold'))
 }
 let observer: IntersectionObserver | undefined

@@ -11,6 +11,8 @@ const props = defineProps<{
   speed?: number
   paused?: boolean
   rings?: boolean
+  /** Key poses, where so many move that it would be too much. */
+  still?: boolean
 }>()
 const frame = useTemplateRef<HTMLElement>('frame')
 const visible = useElementVisibility(frame)
@@ -32,6 +34,7 @@ const figure = useFigure(
       :speed="speed"
       :paused="paused"
       :rings="rings"
+      :stands="still"
     />
   </span>
 </template>
