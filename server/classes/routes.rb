@@ -9,7 +9,7 @@ module Server
       INSTANT = S::Text.new(length: 20..30, form: /\A\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}(\.\d+)?(Z|[+-]\d{2}:\d{2})\z/, says: Sparrow.say("server.classes.must_be_a_date_and_time"))
       FIELDS = {
         "starts_at" => INSTANT, "slot_minutes" => S::IntegerType.new(5..240, "minutes"), "place_id" => ID, "leader_id" => ID, "note" => S::Text.new(length: 0..2000),
-        "kit" => Places::Routes::KIT
+        "kit" => Places::Routes::KIT, "going_up" => Team::Contract::GOING_UP
       }.freeze
       NEW = S::Record.new(FIELDS.merge("workout_id" => ID, "people" => S::List.new(ID, size: 0..60, distinct: true, noun: "people"),
         "also_at" => S::List.new(INSTANT, size: 0..25, distinct: true, noun: "dates")), required: %w[workout_id starts_at])
@@ -22,7 +22,7 @@ module Server
         end
 
         def class_fields(input)
-          {starts_at: moment(input["starts_at"], "/starts_at"), slot_minutes: input["slot_minutes"], note: input["note"] || "", kit: input["kit"],
+          {starts_at: moment(input["starts_at"], "/starts_at"), slot_minutes: input["slot_minutes"], note: input["note"] || "", kit: input["kit"], going_up: input["going_up"],
            place: input["place_id"] && studio.places.fetch(input["place_id"]), leader: input["leader_id"] && studio.instructors.fetch(input["leader_id"])}
         end
 

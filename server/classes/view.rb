@@ -5,7 +5,7 @@ module Server
     # A class with its circuit, its room and its roster.
     class View < Line
       def to_h
-        super.merge("document" => @class.document, "kit" => @class.kit, "kit_there" => @class.kit_there,
+        super.merge("document" => @class.document, "kit" => @class.kit, "going_up" => @class.going_up, "kit_there" => @class.kit_there,
           "room" => @class.place && Places::View.new(@class.place).to_h,
           "roster" => @class.roster.sort_by { |entry| [entry.person.name, entry.person_id] }.map { |entry| View.entry(entry, @class) })
       end

@@ -10,7 +10,7 @@
 #
 # It's strongly recommended that you check this file into your version control system.
 
-ActiveRecord::Schema[7.2].define(version: 2026_11_27_000012) do
+ActiveRecord::Schema[7.2].define(version: 2026_11_27_000014) do
   # These are extensions that must be enabled in order to support this database
   enable_extension "plpgsql"
 
@@ -104,6 +104,7 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_27_000012) do
     t.datetime "cancelled_at"
     t.datetime "created_at", null: false
     t.datetime "updated_at", null: false
+    t.text "going_up"
     t.index ["leader_id"], name: "index_group_classes_on_leader_id"
     t.index ["place_id"], name: "index_group_classes_on_place_id"
     t.index ["studio_id", "starts_at"], name: "index_group_classes_on_studio_id_and_starts_at"
@@ -252,6 +253,7 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_27_000012) do
     t.boolean "planned", default: true, null: false
     t.integer "seconds"
     t.integer "least"
+    t.float "freshness"
     t.index ["attendance_id", "block", "station"], name: "index_results_on_attendance_id_and_block_and_station", unique: true
     t.index ["attendance_id"], name: "index_results_on_attendance_id"
     t.index ["studio_id"], name: "index_results_on_studio_id"
@@ -348,6 +350,7 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_27_000012) do
     t.integer "version", default: 1, null: false
     t.text "units", default: "metric", null: false
     t.text "week_start", default: "monday", null: false
+    t.text "going_up", default: "offered", null: false
   end
 
   create_table "ticks", id: :uuid, default: -> { "gen_random_uuid()" }, force: :cascade do |t|

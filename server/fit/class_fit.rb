@@ -29,7 +29,7 @@ module Server
 
       # @return [Sparrow::Fitting::Sheet]
       def sheet
-        @sheet ||= Sparrow::Fitting::Sheet.new(timeline, entries.map { |entry| participant(entry) }, kit: @class.kit_there, catalogue: @catalogue)
+        @sheet ||= fitted(entries.map { |entry| participant(entry) })
       end
 
       # One person alone, for a quick answer: what must be shared is seen in the whole sheet only.
@@ -37,7 +37,7 @@ module Server
       def alone(person_id)
         place = entries.index { |entry| entry.person_id == person_id }
         return unless place
-        Sparrow::Fitting::Sheet.new(timeline, [participant(entries[place])], kit: @class.kit_there, from: place, catalogue: @catalogue)
+        fitted([participant(entries[place])], from: place)
       end
 
       # One person's cells as the whole sheet has them. The others are fitted too only where this
@@ -88,7 +88,16 @@ module Server
         @needs ||= Sparrow::Fitting::Needs.new(sheet)
       end
 
+      # @return [Boolean] whether steps up are taken here, not offered
+      def to_reserve?
+        (@class.going_up || @class.studio.going_up) == "taken"
+      end
+
       private
+
+      def fitted(people, from: 0)
+        Sparrow::Fitting::Sheet.new(timeline, people, kit: @class.kit_there, from: from, turn: @date.jd, to_reserve: to_reserve?, catalogue: @catalogue)
+      end
 
       def loaded
         found = @class.coming

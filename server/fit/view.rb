@@ -12,7 +12,7 @@ module Server
       # @return [Hash]
       def to_h
         {"stations" => stations, "people" => @fit.sheet.assignments.map { |assignment| View.person(@fit.sheet, assignment, @fit.versions) }, "needs" => @fit.needs.rows.map { |row| need(row) },
-         "moved" => @fit.sheet.moved.size, "lock_version" => @fit.lock_version, "notices" => @fit.notices, "set_aside" => @fit.set_aside.map { |stored, name, why| set_aside(stored, name, why) }}
+         "moved" => @fit.sheet.moved.size, "going_up" => @fit.to_reserve? ? "taken" : "offered", "lock_version" => @fit.lock_version, "notices" => @fit.notices, "set_aside" => @fit.set_aside.map { |stored, name, why| set_aside(stored, name, why) }}
       end
 
       # @param sheet [Sparrow::Fitting::Sheet]
@@ -23,14 +23,14 @@ module Server
         cells = sheet.cells(participant.id)
         {"id" => participant.id, "name" => participant.name, "level" => participant.pacing_level, "new" => participant.newcomer, "screening" => participant.screening,
          "tired" => participant.state == "tired", "sore" => participant.sore, "limits" => participant.limits.map(&:words),
-         "stale" => participant.estimates.all.any?(&:stale), "measured" => participant.estimates.all.any? { |estimate| estimate.source != "guess" },
+         "stale" => participant.estimates.all.any? { |estimate| estimate.best.stale }, "measured" => participant.estimates.all.any? { |estimate| !estimate.best.guess? },
          "attention" => cells.any?(&:attention?), "cells" => cells.map { |cell| cell.to_h.merge("choice_version" => versions.fetch([participant.id, cell.place.block.id, cell.place.station.id], 0)) }}
       end
 
       private
 
       def stations
-        @fit.sheet.course.places.map do |place|
+        @fit.sheet.stations.map(&:last).map do |place|
           {"block" => place.block.id, "block_title" => place.block.name, "role" => place.block.role, "station" => place.station.id, "name" => place.station.name,
            "movement" => place.station.movement&.id, "rounds" => place.block.round_count,
            "levels" => Sparrow::Level::ALL.to_h { |level| [level, {"variation" => place.station.at(level).variation&.id, "target" => Sparrow::Planning::Wording.at(place.station, level)}] }}

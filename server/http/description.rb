@@ -13,7 +13,7 @@ module Server
       PARTS = {"AttendanceEntry" => Sparrow::Logging::Form::ATTENDANCE, "ExceptionEntry" => Sparrow::Logging::Form::EXCEPTION}.freeze
       # What the description has beside the bodies: answers hold it too, or it is a long list that changes by itself.
       ELSEWHERE = {
-        "Level" => People::Contract::LEVEL, "Role" => Team::Contract::ROLE, "Units" => Team::Contract::UNITS, "WeekStart" => Team::Contract::WEEK_START, "TimeZone" => Team::Contract::TIME_ZONE,
+        "Level" => People::Contract::LEVEL, "Role" => Team::Contract::ROLE, "Units" => Team::Contract::UNITS, "WeekStart" => Team::Contract::WEEK_START, "GoingUp" => Team::Contract::GOING_UP, "TimeZone" => Team::Contract::TIME_ZONE,
         "DateLocale" => Team::Contract::DATE_LOCALE, "Contact" => People::Contract::CONTACT, "Limit" => Sparrow::People::Limits::Form::LIMIT,
         "HealthNotes" => Sparrow::People::Limits::Form::HEALTH, "House" => Standards::Routes::FORM, "FormatId" => Planning::Routes::FORMAT
       }.freeze

@@ -15,7 +15,7 @@ module Server
         def benchmark_sheet
           people = studio.people.training.includes(:benchmarks)
           {
-            "tests" => Sparrow::Capacity::Benchmarks.all.map { |test| test.to_h.except(:table, :times).compact.transform_keys(&:to_s) },
+            "tests" => Sparrow::Capacity::Benchmarks.all.map { |test| test.to_h.except(:counts).compact.transform_keys(&:to_s) },
             "people" => people.map do |person|
               latest = person.benchmarks.group_by(&:test).transform_values { |taken| taken.max_by(&:taken_on) }
               People::Line.new(person).to_h.merge("screening" => person.screening, "latest" => latest.transform_values do |taken|

@@ -2,8 +2,7 @@
 
 module Server
   module People
-    # What is known of what somebody can do: tests taken, and sets after which they
-    # said how many were left.
+    # What is known of what somebody can do: tests taken, and what was logged.
     module Evidence
       # What is looked through, fetched for all of them at once.
       # @param people [Array<Records::Person>]
@@ -27,7 +26,7 @@ module Server
 
       def self.results(person, catalogue, for_class)
         person.telling_results.reject { |result| for_class && (result.done_at >= for_class.starts_at || result.group_class_id == for_class.id) }
-          .filter_map { |result| Sparrow::Capacity::Evidence.of_result(catalogue.variation(result.variation), result, on: result.done_at.to_date) }
+          .filter_map { |result| Sparrow::Capacity::Evidence.of_result(catalogue.variation(result.variation), result, on: result.done_at.to_date, hurt: result.hurt) }
       end
       private_class_method :tests, :results
     end

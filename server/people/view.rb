@@ -35,9 +35,10 @@ module Server
         estimates = @person.estimates(@today, catalogue: @catalogue)
         profile = estimates.profile
         estimates.all.map do |estimate|
+          best = estimate.best
           {
-            "pattern" => estimate.pattern, "level" => estimate.level, "source" => estimate.source, "known_on" => estimate.on&.iso8601, "stale" => estimate.stale,
-            "factor" => estimate.factor.to_f, "rough" => estimate.rough, "strength" => estimate.strength&.to_f&.round(4), "words" => estimate.words(@today),
+            "pattern" => estimate.pattern, "level" => estimate.level, "source" => best.source, "known_on" => best.on&.iso8601, "stale" => best.stale,
+            "factor" => best.factor.to_f, "rough" => best.rough, "strength" => estimate.reps&.value&.to_f&.round(4), "words" => estimate.words(@today),
             "ladders" => Sparrow::Capacity::Prediction.of(estimate.pattern, profile, @catalogue)
           }
         end

@@ -45,13 +45,13 @@ module Server
       end
 
       def sheet
-        places = @fit.sheet.course.places.select { |place| %w[main finisher].include?(place.block.role) }
+        places = @fit.sheet.stations.map(&:last).each_with_index.select { |place, _| %w[main finisher].include?(place.block.role) }
         people = @fit.sheet.assignments
         return @pdf.text(Sparrow.say("server.print.nobody_is_on_the_roster"), size: 10) if people.empty? || places.empty?
         parts = places.each_slice((places.size / (places.size / MOST_COLUMNS.to_f).ceil.to_f).ceil).to_a
         parts.each_with_index do |part, index|
           @pdf.start_new_page if index.positive?
-          header = ["", *part.map { |place| place.station.name }]
+          header = ["", *part.map { |place, _| place.station.name }]
           grid = Grid.new(@pdf, header, people.map { |assignment| row(assignment, part) }, type: type)
           room = @pdf.cursor - FOOT
           # Sizes fall and heights with them. At the smallest it goes on over the page.
@@ -66,7 +66,7 @@ module Server
       def row(assignment, places)
         cells = @fit.sheet.cells(assignment.participant.id)
         name = [assignment.participant.name, Page::MARKS.fetch(assignment.participant.pacing_level)].join("  ")
-        [name, *places.map { |place| cell(cells[place.index]) }]
+        [name, *places.map { |_, station| cell(cells[station]) }]
       end
 
       def cell(cell)

@@ -8,8 +8,12 @@ module Server
 
       belongs_to :attendance, class_name: "Server::Records::Attendance"
 
-      # Those that tell something: what was left, or a target that was not met.
-      TELLING = "results.reps_left IS NOT NULL OR results.reps < results.least OR results.seconds < results.least"
+      # What was left, and a target that was not met, tell how much was there; a target that was met, that so much was:
+      # of these only the latest are looked at.
+      EXACT = "results.reps_left IS NOT NULL OR results.reps < results.least OR results.seconds < results.least"
+      LATEST = 12.weeks
+      # What a result tells, and when it was done.
+      Telling = Struct.new(:person_id, :group_class_id, :done_at, :hurt, :variation, :reps, :seconds, :least, :reps_left, :freshness)
 
       # @return [Hash] as it would have been typed
       def as_exception
@@ -17,10 +21,13 @@ module Server
       end
 
       # @param people [Array<Person>]
-      # @return [Array<Result>] with person_id, group_class_id and done_at beside
+      # @return [Array<Telling>] in order of time
       def self.telling_of(people)
-        where(skipped: false, studio_id: people.first&.studio_id).where(TELLING).joins(attendance: :run).where(attendances: {person_id: people.map(&:id)})
-          .select("results.*", "attendances.person_id", "runs.group_class_id", "COALESCE(runs.started_at, runs.created_at) AS done_at").order("done_at", :id).to_a
+        where(skipped: false, studio_id: people.first&.studio_id).where.not(variation: nil).where("results.reps IS NOT NULL OR results.seconds IS NOT NULL")
+          .joins(attendance: :run).where(attendances: {person_id: people.map(&:id)})
+          .where("#{EXACT} OR COALESCE(runs.started_at, runs.created_at) > ?", LATEST.ago).order(Arel.sql("COALESCE(runs.started_at, runs.created_at)"), :id)
+          .pluck("attendances.person_id", "runs.group_class_id", Arel.sql("COALESCE(runs.started_at, runs.created_at)"), Arel.sql("attendances.pain IS NOT NULL"),
+            "results.variation", "results.reps", "results.seconds", "results.least", "results.reps_left", "results.freshness").map { |row| Telling.new(*row) }
       end
     end
   end

@@ -65,6 +65,11 @@ module Server
         @sheet ||= Sparrow::Logging::Sheet.new(Sparrow::Plan.stored(document, catalogue: studio.catalogue), catalogue: studio.catalogue)
       end
 
+      # @return [Sparrow::Plan::Timeline]
+      def timeline
+        Sparrow::Plan::Timeline.compile(Sparrow::Plan.stored(document, catalogue: studio.catalogue))
+      end
+
       # What each person was given: as it was when the log was first written, else
       # as the fit has it now.
       # @return [Hash{String => Hash{Array(String, String) => Sparrow::Logging::PlannedTarget}}] by person; empty without a class

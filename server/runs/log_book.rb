@@ -80,6 +80,7 @@ module Server
       def replace(attendances)
         @counted = @run.counted
         rows = checked(attendances)
+        look_back(rows.map { |_, person, _| person })
         Records::Attendance.where(studio_id: @run.studio_id, run_id: @run.id).delete_all
         rows.each do |line, person, results|
           attendance = @run.attendances.create!(
@@ -93,7 +94,17 @@ module Server
 
       def insert(attendance, results)
         return if results.empty?
-        Records::Result.insert_all!(results.map { |result| result.to_h.merge(studio_id: @run.studio_id, attendance_id: attendance.id) })
+        fresh = @freshness.of(results, attendance.level, @profiles.fetch(attendance.person_id))
+        rows = results.zip(fresh).map { |result, share| result.to_h.merge(studio_id: @run.studio_id, attendance_id: attendance.id, freshness: share) }
+        Records::Result.insert_all!(rows)
+      end
+
+      # What was known of everybody before: with it a late set is turned back to what is there fresh.
+      def look_back(people)
+        People::Evidence.load(people)
+        day = (@run.started_at || @run.created_at).to_date
+        @profiles = people.to_h { |person| [person.id, person.estimates(day, for_class: @run.group_class, catalogue: @run.studio.catalogue).profile] }
+        @freshness = Sparrow::Logging::Freshness.new(@run.timeline, catalogue: @run.studio.catalogue)
       end
 
       # @raise [Sparrow::Refused] with every unknown person and station

@@ -34,7 +34,7 @@ RSpec.describe Server::People::Evidence do
   it "takes a count against the clock, and a step rate, for what they stand for" do
     tested("sit_to_stand", "squat.chair_sit", 12)
     tested("steps", "high_knees.quick_march", 100)
-    expect(found.to_h { |item| [item.pattern, item.amount] }).to eq("squat" => 24, "gait" => 150)
+    expect(found.to_h { |item| [item.pattern, item.amount] }).to eq("squat" => 20, "gait" => 300)
   end
 
   it "is a set with what was left of it, for each side where sides alternate" do
@@ -46,8 +46,22 @@ RSpec.describe Server::People::Evidence do
     expect(found.map(&:on).uniq).to eq([Date.new(2026, 11, 17)])
   end
 
-  it "is nothing where nobody said what was left, where it was skipped, held or kept up for a time" do
-    result("push_up.floor", reps: 8)
+  it "is the least that is there where a target was met and nothing noted, for twelve weeks" do
+    result("push_up.floor", reps: 8, least: 8)
+    result("plank.forearm", station: "s2", seconds: 40, least: 40)
+    expect(found.map { |item| [item.pattern, item.amount, item.bound] }).to contain_exactly(["push", 8, true], ["trunk_bracing", 40, true])
+    run.update!(started_at: 13.weeks.ago)
+    expect(found).to eq([])
+  end
+
+  it "is nothing where something hurt and they stopped early, but for what was left" do
+    attendance.update!(pain: "left wrist")
+    result("push_up.floor", reps: 3, least: 8)
+    result("row.long", station: "s2", reps: 8, least: 8)
+    expect(found.map { |item| [item.pattern, item.bound] }).to eq([["pull", true]])
+  end
+
+  it "is nothing where it was skipped, or no number tells how much was done" do
     result("row.long", station: "s2", reps: 8, reps_left: 2, skipped: true)
     result("plank.forearm", station: "s3", reps_left: 5)
     result("jumping_jack.full", station: "s4", reps: 30, reps_left: 5)
@@ -59,7 +73,8 @@ RSpec.describe Server::People::Evidence do
     result("push_up.floor", reps: 6, least: 8)
     result("plank.forearm", station: "s2", seconds: 25, least: 40)
     result("row.long", station: "s3", reps: 8, least: 8)
-    expect(found.map { |item| [item.pattern, item.yields, item.amount] }).to contain_exactly(["push", "reps", 6], ["trunk_bracing", "hold", 25])
+    expect(found.map { |item| [item.pattern, item.yields, item.amount] }).to contain_exactly(["push", "reps", 6], ["trunk_bracing", "hold", 25], ["pull", "reps", 8])
+    expect(found.reject(&:bound).map(&:pattern)).to contain_exactly("push", "trunk_bracing")
   end
 
   it "leaves out what came when a class began, or later" do

@@ -7,7 +7,7 @@ module Server
       S = Sparrow::Schema
       CHANGE = S::Record.new({
         "name" => Team::Contract::STUDIO_NAME, "time_zone" => Team::Contract::TIME_ZONE, "date_locale" => Team::Contract::DATE_LOCALE, "units" => Team::Contract::UNITS,
-        "week_start" => Team::Contract::WEEK_START, "audit_days" => Team::Contract::DAYS,
+        "week_start" => Team::Contract::WEEK_START, "going_up" => Team::Contract::GOING_UP, "audit_days" => Team::Contract::DAYS,
         "retention_days" => Team::Contract::DAYS, "version" => S::IntegerType.new(1..1_000_000_000)
       }, required: %w[name time_zone date_locale audit_days retention_days version])
       DELETE = S::Record.new({"name" => S::Text.new(length: 1..120), "password" => Team::Contract::PASSWORD}, required: %w[name password])
@@ -16,7 +16,7 @@ module Server
       # What these routes share.
       module Helpers
         def studio_view
-          studio.attributes.slice("id", "name", "time_zone", "date_locale", "units", "week_start", "demo", "audit_days", "retention_days", "version")
+          studio.attributes.slice("id", "name", "time_zone", "date_locale", "units", "week_start", "going_up", "demo", "audit_days", "retention_days", "version")
             .merge("time_zones" => Team::Contract::TIME_ZONES, "date_locales" => Team::Contract::DATE_LOCALES, "due_for_erasure" => due_for_erasure)
         end
 

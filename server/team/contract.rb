@@ -20,6 +20,7 @@ module Server
       # Loads in kilograms or pounds, heights in centimetres or inches.
       UNITS = S::OneOf.new("metric", "imperial")
       WEEK_START = S::OneOf.new(*Sparrow::Week::STARTS.keys)
+      GOING_UP = S::OneOf.new(*Sparrow::Fitting::GOING_UP)
       # Where calendars begin with Sunday, by the Unicode locale data; elsewhere they begin with Monday.
       SUNDAY_FIRST = %w[en-US en-CA fr-CA en-IN en-ZA es-MX pt-PT pt-BR].freeze
       DAYS = S::IntegerType.new(30..3650, "days")

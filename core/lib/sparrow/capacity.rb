@@ -10,16 +10,34 @@ module Sparrow
     # Beyond this a clean maximum says little about strength.
     MOST = 100
 
-    # Fresh maximum in moves per working side, from the strength index S and the
-    # demand d: N = 30 × (S / d − 1) (Epley 1985, turned round), within 0 and 100.
-    # @return [Rational, Float]
-    def self.moves(strength, demand)
-      (30 * ((strength / demand) - 1)).clamp(0, MOST)
+    # k of the model: how many moves more a share of strength in reserve is worth (Epley 1985).
+    K = 30
+    # Legs do more at the same share of their strength (Hoeger 1990).
+    K_OF_LEGS = 50
+    LEGS = %w[squat lunge hinge].freeze
+
+    # @param pattern [String]
+    # @return [Integer] k
+    def self.k(pattern)
+      LEGS.include?(pattern) ? K_OF_LEGS : K
     end
 
-    # The strength index from a clean maximum at a demand: S = d × (1 + n / 30).
-    def self.strength(demand, most)
-      demand * (1 + (most/30r))
+    # @param variation [Catalogue::Variation]
+    # @return [Boolean] whether what it asks is measured in seconds
+    def self.by_time?(variation)
+      !variation.counted? || BY_TIME.include?(variation.pattern)
+    end
+
+    # Fresh maximum in moves per working side, from the strength index S and the
+    # demand d: N = k × (S / d − 1), within 0 and 100.
+    # @return [Rational, Float]
+    def self.moves(strength, demand, k)
+      (k * ((strength / demand) - 1)).clamp(0, MOST)
+    end
+
+    # The strength index from a clean maximum at a demand: S = d × (1 + n / k).
+    def self.strength(demand, most, k)
+      demand * (1 + (most / k.to_r))
     end
 
     # Longest hold at a demand: T = T_ref × (d_ref / d)², an estimate.

@@ -9,8 +9,8 @@ module Sparrow
     LEAST = 3
     # Of a hold, or work kept up for a time.
     LEAST_S = 5
-    # What a lowered number leaves, in moves or seconds.
-    LOWERED_LEAVES = 1
+    # Who could clearly do more is offered a step, or is given it: as planned, or to the reserve.
+    GOING_UP = %w[offered taken].freeze
     PASSES = 3
   end
 end

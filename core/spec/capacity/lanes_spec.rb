@@ -64,7 +64,7 @@ RSpec.describe Sparrow::Capacity::Lanes do
     expect(sets.sum).to eq(30)
     expect(sets.max - sets.min).to be <= 1
     expect(sets.size).to be > 2
-    expect(Sparrow::Capacity::Sets.comfortable(prescription, 40)).to all(be <= 6)
+    expect(Sparrow::Capacity::Sets.comfortable(prescription, 40)).to all(be <= 7)
     expect(Sparrow::Capacity::Sets.comfortable(prescription, 40).sum).to eq(40)
   end
 end

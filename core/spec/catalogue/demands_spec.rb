@@ -10,13 +10,14 @@ RSpec.describe "The demands of the catalogue" do
   end
 
   def reps(from, done, to)
-    Sparrow::Capacity.moves(Sparrow::Capacity.strength(demand(from), done), demand(to))
+    k = Sparrow::Capacity.k(catalogue.variation(from).pattern)
+    Sparrow::Capacity.moves(Sparrow::Capacity.strength(demand(from), done, k), demand(to), k)
   end
 
   {
     "push" => [["push_up.floor", 10, "push_up.hands_60", 31..34], ["push_up.floor", 10, "push_up.knees", 21..24], ["push_up.floor", 10, "push_up.feet_30", 6..8],
       ["push_up.floor", 25, "pike_press.floor", 8..13], ["push_up.floor", 25, "pike_press.bench", 18..25]],
-    "squat" => [["squat.chair_sit", 20, "squat.chair_tap", 8..16], ["squat.chair_tap", 14, "squat.parallel", 7..11], ["squat.parallel", 60, "one_leg_squat.full", 2..6],
+    "squat" => [["squat.chair_sit", 20, "squat.chair_tap", 13..15], ["squat.chair_tap", 14, "squat.parallel", 7..9], ["squat.parallel", 60, "one_leg_squat.full", 2..6],
       ["squat.parallel", 40, "one_leg_squat.box", 1..7], ["squat.parallel", 30, "goblet_squat.full", 20..30]],
     "lunge" => [["lunge_back.free", 20, "forward_lunge.free", 14..20], ["lunge_back.free", 20, "get_up.free", 10..15], ["lunge_back.free", 20, "split_squat.rear_raised", 5..10]],
     "hinge" => [["glute_bridge.two_leg", 30, "glute_bridge.one_leg", 5..10], ["glute_bridge.two_leg", 30, "hip_hinge.one_leg", 8..14], ["glute_bridge.two_leg", 30, "hip_thrust.full", 13..19]],

@@ -6,8 +6,9 @@ RSpec.describe Sparrow::Fitting::Allowed do
   end
 
   def options(movement)
-    read = workout(movement)
-    Sparrow::Fitting::Options.new(read.blocks.first.stations.first, read.house).all
+    block = workout(movement).blocks.first
+    found = Sparrow::Fitting::Options.new(block, block.stations.first)
+    [*found.down_from("beginner"), *found.up_from("beginner")]
   end
 
   def variation(movement, name)
@@ -33,7 +34,8 @@ RSpec.describe Sparrow::Fitting::Allowed do
     sore = person(sore: %w[wrist])
     expect(limits(sore, variation("squat", "jump"))).to eq("no hard landings with a sore wrist")
     expect(limits(sore, variation("side_hop", "low"))).to be_nil
-    expect(limits(sore, variation("push_up", "floor"))).to be_nil
+    expect(limits(sore, variation("push_up", "floor"))).to eq("spares: wrist, gently")
+    expect(limits(sore, variation("push_up_fists", "wall"))).to be_nil
   end
 
   it "gives nothing for which the room has no piece, and counts walls nowhere" do
@@ -52,6 +54,14 @@ RSpec.describe Sparrow::Fitting::Allowed do
       expect(house(guarded, variation("squat", "jump"), standard: variation("squat", "jump"))).to include("no hard landings yet")
     end
     expect(house(person(screening: "cleared", measured: {"squat.parallel" => 40}), variation("squat", "parallel"), standard: standard)).to be_nil
+  end
+
+  it "goes no more than one level above their own, and not above one that is a guess" do
+    standard = variation("push_up", "knees")
+    tested = person(level: "beginner", measured: {"push_up.knees" => 40})
+    expect(house(tested, variation("push_up", "floor"), standard: standard)).to be_nil
+    expect(house(tested, variation("push_up", "feet_30"), standard: standard)).to eq("more than one level above theirs")
+    expect(house(person(level: "beginner"), variation("squat", "parallel"), standard: variation("squat", "chair_tap"))).to start_with("first: ")
   end
 
   it "asks for a variation's prerequisite only above their own level, and only where nothing has been seen" do

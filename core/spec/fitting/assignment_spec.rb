@@ -29,19 +29,20 @@ RSpec.describe Sparrow::Fitting::Assignment do
 
   it "offers for shared kit only what is easier, and each with a number that holds" do
     held = assignment(person(measured: {"push_up.floor" => 40})).call
-    others = held.others(0)
-    expect(others.map(&:demand)).to eq(others.map(&:demand).sort.reverse)
+    others = held.others(0, short: ["mat"])
+    expect(others).not_to be_empty
     expect(others).to all(satisfy { |option| option.demand < held.assigned.first.option.demand })
-    expect(others).to all(satisfy { |option| held.forecast.slack(0, option, 0) >= -1e-9 })
+    expect(others).to all(satisfy { |option| held.highest(0).leaves?(0, option, nil) })
+    expect(others.last.equipment).not_to include("mat")
   end
 
-  it "finds something of the pattern that needs none of the pieces that are short" do
-    held = assignment(person(measured: {"lunge_back.free" => 30}), intervals([station("u", movement: "step_up")], work_s: 30)).call
-    instead = held.elsewhere(0, without: ["step"])
+  it "finds something else that needs none of the pieces that are short" do
+    steps = intervals([station("u", movement: "step_up")], work_s: 30)
+    held = assignment(person(measured: {"lunge_back.free" => 30}), steps).call
+    instead = held.others(0, short: ["step"]).last
     expect(instead.equipment).not_to include("step")
     expect([instead.variation.pattern, instead.demand <= held.assigned.first.option.demand]).to eq(["lunge", true])
-    waiting = assignment(person(screening: "see_instructor")).call
-    expect([waiting.others(0), waiting.elsewhere(0, without: [])]).to eq([[], nil])
+    expect(assignment(person(screening: "see_instructor")).call.others(0, short: [])).to eq([])
   end
 
   it "takes a choice without a variation as a number for the compound it stands on" do
@@ -57,14 +58,12 @@ RSpec.describe Sparrow::Fitting::Assignment do
     expect(assignment(person(choices: {%w[main p] => choice}, measured: {"push_up.floor" => 30})).call.assigned.first.kind).to eq("fits")
   end
 
-  it "says the most of a variation that leaves the reserve, and nothing where not one does" do
+  it "says the most of a version that leaves the reserve, and nothing where not one does" do
     held = assignment(person(measured: {"push_up.floor" => 20})).call
-    option = held.course.options(0).find { |known| known.variation.id == "push_up.floor" }
-    asked = Hash.new { |hash, number| hash[number] = option.asking(number) }
-    most = held.highest(0, asked, 30)
-    expect(held.forecast.slack(0, asked[most], 2)).to be >= -1e-9
-    expect(held.forecast.slack(0, asked[most + 1], 2)).to be_negative
+    option = held.course.option(0, Sparrow::Catalogue.house.variation("push_up.floor"), "intermediate")
+    most = held.most(0, option, 30.downto(1).to_a)
+    expect([most, most + 1].map { |number| held.highest(0).leaves?(0, option, number) }).to eq([true, false])
     weak = assignment(person(measured: {"push_up.floor" => 1})).call
-    expect(weak.highest(0, asked, 30)).to be_nil
+    expect(weak.most(0, option, 30.downto(1).to_a)).to be_nil
   end
 end

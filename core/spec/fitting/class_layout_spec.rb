@@ -30,12 +30,21 @@ RSpec.describe Sparrow::Fitting::ClassLayout do
     found = course(intervals([station("a", movement: "push_up")]))
     expect(found.place("main", "a").station.movement.id).to eq("push_up")
     expect(found.place("main", "z")).to be_nil
-    alike, others = found.stand_ins(0).values_at(:alike, :others)
-    expect((alike + others).map(&:movement_id)).not_to include("push_up")
-    expect([alike.map(&:pattern).uniq, others.map(&:pattern).uniq.include?("push")]).to eq([%w[push], false])
-    [alike, others].each { |variations| expect(variations.map(&:demand_value)).to eq(variations.map(&:demand_value).sort.reverse) }
-    expect(others).to all(satisfy { |variation| Sparrow::People::WaysRound.shares?(variation, Sparrow::Catalogue.house.movement("push_up")) })
-    expect(found.elsewhere(0, alike.first, "beginner")).to have_attributes(variation: alike.first, level: "beginner")
+    stand_ins = found.stand_ins(0, "intermediate")
+    expect(stand_ins.map { |option| option.variation.movement_id }).not_to include("push_up")
+    expect(stand_ins.first.pattern).to eq("push")
+    movement = Sparrow::Catalogue.house.movement("push_up")
+    others = stand_ins.reject { |option| option.pattern == "push" }
+    expect(others).to all(satisfy { |option| Sparrow::People::WaysRound.shares?(option.variation, movement) })
+    expect(stand_ins.map(&:demand).max).to be <= found.standard(0, "intermediate").demand
+    expect(stand_ins.map { |option| option.variation.impact }).not_to include("high")
+  end
+
+  it "has a place for each level where rounds escalate from one to the next" do
+    found = course(intervals([station("a", movement: "squat")], rounds: 3, escalate: true))
+    expect(found.places.map(&:level)).to eq(Sparrow::Level::ALL)
+    expect(found.visits("advanced", 0).map { |visit| [visit.place, visit.round] }).to eq([[0, 1], [1, 2], [2, 3]])
+    expect(found.visits("beginner", 0).map(&:place)).to eq([0, 0, 0])
   end
 
   it "keeps warm-up and cool-down places too" do

@@ -42,8 +42,10 @@ RSpec.describe "The fit in every format" do
   it "takes the whole prescription of the round where levels escalate" do
     block = intervals([station("p", movement: "push_up", levels: {"beginner" => {"work_s" => 20}, "advanced" => {"work_s" => 40}})], rounds: 3, escalate: true, work_s: 30, rest_s: 60)
     cells = sound(block)
-    expect(cells["strong"].first.outlooks.map(&:round)).to eq([1, 2, 3])
-    expect(cells["weak"].first.outlooks.map(&:round)).to eq([1, 2, 3])
+    strong, weak = cells.values_at("strong", "weak").map(&:first)
+    expect([strong, *strong.earlier].map { |cell| [cell.option.level, cell.outlooks.map(&:round)] }).to eq([["advanced", [3]], ["beginner", [1]], ["intermediate", [2]]])
+    expect([strong, *strong.earlier].map { |cell| cell.option.variation }).to eq(%w[advanced beginner intermediate].map { |level| strong.place.station.at(level).variation })
+    expect([weak.earlier, weak.rounds.map(&:first), strong.rounds.map(&:first)]).to eq([[], [1, 2, 3], [1, 2, 3]])
   end
 
   it "follows the rounds of the level they follow and not of the pattern's" do

@@ -2,104 +2,130 @@
 
 RSpec.describe Sparrow::Fitting::Options do
   def options(assigned, **block)
-    workout = Sparrow::Plan.read(workout_document(intervals([assigned], **block)))
-    described_class.new(workout.blocks.first.stations.first, workout.house)
+    keys = intervals([assigned], **block)
+    keys = keys.except("work_s", "rest_s", "rounds").merge(block.transform_keys(&:to_s)) if block[:format]
+    read = Sparrow::Plan.read(workout_document(keys)).blocks.first
+    described_class.new(read, read.stations.first)
   end
 
-  def ladder(assigned, **block)
-    options(assigned, **block).all.map { |option| [option.variation.id.split(".").last, option.level, option.unit, option.number] }
+  def every(found, level)
+    [*found.up_from(level).reverse, *found.down_from(level)]
   end
 
-  it "lists a ladder's variations from the hardest down, each with the number of the level whose band holds it" do
-    assigned = station("p", movement: "push_up", levels: {"beginner" => {"variation" => "push_up.knees", "reps" => 5}, "intermediate" => {"variation" => "push_up.floor", "reps" => 8},
-                                                          "advanced" => {"variation" => "push_up.feet_30", "reps" => 12}})
-    expect(ladder(assigned)).to eq([
-      ["feet_30", "advanced", "reps", 12], ["floor", "intermediate", "reps", 8], ["hands_30", "intermediate", "reps", 8],
-      ["knees", "beginner", "reps", 5], ["hands_60", "beginner", "reps", 5], ["wall", "beginner", "reps", 5]
-    ])
+  def short(options)
+    options.map { |option| [option.variation.id.split(".").last, option.unit, option.number] }
   end
 
-  it "lists one variation with each level's number, the higher first, where the levels share it" do
-    assigned = station("s", movement: "squat", levels: Sparrow::Level::ALL.zip([10, 15, 20]).to_h { |level, reps| [level, {"variation" => "squat.parallel", "reps" => reps}] })
-    parallel = ladder(assigned).select { |variation, *| variation == "parallel" }
-    expect(parallel.map(&:last)).to eq([20, 15, 10])
-    expect(parallel.map { |_, level, *| level }).to eq(%w[advanced intermediate beginner])
+  def same(movement, variation, **keys)
+    station("s", movement: movement, levels: Sparrow::Level::ALL.to_h { |level| [level, {"variation" => variation, **keys.transform_keys(&:to_s)}] })
   end
 
-  it "lists one variation once where the levels are asked the same" do
-    assigned = station("s", movement: "squat", levels: Sparrow::Level::ALL.to_h { |level| [level, {"variation" => "squat.parallel", "reps" => 10}] })
-    expect(ladder(assigned).count { |variation, *| variation == "parallel" }).to eq(1)
+  let(:three) do
+    station("p", movement: "push_up", levels: {"beginner" => {"variation" => "push_up.knees", "reps" => 5}, "intermediate" => {"variation" => "push_up.floor", "reps" => 8},
+                                               "advanced" => {"variation" => "push_up.feet_30", "reps" => 12}})
   end
 
-  it "takes the minimum of a range of reps and of a range of holds" do
-    ranged = station("s", movement: "squat", levels: {"advanced" => {"variation" => "squat.parallel", "reps" => {"min" => 8, "max" => 14}}})
-    expect(ladder(ranged)).to include(["parallel", "advanced", "reps", 8])
-    held = station("p", movement: "plank", levels: {"intermediate" => {"variation" => "plank.forearm", "hold_s" => {"min" => 20, "max" => 40}}})
-    expect(ladder(held)).to include(["forearm", "intermediate", "hold", 20])
+  it "go down from the level's own version, each aiming at the level's own number" do
+    expect(short(options(three).down_from("intermediate"))).to eq([["floor", "reps", 8], ["hands_30", "reps", 8], ["knees", "reps", 8], ["hands_60", "reps", 8], ["wall", "reps", 8]])
+    expect(short(options(three).up_from("intermediate"))).to eq([["feet_30", "reps", 8]])
+    expect(short(options(three).down_from("beginner")).first).to eq(["knees", "reps", 5])
   end
 
-  it "gives a variation of another measure its own target" do
-    holds = station("p", movement: "side_plank", levels: Sparrow::Level::ALL.to_h { |level| [level, {"variation" => "side_plank.full", "hold_s" => 30}] })
-    dip = options(holds).all.find { |option| option.variation.id == "side_plank.dip" }
+  it "may be asked down to half of the number, or to the bottom of a range" do
+    expect(options(three).down_from("intermediate").first).to have_attributes(top: 8, low: 4)
+    ranged = options(same("squat", "squat.parallel", reps: {"min" => 9, "max" => 14})).down_from("advanced").first
+    expect(ranged).to have_attributes(number: 14, top: 14, low: 9)
+    held = options(same("plank", "plank.forearm", hold_s: {"min" => 20, "max" => 40}), work_s: 60).down_from("advanced").first
+    expect(held).to have_attributes(number: 40, low: 20)
+  end
+
+  it "are cut to what the window has time for, at the version's own tempo" do
+    slow = options(same("thrust_press", "thrust_press.chair", reps: 20), work_s: 40).down_from("beginner").first
+    expect(slow.number).to eq(slow.most)
+    expect(slow.number * slow.prescription.seconds_per_move).to be <= 40
+    paced = options(same("thrust_press", "thrust_press.chair", reps: 20), format: "rounds", rounds: 2).down_from("beginner").first
+    expect([paced.number, paced.most]).to eq([20, nil])
+    held = options(same("plank", "plank.forearm", hold_s: 60), work_s: 40).down_from("beginner").first
+    expect([held.number, held.most]).to eq([40, 40])
+    minute = options(same("push_up", "push_up.floor", reps: 60), format: "every_minute", interval_s: 60, rounds: 2).down_from("advanced").first
+    expect(minute.number * minute.prescription.seconds_per_move).to be_between(50, 60)
+  end
+
+  it "are even where sides alternate, though the number that is aimed at is not" do
+    marching = options(station("b", movement: "glute_bridge", levels: {"intermediate" => {"variation" => "glute_bridge.two_leg", "reps" => 7}, "advanced" => {"variation" => "glute_bridge.marching", "reps" => 7}}), work_s: 60)
+    expect(marching.down_from("advanced").to_h { |option| [option.variation.id, option.number] }).to include("glute_bridge.marching" => 6, "glute_bridge.two_leg" => 7)
+  end
+
+  it "give a version of another measure its own opening number" do
+    dip = options(same("side_plank", "side_plank.full", hold_s: 30), work_s: 60).up_from("advanced").find { |option| option.variation.id == "side_plank.dip" }
     expect([dip.unit, dip.number]).to eq(["reps", Sparrow::Catalogue.house.variation("side_plank.dip").target["reps"]])
+    laddered = {"id" => "l", "role" => "main", "format" => "ladder", "rounds" => 3, "stations" => [station("h", movement: "hollow", ladder: {"total" => 30, "shape" => "descending"},
+      levels: Sparrow::Level::ALL.to_h { |level| [level, {"variation" => "hollow.rock", "hold_s" => nil, "reps" => nil}] })]}
+    read = Sparrow::Plan.read(workout_document(laddered)).blocks.first
+    expect(described_class.new(read, read.stations.first).down_from("advanced").map { |option| [option.variation.measure, option.unit] }.uniq).to eq([%w[reps reps], %w[hold hold]])
   end
 
-  it "asks for as many clean reps as the window allows where there is no number, and for all of it where it is kept up" do
-    open = station("s", movement: "squat", levels: Sparrow::Level::ALL.to_h { |level| [level, {"variation" => "squat.parallel", "reps" => nil}] })
-    expect(ladder(open)).to include(["parallel", "beginner", "open", nil])
-    expect(ladder(station("m", movement: "high_knees")).map { |_, _, unit, number| [unit, number] }.uniq).to eq([["work", nil]])
+  it "ask for as many clean reps as the window allows where there is no number, and for all of it where it is kept up" do
+    expect(short(options(same("squat", "squat.parallel", reps: nil)).down_from("beginner")).first).to eq(["parallel", "open", nil])
+    march = options(station("m", movement: "high_knees"), work_s: 50).down_from("beginner").first
+    expect([march.unit, march.number, march.top]).to eq(["work", nil, 50])
   end
 
-  it "takes a ladder's largest round, and a day's minimum" do
-    laddered = {"id" => "l", "role" => "main", "format" => "ladder", "rounds" => 4,
-                "stations" => [station("s", movement: "squat", ladder: {"total" => 60, "shape" => "descending"},
-                  levels: Sparrow::Level::ALL.to_h { |level| [level, {"variation" => "squat.parallel", "reps" => nil}] })]}
-    workout = Sparrow::Plan.read(workout_document(laddered))
-    expect(described_class.new(workout.blocks.first.stations.first, workout.house).all.find { |option| option.variation.id == "squat.parallel" }.number).to eq(24)
-    quota = {"id" => "q", "role" => "main", "format" => "quota", "stations" => [station("s", movement: "squat",
-      levels: Sparrow::Level::ALL.to_h { |level| [level, {"variation" => "squat.parallel", "reps" => nil, "quota" => {"min" => 30, "max" => 50}}] })]}
-    workout = Sparrow::Plan.read(workout_document(quota))
-    expect(described_class.new(workout.blocks.first.stations.first, workout.house).all.map(&:number).uniq).to eq([30])
+  it "keep up for a time that the version says, where no window ends it" do
+    kept = options(station("m", movement: "high_knees"), format: "amrap", cap_s: 600).down_from("advanced")
+    expect(kept.map(&:top)).to all(be_between(5, 180))
   end
 
-  it "keeps a typed tempo on every variation, and takes each variation's own where none is typed" do
-    typed = station("s", movement: "squat", levels: Sparrow::Level::ALL.to_h { |level| [level, {"variation" => "squat.parallel", "tempo" => "3-0-3-0"}] })
-    expect(options(typed).all.map { |option| option.prescription.seconds_per_move }.uniq).to eq([6])
-    plain = options(station("s", movement: "squat")).all
-    own = plain.find { |option| option.variation.id == "squat.pause" }
+  it "take a ladder's largest round, and a day's minimum" do
+    laddered = {"id" => "l", "role" => "main", "format" => "ladder", "rounds" => 4, "stations" => [same("squat", "squat.parallel", reps: nil).merge("ladder" => {"total" => 60, "shape" => "descending"})]}
+    quota = {"id" => "q", "role" => "main", "format" => "quota", "stations" => [same("squat", "squat.parallel", reps: nil, quota: {"min" => 30, "max" => 50})]}
+    numbers = [laddered, quota].map do |block|
+      read = Sparrow::Plan.read(workout_document(block)).blocks.first
+      described_class.new(read, read.stations.first).down_from("beginner").map(&:number).uniq
+    end
+    expect(numbers).to eq([[24], [30]])
+  end
+
+  it "keep a typed tempo on every version, and take each version's own where none is typed" do
+    expect(every(options(same("squat", "squat.parallel", tempo: "3-0-3-0")), "advanced").map { |option| option.prescription.seconds_per_move }.uniq).to eq([6])
+    own = every(options(station("s", movement: "squat")), "advanced").find { |option| option.variation.id == "squat.pause" }
     expect(own.prescription.seconds_per_move).to eq(own.variation.tempo.seconds * Rational("0.9"))
   end
 
-  it "counts as the variation does, unless the station says otherwise" do
-    bridges = options(station("b", movement: "glute_bridge")).all.to_h { |option| [option.variation.id.split(".").last, option.prescription.counting.rule] }
+  it "count as the version does, unless the station says otherwise" do
+    bridges = every(options(station("b", movement: "glute_bridge")), "advanced").to_h { |option| [option.variation.id.split(".").last, option.prescription.counting.rule] }
     expect(bridges).to include("two_leg" => "each", "one_leg" => Sparrow::Catalogue.house.variation("glute_bridge.one_leg").counting)
-    paired = options(station("b", movement: "lunge_back", counting: "pair")).all
+    paired = options(station("b", movement: "lunge_back", counting: "pair")).down_from("advanced")
     expect(paired.map { |option| option.prescription.counting.rule }.uniq).to eq(%w[pair])
   end
 
-  it "offers a compound in the three ways it is planned" do
+  it "of a compound are the parts of the level and of those below it" do
     parts = [{"movement" => "high_knees", "reps" => 4}, {"movement" => "mountain_climber", "reps" => 4}]
     compound = {"id" => "c", "counting" => "compound", "parts" => parts, "levels" => Sparrow::Level::ALL.zip([4, 6, 8]).to_h { |level, reps| [level, {"reps" => reps}] }}
-    expect(options(compound).all.map { |option| [option.variation, option.number] }).to eq([[nil, 8], [nil, 6], [nil, 4]])
-    expect(options(compound).all.first.equipment).to include("mat")
+    found = options(compound, work_s: 240)
+    expect(found.down_from("advanced").map { |option| [option.variation, option.number] }).to eq([[nil, 8], [nil, 6], [nil, 4]])
+    expect([found.down_from("beginner").map(&:number), found.up_from("beginner")]).to eq([[4], []])
+    expect(found.down_from("advanced").first.equipment).to include("mat")
   end
 
   describe Sparrow::Fitting::Option do
-    let(:lunges) { Sparrow::Plan.read(workout_document(intervals([station("l", movement: "lunge_back", counting: "each")]))).blocks.first.stations.first }
-    let(:alternating) { Sparrow::Fitting::Options.new(lunges, Sparrow::Standards::House.plain).all.find { |option| option.unit == "reps" } }
+    def first(assigned, **block)
+      read = Sparrow::Plan.read(workout_document(intervals([assigned], **block))).blocks.first
+      Sparrow::Fitting::Options.new(read, read.stations.first).down_from("advanced").first
+    end
 
-    it "goes down in twos where sides alternate, in fives where it is held" do
-      expect(alternating.step).to eq(alternating.prescription.requires_even_count? ? 2 : 1)
-      plank = Sparrow::Plan.read(workout_document(intervals([station("p", movement: "plank", levels: {"advanced" => {"variation" => "plank.forearm", "hold_s" => 30}})]))).blocks.first.stations.first
-      held = Sparrow::Fitting::Options.new(plank, Sparrow::Standards::House.plain).all.find { |option| option.unit == "hold" }
-      expect([held.step, held.least]).to eq([5, 5])
+    it "goes down in twos where sides alternate, in fives where it is held, from the number that is typed" do
+      marching = first(station("b", movement: "glute_bridge", levels: {"advanced" => {"variation" => "glute_bridge.marching", "reps" => 10}}), work_s: 60)
+      expect([marching.numbers, marching.numbers(to: marching.least)]).to eq([[10, 8, 6], [10, 8, 6, 4]])
+      held = first(station("p", movement: "plank", levels: {"advanced" => {"variation" => "plank.forearm", "hold_s" => 33}}), work_s: 60)
+      expect([held.numbers, held.least]).to eq([[33, 30, 25, 20], 5])
       expect(held.asking(20).prescription.hold_s).to eq(20)
     end
 
-    it "is another option with another number, and the same variation" do
-      less = alternating.asking(4)
-      expect([less.number, less.prescription.reps_counted, less.variation]).to eq([4, 4, alternating.variation])
-      expect(alternating.number).not_to eq(4)
+    it "is another option with another number, and the same version" do
+      option = first(station("s", movement: "squat"), work_s: 60)
+      less = option.asking(4)
+      expect([less.number, less.prescription.reps_counted, less.variation]).to eq([4, 4, option.variation])
     end
   end
 end

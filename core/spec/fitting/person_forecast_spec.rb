@@ -2,16 +2,15 @@
 
 # A person who is as the level's profile is has just the level's forecast.
 RSpec.describe Sparrow::Fitting::PersonForecast do
-  def forecast(timeline, lane, sore: [], profile: Sparrow::Capacity::Profile.of_level(lane))
+  def forecast(timeline, lane, profile: Sparrow::Capacity::Profile.of_level(lane))
     course = Sparrow::Fitting::ClassLayout.new(timeline)
-    person = described_class.new(course, course.visits(lane, 0), profile, sore: sore)
+    person = described_class.new(course, course.visits(lane, 0), profile)
     course.places.each { |place| person.give(place.index, standard(course, place, lane)) }
     [person, course]
   end
 
   def standard(course, place, lane)
-    variation = place.station.at(lane).variation
-    course.options(place.index).find { |option| option.level == lane && option.variation == variation } || course.option(place.index, variation, lane)
+    course.standard(place.index, lane)
   end
 
   def same_as_the_forecast(timeline, lane)
@@ -35,7 +34,7 @@ RSpec.describe Sparrow::Fitting::PersonForecast do
     end
 
     it "does so for the #{lane} lane where rounds differ by level and stops are staggered" do
-      stations = [station("a", movement: "push_up"), station("b", movement: "squat", levels: {"beginner" => {"work_s" => 20}}), station("c", movement: "plank")]
+      stations = [station("a", movement: "push_up"), station("b", movement: "squat", levels: {"beginner" => {"work_s" => 20, "reps" => 4}}), station("c", movement: "plank")]
       same_as_the_forecast(timeline_of(intervals(stations, rounds: 3, rounds_by_level: {"beginner" => 1, "intermediate" => 2}, work_s: 45, rest_s: 20)), lane)
     end
   end
@@ -59,32 +58,21 @@ RSpec.describe Sparrow::Fitting::PersonForecast do
     expect(person.outlooks(0, option).last.available).to be > with
   end
 
-  it "has four fifths of it on a variation that loads a sore joint, and all on one that does not" do
-    timeline = timeline_of(intervals([station("a", movement: "push_up"), station("b", movement: "squat")], work_s: 40))
-    fresh, course = forecast(timeline, "intermediate")
-    sore, = forecast(timeline, "intermediate", sore: %w[wrist])
-    first = course.places.map { |place| standard(course, place, "intermediate") }
-    expect(sore.outlooks(0, first[0]).first.available).to be < fresh.outlooks(0, first[0]).first.available
-    part = ->(index) { sore.outlooks(index, first[index]).first.available / fresh.outlooks(index, first[index]).first.available }
-    expect(part.call(0)).to be < 0.8 # of the strength; of the moves it is less
-    expect(part.call(1)).to be > 0.9 # only as tired from elsewhere
-  end
-
   it "knows where a lane never comes, and where the model says nothing" do
     stations = [station("a", movement: "squat"), station("b", movement: "push_up", in_rounds: [2])]
     person, course = forecast(timeline_of(intervals(stations, rounds: 2, rounds_by_level: {"beginner" => 1})), "beginner")
     expect([person.meets?(0), person.meets?(1)]).to eq([true, false])
-    expect(person.slack(1, course.options(1).first, 2)).to eq(Float::INFINITY)
+    expect(person.slack(1, course.standard(1, "beginner"), course.reserve("beginner"))).to eq(Float::INFINITY)
     nothing, chops = forecast(timeline_of(intervals([station("w", movement: "wood_chop")])), "beginner")
-    expect(nothing.known?(0, chops.options(0).first)).to be(false)
+    expect(nothing.known?(0, chops.standard(0, "beginner"))).to be(false)
   end
 
   it "asks of an open set only that something worth doing is left" do
     open = station("s", movement: "squat", levels: Sparrow::Level::ALL.to_h { |level| [level, {"variation" => "squat.parallel", "reps" => nil}] })
     somebody, course = forecast(timeline_of(intervals([open], rounds: 2, work_s: 40, rest_s: 60)), "advanced")
-    option = course.options(0).find { |held| held.unit == "open" && held.variation.id == "squat.parallel" }
+    option = course.standard(0, "advanced")
     outlook = somebody.outlooks(0, option).first
     expect(outlook.open).to be(true)
-    expect(somebody.slack(0, option, 2)).to be_within(1e-6).of(somebody.outlooks(0, option).map(&:available).min - 5)
+    expect(somebody.slack(0, option, course.reserve("advanced"))).to be_within(1e-6).of(somebody.outlooks(0, option).map(&:available).min - 5)
   end
 end

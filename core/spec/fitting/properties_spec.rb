@@ -29,13 +29,15 @@ RSpec.describe "The fit of anybody" do
     Sparrow::Fitting::Assignment.new(Sparrow::Fitting::ClassLayout.new(timeline_of(block)), somebody)
   end
 
-  # How much is given: a variation's demand first, then its number; nothing is less than anything.
+  # How much is given: a version's demand first, then its number; nothing is less than anything. Versions of
+  # different patterns are not compared: a demand says nothing across them.
   def measure(assigned)
     option = assigned.option
     option ? [option.demand, option.number || Float::INFINITY] : [-1, 0]
   end
 
   def compare(more, less, what)
+    return if more.option && less.option && more.option.pattern != less.option.pattern
     (measure(more) <=> measure(less)).then { |order| expect(order).to be >= 0, "#{what}: #{measure(less)} → #{measure(more)}" }
   end
 
@@ -57,7 +59,25 @@ RSpec.describe "The fit of anybody" do
       free = assignment(block, random_person(scale: scale))
       limited = assignment(block, random_person(scale: scale, limits: limits))
       free.course.places.each do |place|
-        expect(measure(limited.best(place.index)).first).to be <= measure(free.best(place.index)).first, "#{place.station.movement.id} #{limits.map(&:words)}"
+        less, more = limited.best(place.index), free.best(place.index)
+        next if less.option && more.option && less.option.pattern != more.option.pattern
+        expect(measure(less).first).to be <= measure(more).first, "#{place.station.movement.id} #{limits.map(&:words)}: #{more.option&.variation&.id} → #{less.option&.variation&.id}"
+      end
+    end
+  end
+
+  it "never gives a harder version because of one limit more" do
+    Thoroughness.of(600).times do |turn|
+      block = turn.even? ? random_block : random_format
+      scale = random.rand(0.2..2.0)
+      kinds = Sparrow::People::Limits::KINDS.sample(random.rand(2..3), random: random)
+      limits = kinds.map { |kind| limit(kind) }
+      one_less = assignment(block, random_person(scale: scale, limits: limits.drop(1)))
+      all = assignment(block, random_person(scale: scale, limits: limits))
+      one_less.course.places.each do |place|
+        less, more = all.best(place.index), one_less.best(place.index)
+        next if less.option && more.option && less.option.pattern != more.option.pattern
+        expect(measure(less).first).to be <= measure(more).first, "#{place.station.movement.id} #{kinds}"
       end
     end
   end
@@ -75,25 +95,76 @@ RSpec.describe "The fit of anybody" do
     end
   end
 
-  it "never loads what is to be avoided, and never asks for more than the model says is there" do
-    Thoroughness.of(600).times do |turn|
-      block = turn.even? ? random_block : random_format
-      people = Array.new(3) do |index|
-        kinds = Sparrow::People::Limits::KINDS.sample(random.rand(0..2), random: random)
-        random_person(id: "p#{index}", limits: kinds.map { |kind| limit(kind) })
-      end
-      sheet = fit(people, block, kit: {"chair" => random.rand(0..3), "step" => random.rand(0..3), "bench" => random.rand(0..3), "mat" => random.rand(0..3), "bar" => 1, "table" => 1})
+  # A room of people with limits, presets, sore joints and locks, in any format, with kit that is scarce.
+  def random_room
+    kinds = Array.new(4) { Sparrow::People::Limits::KINDS.sample(random.rand(0..2), random: random) }
+    kinds.sample(3, random: random).each_with_index.map do |own, index|
+      random_person(id: "p#{index}", limits: own.map { |kind| limit(kind) }).with(sore: (random.rand < 0.2) ? Sparrow::People::Limits::JOINTS.sample(1, random: random) : [],
+        state: (random.rand < 0.2) ? "tired" : "fresh", newcomer: random.rand < 0.1)
+    end
+  end
+
+  def random_kit
+    %w[chair step bench mat bottle band].to_h { |piece| [piece, random.rand(0..3)] }.merge("bar" => 1, "table" => 1)
+  end
+
+  # Formats of which this reference knows no sets of its own, beside those that it does.
+  def any_block
+    return [random_block, random_format].sample(random: random) if random.rand < 0.6
+    cells = movements.sample(random.rand(2..4), random: random).each_with_index.map { |movement, index| station("s#{index}", movement: movement) }
+    counted = cells.select { |one| Sparrow::Catalogue.house.movement(one["movement"]).ladder.all?(&:counted?) }
+    counted = [station("s0", movement: "squat")] if counted.empty?
+    open = ->(one, **keys) { one.merge("levels" => one["levels"].transform_values { |level| level.except("reps", "hold_s").merge(keys.fetch(:each, {})) }).merge(keys.fetch(:beside, {})) }
+    [intervals(cells, rounds: 3, escalate: true, work_s: random.rand(20..50), rest_s: 20), intervals(cells, rounds: 2, work_s: 40, rest_s: 20, flow: "rotate"),
+      {"id" => "main", "role" => "main", "format" => "quota", "stations" => counted.map { |one| open.call(one, each: {"quota" => {"min" => 20, "max" => 40}}) }},
+      {"id" => "main", "role" => "main", "format" => "ladder", "rounds" => 3, "stations" => counted.map { |one| open.call(one, beside: {"ladder" => {"total" => 36, "shape" => "descending"}}) }}].sample(random: random)
+  end
+
+  it "never loads what is to be spared, nor asks for more than is there or than there is time for, in any format" do
+    Thoroughness.of(2000).times do
+      block = any_block
+      people = random_room
+      locked = block["stations"].first.then { |one| [block["id"], one["id"]] }
+      choice = Sparrow::Fitting::Participant::Choice.new(variation: Sparrow::Catalogue.house.movement(block["stations"].first["movement"]).ladder.first.id, locked: true)
+      people[0] = people[0].with(choices: {locked => choice})
+      kit = random_kit
+      sheet = fit(people, block, kit: kit)
       people.each { |somebody| sound(sheet, somebody) }
+      stands(sheet.cells(people.first.id).first, people.first, choice)
+      within(sheet, kit) unless block["flow"] == "rotate"
     end
   end
 
   def sound(sheet, somebody)
-    cells = sheet.cells(somebody.id)
+    cells = sheet.cells(somebody.id).flat_map { |cell| [cell, *cell.earlier] }
     cells.each do |cell|
-      next unless cell.option
-      somebody.limits.each { |held| expect(Sparrow::People::Limits.asks?(cell.option.variation, held.kind)).to be(false), "#{held.words}: #{cell.option.variation.id}" }
+      option = cell.option or next
+      somebody.limits_today.each { |held| expect(held.rules_out?(option.variation)).to be(false), "#{held.words}: #{option.variation.id}" }
+      expect(option.number || 0).to be <= (option.most || Float::INFINITY), "#{option.variation.id} #{option.number} of #{option.most}" unless cell.assigned.kind == "locked"
+      expect(option.number % option.step).to eq(0), "#{option.variation.id} #{option.number}" if option.unit == "reps" && cell.assigned.kind != "locked"
+      expect(cell.reason.length).to be <= 120
+      cell.outlooks.each { |look| expect(look.left).to be >= -1e-6, option.variation.id unless look.open } unless cell.assigned.kind == "locked"
     end
-    simulated(sheet, cells, somebody) { |available, asked, variation| expect(asked).to be <= available + 1e-6, "#{variation}: #{asked} of #{available}" }
+    line = sheet.course.timeline.blocks.first
+    return if line.groups || line.block.escalate || %w[quota ladder].include?(line.block.format.id)
+    simulated(sheet, cells, somebody) { |available, asked, variation| expect(asked).to be <= available + 1e-6, "#{variation}: #{asked} of #{available}" } unless cells.any? { |cell| cell.assigned.kind == "locked" }
+  end
+
+  # What is locked stands, but never through a limit.
+  def stands(cell, somebody, choice)
+    variation = Sparrow::Catalogue.house.variation(choice.variation)
+    return if somebody.limits_today.any? { |held| held.rules_out?(variation) } || cell.earlier.any?
+    expect([cell.assigned.kind, cell.option.variation]).to eq(["locked", variation])
+  end
+
+  # No piece is given twice but where it is locked, and who is left without had no way that needs none.
+  def within(sheet, kit)
+    sheet.course.places.each do |place|
+      given = sheet.assignments.map { |one| [one, one.assigned[place.index]] }.select { |one, _| one.forecast.meets?(place.index) }
+      needed = given.flat_map { |_, held| (held.option && held.kind != "locked") ? held.option.equipment : [] }.tally
+      needed.except(*Sparrow::Plan::Kit::SHARED).each { |piece, count| expect(count).to be <= kit.fetch(piece, count), "#{piece} at #{place.station.movement.id}" }
+      given.select { |_, held| held.kind == "sit_out" && held.why }.each { |one, _| expect(one.best(place.index).option&.equipment).not_to eq([]), place.station.movement.id }
+    end
   end
 
   # The model once more, told plainly and with nothing shared with the code.

@@ -16,7 +16,7 @@ RSpec.describe Sparrow::Fitting::Sheet do
     sheet = fit(people, raised, kit: {"step" => 2, "mat" => 9})
     expect(sheet.moved.size).to eq(3)
     moved = sheet.cells(sheet.moved.first.participant.id).first
-    expect(moved.reason).to start_with("The steps are not enough: moved from Push-up, feet on a step")
+    expect(moved.reason).to start_with("Not enough steps for all, so not Push-up, feet on a step;")
     expect(moved).to be_attention
   end
 
@@ -57,7 +57,7 @@ RSpec.describe Sparrow::Fitting::Sheet do
     able = Array.new(2) { |index| person("a#{index}", level: "advanced", measured: {"chin_up.full" => 12}) }
     hung = fit(able, only, kit: {"bar" => 1, "mat" => 9})
     expect(hung.moved.map(&:piece)).to eq(%w[bar])
-    expect(hung.cells(hung.moved.first.participant.id).first.reason).to start_with("The bars are not enough")
+    expect(hung.cells(hung.moved.first.participant.id).first.reason).to start_with("Not enough bars for all")
   end
 
   describe "of one person alone" do

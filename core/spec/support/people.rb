@@ -14,10 +14,10 @@ module People
       newcomer: false, screening: "clear", choices: {}, **rest)
   end
 
-  def evidence(measured, on, source: "measured")
+  def evidence(measured, on, source: "measured", bound: false)
     measured.map do |id, amount|
       variation = Sparrow::Catalogue.house.variation(id)
-      Sparrow::Capacity::Evidence.new(pattern: variation.pattern, variation: variation, yields: (variation.measure == "reps") ? "reps" : "hold", amount: amount, on: on, source: source)
+      Sparrow::Capacity::Evidence.new(pattern: Sparrow::Capacity::Load.kind(variation), variation: variation, yields: Sparrow::Capacity.by_time?(variation) ? "hold" : "reps", amount: amount, on: on, source: source, bound: bound)
     end
   end
 

@@ -4,7 +4,7 @@ module Sparrow
   module Capacity
     # The tests of core/data/house/benchmarks.yml.
     module Benchmarks
-      Test = Value.of(:id, :name, :pattern, :yields, :unit, :cap_s, :most, :variations, :how, :table, :times)
+      Test = Value.of(:id, :name, :pattern, :yields, :unit, :cap_s, :most, :variations, :how, :counts)
 
       # @return [Array<Test>] in the order of the sheet
       def self.all
@@ -27,18 +27,30 @@ module Sparrow
       end
 
       # @param typed [Integer] as counted in the test
-      # @return [Numeric] the clean maximum, or the longest hold, that it stands for
+      # @return [Rational] the clean maximum in moves, or the longest hold in seconds, that it stands for; of a test
+      #   that the clock ends it may be below 0, for who does less than the model's easiest
       def self.stands_for(test, typed)
-        return seconds(test, typed) if test.yields == "rate"
-        typed * Rational((test.times || 1).to_s)
+        return typed.to_r unless test.counts
+        points = points(test)
+        low, high = points.each_cons(2).find { |_, (count, _)| typed <= count } || points.last(2)
+        amount = low.last + (high.last - low.last) * (typed - low.first) / (high.first - low.first).to_r
+        (test.yields == "hold") ? [amount, 0].max : amount
       end
 
-      # A step rate in seconds, between the points of the table.
-      # @return [Float]
-      def self.seconds(test, rate)
-        low, high = test.table.each_cons(2).find { |(from, _), (to, _)| rate.between?(from, to) }
-        low.last + (high.last - low.last) * (rate - low.first) / (high.first - low.first).to_f
+      # Each level's count against the clock, and what the level can do unhurried: by the model, so beyond a hundred too.
+      # @return [Array<Array(Integer, Rational)>]
+      def self.points(test)
+        (@points ||= {})[test.id] ||= begin
+          demand = Catalogue.house.variation(test.counts.fetch("variation")).exact_demand
+          Level::ALL.map { |level| [test.counts.fetch(level), unhurried(test, Profile.of_level(level), demand)] }.freeze
+        end
       end
+
+      def self.unhurried(test, profile, demand)
+        return Capacity.seconds(profile.holds.fetch(test.pattern).seconds.to_r, profile.holds.fetch(test.pattern).demand, demand) if test.yields == "hold"
+        Capacity.k(test.pattern) * (profile.strengths.fetch(test.pattern) / demand - 1)
+      end
+      private_class_method :points, :unhurried
 
       # The ten minutes as a circuit: a station a test, everybody at their own variation.
       # @return [Hash] a workout document

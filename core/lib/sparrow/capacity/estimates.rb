@@ -2,7 +2,7 @@
 
 module Sparrow
   module Capacity
-    # One person, per pattern: measured where there is evidence, else a guess from
+    # One person, per pattern: known where there is evidence, else a guess from
     # the level they chose. The answer to “how much” is a Profile, as a level's is.
     class Estimates
       attr_reader :today
@@ -34,84 +34,48 @@ module Sparrow
         @levels.fetch(pattern, @pacing_level)
       end
 
+      # @return [Boolean] whether nothing but the level chosen says how much they can do of it
+      def guess?(pattern, by_time:)
+        measure = of(pattern)&.measure(by_time)
+        measure.nil? || measure.guess?
+      end
+
       # @param state [String] "fresh" or "tired"
       # @return [Profile] with every factor in it
       def profile(state: "fresh", name: "person")
         today = (state == "tired") ? Estimate::TIRED : 1
         known = all
+        counted, timed = known.select(&:reps), known.select(&:time)
         Profile.new(
           name: name,
-          strengths: known.filter_map { |estimate| estimate.strength && [estimate.pattern, (estimate.strength * estimate.factor * today).to_f] }.to_h.freeze,
-          holds: known.filter_map { |estimate| estimate.hold && [estimate.pattern, held(estimate, today)] }.to_h.freeze
+          strengths: counted.to_h { |estimate| [estimate.pattern, estimate.reps.value.to_f] }.freeze,
+          holds: timed.to_h { |estimate| [estimate.pattern, hold(estimate.time.value)] }.freeze,
+          trust: known.to_h { |estimate| [estimate.pattern, Profile::Trust.new(factor(estimate.reps, today), factor(estimate.time, today), today).freeze] }.freeze,
+          least_strengths: counted.select { |estimate| estimate.reps.least }.to_h { |estimate| [estimate.pattern, estimate.reps.least.to_f] }.freeze,
+          least_holds: timed.select { |estimate| estimate.time.least }.to_h { |estimate| [estimate.pattern, hold(estimate.time.least)] }.freeze
         )
       end
 
       private
 
-      def held(estimate, today)
-        Profile::Hold.new((estimate.hold.seconds * estimate.factor * today).to_f, estimate.hold.demand).freeze
+      def factor(measure, today)
+        ((measure&.factor || 1) * today).to_f
+      end
+
+      def hold(reference)
+        Profile::Hold.new(reference.to_f, 1.0).freeze
       end
 
       def estimate(pattern)
-        days = (@evidence[pattern] || []).group_by(&:on).sort_by(&:first).reverse.map(&:last)
-        days.any? ? known(pattern, days) : guess(pattern)
-      end
-
-      # @param days [Array<Array<Evidence>>] the latest first
-      def known(pattern, days)
-        on = days.first.first.on
-        stale = (@today - on).to_i > Estimate::STALE_AFTER_DAYS
-        strength = weighted(days)
-        Estimate.new(
-          pattern: pattern, source: days.first.map(&:source).min, on: on, level: level(pattern), stale: stale, factor: stale ? Estimate::STALE : 1,
-          rough: days.first.any? { |item| item.yields == "reps" && item.amount > Estimate::ROUGH_FROM }, strength: strength,
-          hold: hold(days) || hold_beside(pattern, strength)
-        )
-      end
-
-      # Results are averaged, each day worth half of the one after it, back to the
-      # last test; a test stands by itself.
-      def weighted(days)
-        own = days.map { |items| strength(items) }
-        last = days.index { |items| items.any? { |item| item.source == "measured" } } || days.size - 1
-        pairs = own.first(last + 1).each_with_index.filter_map { |strength, index| strength && [strength, Rational(1, 2**index)] }
-        pairs.any? ? pairs.sum { |strength, weight| strength * weight } / pairs.sum(&:last) : nil
-      end
-
-      # Of two of one day the lower counts.
-      def strength(items)
-        items.filter_map { |item| Capacity.strength(exact(item.variation), item.amount) if item.yields == "reps" }.min
-      end
-
-      def hold(days)
-        days.each do |items|
-          held = items.select { |item| item.yields == "hold" }.map { |item| Profile::Hold.new(item.amount, exact(item.variation)).freeze }
-          return held.min_by { |item| item.seconds * item.demand**2 } if held.any?
-        end
-        nil
-      end
-
-      # Where only reps are known: the hold of the highest level that is not stronger.
-      def hold_beside(pattern, strength)
-        return unless strength
-        profiles = Level::ALL.map { |level| Profile.of_level(level) }
-        known = profiles.select { |profile| profile.strengths[pattern] && profile.holds[pattern] }
-        found = known.reverse.find { |profile| profile.strengths[pattern] <= strength + Forecast::TOLERANCE }
-        return found.holds[pattern] if found
-        lowest = known.first
-        lowest && Profile::Hold.new(lowest.holds[pattern].seconds * strength.to_f / lowest.strengths[pattern], lowest.holds[pattern].demand).freeze
-      end
-
-      def guess(pattern)
+        evidence = @evidence.fetch(pattern, [])
         profile = Profile.of_level(level(pattern))
-        strength = profile.strengths[pattern]
-        hold = profile.holds[pattern]
-        return unless strength || hold
-        Estimate.new(pattern: pattern, source: "guess", level: level(pattern), stale: false, factor: Estimate::GUESS, rough: true, strength: strength, hold: hold)
+        reps = measure(evidence, "reps", profile.strengths[pattern])
+        time = measure(evidence, "hold", profile.holds[pattern]&.reference)
+        Estimate.new(pattern: pattern, level: level(pattern), reps: reps, time: time) if reps || time
       end
 
-      def exact(variation)
-        Rational(variation.demand_value.to_s)
+      def measure(evidence, yields, guess)
+        Learning.new(evidence.select { |item| item.yields == yields }, guess: guess, today: today).measure
       end
     end
   end

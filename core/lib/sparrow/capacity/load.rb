@@ -21,8 +21,7 @@ module Sparrow
 
       def self.variation_load(prescription, variation, pattern, counted:, work_s:)
         moves = prescription.counting.moves(counted)
-        moves = Rational(moves, 2) if variation.sides != "two_sided"
-        return new(pattern, variation.demand_value, moves, false) if counted.positive? && !BY_TIME.include?(pattern)
+        return new(pattern, variation.demand_value, a_side(variation, moves), false) if counted.positive? && !BY_TIME.include?(pattern)
         seconds = (counted.positive? && prescription.seconds_per_move) ? moves * prescription.seconds_per_move : held_s(prescription, variation, work_s)
         new(pattern, variation.demand_value, seconds, true)
       end
@@ -37,13 +36,17 @@ module Sparrow
         (prescription.parts || []).map do |part|
           variation = part.variation
           moves = part.reps * counted
-          moves = Rational(moves, 2) if variation.sides != "two_sided"
           pattern = kind(variation)
           by_time = BY_TIME.include?(pattern)
-          new(pattern, variation.demand_value, by_time ? moves * (prescription.seconds_per_move || 1) : moves, by_time)
+          new(pattern, variation.demand_value, by_time ? moves * (prescription.seconds_per_move || 1) : a_side(variation, moves), by_time)
         end
       end
-      private_class_method :variation_load, :held_s, :parts
+
+      # Left and right tire by turns; time goes on for both.
+      def self.a_side(variation, moves)
+        (variation.sides == "two_sided") ? moves : Rational(moves, 2)
+      end
+      private_class_method :variation_load, :held_s, :parts, :a_side
     end
   end
 end

@@ -15,7 +15,7 @@ module Sparrow
       end
 
       def self.variation(variation, pattern, profile)
-        by_time = !variation.counted? || BY_TIME.include?(pattern)
+        by_time = Capacity.by_time?(variation)
         amount = by_time ? profile.seconds(pattern, variation.demand_value) : profile.moves(pattern, variation.demand_value)
         {"id" => variation.id, "name" => variation.name, "levels" => variation.levels, "demand" => variation.demand_value, "amount" => amount && (amount + Forecast::TOLERANCE).floor(1), "unit" => by_time ? "s" : "reps"}
       end

@@ -22,7 +22,7 @@ module Sparrow
       ON_THE_FLOOR = %w[kneeling all_fours front_support prone supine side].freeze
       TRUNK = %w[trunk_flexion trunk_bracing rotation lateral_trunk].freeze
       # From these demands on, breath is easily held.
-      STRAINS_FROM = {"push" => 0.7, "pull" => 0.7, "hinge" => 0.8, "squat" => 1.2, "lunge" => 1.0, **TRUNK.to_h { |pattern| [pattern, 0.7] }}.freeze
+      STRAINS_FROM = {"push" => 0.7, "pull" => 0.7, "hinge" => 0.64, "squat" => 1.14, "lunge" => 0.94, **TRUNK.to_h { |pattern| [pattern, 0.7] }}.freeze
       # A hold of this demand is a strain in any pattern but balance.
       HELD_FROM = 0.4
       FIXED = %w[chair wall bench bar table step].freeze

@@ -68,6 +68,11 @@ module Sparrow
       def demand_value
         demand.fetch("value")
       end
+
+      # @return [Rational] the same as it is written, for sums that must come out even
+      def exact_demand
+        Rational(demand_value.to_s)
+      end
     end
   end
 end

@@ -4,15 +4,17 @@ module Sparrow
   module Fitting
     # One person at one station, as the fit sheet shows it.
     class Cell
-      attr_reader :place, :assigned
+      attr_reader :place, :assigned, :earlier
 
       # @param moved [Sheet::Moved, nil]
-      def initialize(assignment, place, course, moved: nil)
+      # @param earlier [Array<Cell>] what they are given there in earlier rounds, where rounds escalate
+      def initialize(assignment, place, course, moved: nil, earlier: [])
         @assignment = assignment
         @place = place
         @course = course
         @assigned = assignment.assigned[place.index]
         @moved = moved
+        @earlier = earlier
       end
 
       # @return [String] whose rounds and stops the person follows
@@ -23,6 +25,11 @@ module Sparrow
       # @return [Option, nil]
       def option
         assigned.option
+      end
+
+      # @return [Option] what their level is asked here
+      def standard
+        @assignment.standard(place.index)
       end
 
       # @return [Array<PersonForecast::SetOutlook>]
@@ -41,15 +48,13 @@ module Sparrow
         return unless option
         return option.level unless option.variation
         asking = Level::ALL.select { |level| place.station.at(level).variation == option.variation }
-        own = @assignment.standard(place.index).level
-        return own if asking.include?(own) && standard?
         asking.include?(option.level) ? option.level : asking.last || option.variation.levels.max_by { |level| Level.rank(level) }
       end
 
       # @return [String] the number in words
       def target
         return Sparrow.say("fitting.sit_out") unless option
-        return Sparrow.say("fitting.number_s_then_rest", number: option.number) if option.unit == "work" && option.number
+        return kept_up if option.unit == "work" && option.number
         return Planning::Wording.at(place.station, option.level) if whole_ladder?
         Planning::Wording.of(option.prescription)
       end
@@ -64,17 +69,23 @@ module Sparrow
 
       # @return [String] why, in one sentence with its numbers
       def reason
-        Reason.new(self, @assignment, @moved).sentence
+        @reason ||= Reason.new(self, @assignment, @moved).sentence
       end
 
       # @return [Boolean] whether the instructor should look at it before the class
       def attention?
-        %w[lowered substitute sit_out waits kit].include?(assigned.kind) || beyond?
+        %w[lowered substitute sit_out waits kit].include?(assigned.kind) || beyond? || earlier.any?(&:attention?)
       end
 
       # @return [Boolean] whether more is asked than the model says is there
       def beyond?
         !worst.nil? && !worst.open && worst.left < -Capacity::Forecast::TOLERANCE
+      end
+
+      # @return [StepUp::Step, nil] what may be offered to somebody who could clearly do more
+      def step_up
+        return @step_up if defined?(@step_up)
+        @step_up = @assignment.step_up(place.index)
       end
 
       # @return [Hash] reserve in moves a side or seconds; rounds as [round, available, asked]
@@ -83,31 +94,54 @@ module Sparrow
                  "name" => option ? option.variation&.name || place.station.name : nil, "level" => level, "unit" => option&.unit,
                  "number" => option&.number, "short" => short, "target" => target, "reason" => reason, "attention" => attention?, "standard" => standard?}
         shown["reserve"] = reserve if worst
-        shown["rounds"] = outlooks.map { |look| [look.round, look.available.round(1), look.asked.round(1)] } if outlooks.any?
+        shown["rounds"] = rounds if rounds.any?
+        shown["earlier"] = earlier.map { |cell| cell.to_h.slice("level", "variation", "name", "short", "target", "kind") } if earlier.any?
         shown["ruled_out"] = ruled_out if ruled_out.any?
+        shown["step_up"] = step if step_up
         shown
+      end
+
+      # @return [Array<Array>] each set as [round, available, asked], moves a side or seconds
+      def rounds
+        [*earlier.flat_map(&:rounds), *outlooks.map { |look| [look.round, look.available.round(1), look.asked.round(1)] }]
       end
 
       # @return [Hash{String => String}] variation to why it may not be given
       def ruled_out
-        @ruled_out ||= @course.options(place.index).filter_map { |other| other.variation && (why = @assignment.barred(place.index, other)) && [other.variation.id, why] }.to_h
+        @ruled_out ||= ladder.filter_map { |other| other.variation && (why = @assignment.barred(place.index, other)) && [other.variation.id, why] }.to_h
       end
 
       # @return [Boolean] whether it is just what their level is asked
       def standard?
-        own = @assignment.standard(place.index)
+        own = standard
         !option.nil? && [option.variation, option.unit, option.number] == [own.variation, own.unit, own.number]
+      end
+
+      # @return [Array<Option>] every version of the station, the hardest first
+      def ladder
+        level = @assignment.level_at(place)
+        [*@course.harder(place.index, level).reverse, *@course.options(place.index, level)]
       end
 
       private
 
+      # Where the clock calls, the others go on meanwhile.
+      def kept_up
+        place.block.timed? ? Sparrow.say("fitting.number_s_then_rest", number: option.number) : Sparrow.say("planning.for_stop_s_s", stop_s: option.number)
+      end
+
       def whole_ladder?
-        counts = place.station.counts&.fetch(option.level)
+        counts = place.station.counts&.fetch(option.level) if option.unit == "reps"
         counts && option.number == counts.values.max
       end
 
       def reserve
         {"left" => worst.left.round(1), "round" => worst.round, "unit" => worst.by_time ? "s" : "moves", "available" => worst.available.round(1), "asked" => worst.asked.round(1)}
+      end
+
+      def step
+        option = step_up.option
+        {"variation" => option.variation&.id, "name" => option.variation&.name, "number" => option.number, "target" => Planning::Wording.of(option.prescription)}
       end
     end
   end

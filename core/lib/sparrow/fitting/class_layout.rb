@@ -5,30 +5,40 @@ module Sparrow
     # The class laid out once for everybody in it: its cells, each lane's visits
     # in order, and at each station the variations that may be given, the hardest first.
     class ClassLayout
-      Place = Value.row(:index, :block, :station)
+      # +level+ is the level whose prescription is taken there, where rounds escalate from one to the next: then a
+      # station has a place for each; else nil.
+      Place = Value.row(:index, :block, :station, :level)
       # One set of one lane. +time+ is a Capacity::FatigueSimulation::Turn; +part+ is the
       # share of the number that is done in this set; sets of one +kind+ ask the same.
       Visit = Value.row(:place, :round, :time, :work_s, :part, :kind)
 
-      attr_reader :places, :catalogue, :reserve, :timeline
+      attr_reader :places, :catalogue, :timeline
 
       # @param timeline [Plan::Timeline]
       def initialize(timeline, catalogue: Catalogue.house)
         @timeline = timeline
         @catalogue = catalogue
         @house = timeline.workout.house
-        @reserve = @house.reserve
-        @places = timeline.workout.each_station.with_index.map { |(block, station), index| Place.new(index, block, station) }.freeze
-        @at = @places.to_h { |place| [[place.block.id, place.station.id], place] }
+        @places = timeline.workout.each_station.flat_map { |block, station| (block.escalate ? Level::ALL : [nil]).map { |level| [block, station, level] } }
+          .each_with_index.map { |(block, station, level), index| Place.new(index, block, station, level).freeze }.freeze
+        @at = @places.to_h { |place| [[place.block.id, place.station.id, place.level], place] }
         @visits = {}
         @options = {}
+        @asking = {}.compare_by_identity
         @loads = {}.compare_by_identity
         @recovery = Hash.new { |hash, seconds| hash[seconds] = Capacity::FatigueSimulation.recovery(seconds) }
       end
 
+      # @param level [String, nil] the level taken, where rounds escalate
       # @return [Place, nil]
-      def place(block, station)
-        @at[[block, station]]
+      def place(block, station, level = nil)
+        @at[[block, station, level]]
+      end
+
+      # @param level [String] somebody's
+      # @return [Reserve]
+      def reserve(level)
+        (@reserves ||= {})[level] ||= Reserve.of(level, moves: @house.reserve).freeze
       end
 
       # @param lane [String] a level
@@ -39,42 +49,53 @@ module Sparrow
         @visits[[lane, groups]] ||= lay_out(lane, order)
       end
 
-      # @return [Array<Option>] the hardest first; of one variation the higher number first
-      def options(index)
-        @options[index] ||= Options.new(@places[index].station, @house).all
+      # @return [Array<Option>] the level's own first, then what is easier
+      def options(index, level)
+        @options[[index, level]] ||= of(index).down_from(level)
+      end
+
+      # @return [Array<Option>] what is harder than the level's own, the next first
+      def harder(index, level)
+        (@harder ||= {})[[index, level]] ||= of(index).up_from(level)
       end
 
       # What a level is asked at a place.
       # @return [Option]
       def standard(index, level)
-        (@standards ||= {})[[index, level]] ||= begin
-          own = @places[index].station.at(level)
-          options(index).find { |option| option.level == level && option.variation == own.variation } || option(index, own.variation, level)
-        end
+        options(index, level).first
       end
 
-      # @return [Option] a variation of any ladder, with the number that suits the level's
+      # @return [Option] a variation of any ladder, with the number that suits the level's; nil is a set of parts
       def option(index, variation, level)
-        Options.new(@places[index].station, @house).of(variation, level)
+        own = [*options(index, level), *harder(index, level)].find { |option| option.variation == variation }
+        own || ((@elsewhere ||= {})[[index, variation&.id, level]] ||= of(index).of(variation, level))
       end
 
-      # Versions of other ladders that may stand in here: of the place's pattern, and those that work most of the same muscles.
-      # @return [Hash{Symbol => Array<Catalogue::Variation>}] +:alike+ and +:others+, of either the hardest first
-      def stand_ins(index)
-        movement = @places[index].station.movement
-        (@stand_ins ||= {})[movement.id] ||= begin
-          alike, others = People::WaysRound.candidates(movement, @catalogue).partition { |way| way.kind == "pattern" }
-          {alike: alike.map(&:variation).freeze, others: others.map(&:variation).freeze}.freeze
+      # @return [Option] the same variation asked for another number
+      def asking(option, number)
+        return option if number == option.number
+        (@asking[option] ||= {})[number] ||= option.asking(number)
+      end
+
+      # What may stand in for a place's movement whatever is to be spared, in the order in which it is thought of: nothing
+      # that asks more than the level's own version, or lands hard where that does not.
+      # @return [Array<Option>]
+      def stand_ins(index, level)
+        (@stand_ins ||= {})[[index, level]] ||= begin
+          standard = standard(index, level)
+          People::WaysRound.candidates(@places[index].station.movement, @catalogue).filter_map do |way|
+            next unless People::WaysRound.within?(way.variation, level) && way.variation.demand_value <= standard.demand
+            option(index, way.variation, level) unless way.variation.impact == "high" && !standard.hard_landing?
+          end.freeze
         end
       end
 
-      # A variation of another ladder, with the number that suits the level.
-      # @return [Option, nil] nil where it would be kept up for a time, and no window ends it
-      def elsewhere(index, variation, level)
-        (@elsewhere ||= {}).fetch([index, variation.id, level]) do |key|
-          found = option(index, variation, level)
-          @elsewhere[key] = (found.number || found.prescription.stop_s) ? found : nil
-        end
+      # The most of an option that the house's profile of a level would do here, all else as its plan has it.
+      # @param numbers [Array<Integer>] the highest first
+      # @param pacing_level [String] whose rounds and stops are followed
+      # @return [Integer, nil]
+      def house_most(index, option, numbers, pacing_level:)
+        (@house_most ||= {}).fetch([index, option.variation&.id, option.level, pacing_level]) { |key| @house_most[key] = house(option.level, pacing_level).highest(index, option, numbers) }
       end
 
       # What one set asks, the same for everybody who is given it.
@@ -90,12 +111,31 @@ module Sparrow
 
       private
 
+      def of(index)
+        (@of ||= {})[index] ||= Options.new(@places[index].block, @places[index].station)
+      end
+
+      # @return [Highest] of the level's house profile, given what its plan says
+      def house(level, pacing_level)
+        (@houses ||= {})[[level, pacing_level]] ||= begin
+          forecast = PersonForecast.new(self, visits(pacing_level, 0), Capacity::Profile.of_level(level))
+          @places.each { |place| forecast.give(place.index, standard(place.index, place.level || level)) }
+          Highest.new(self, forecast, reserve(level))
+        end
+      end
+
       def work(option, visit)
         prescription = option.prescription
         counted = counted(option, visit)
-        seconds = (option.unit == "work" && option.number) ? [option.number, visit.work_s].min : visit.work_s
+        seconds = (option.unit == "work") ? kept_up(option, visit) : visit.work_s
         found = Capacity::Load.of(prescription, counted, seconds)
         (visit.part == 1) ? found : found.map { |load| Capacity::Load.new(load.pattern, load.demand, load.amount * visit.part, load.by_time) }
+      end
+
+      # No window ends what people pace.
+      def kept_up(option, visit)
+        return option.number || option.top unless @places[visit.place].block.timed?
+        option.number ? [option.number, visit.work_s].min : visit.work_s
       end
 
       def counted(option, visit)
@@ -129,12 +169,16 @@ module Sparrow
       def rotated(line, visits, order)
         stops = line.groups[order % line.groups.size].stops
         visits.zip(stops).map do |visit, stop|
-          [place(line.block.id, stop.station.id), visit.round, visit.start_s, stop.station.at(visit.prescription.level).stop_s, 1]
+          [place(line.block.id, stop.station.id, taken(line.block, visit)), visit.round, visit.start_s, stop.station.at(visit.prescription.level).stop_s, 1]
         end
       end
 
+      def taken(block, visit)
+        block.escalate ? visit.prescription.level : nil
+      end
+
       def sets(block, visit)
-        place = place(block.id, visit.station.id)
+        place = place(block.id, visit.station.id, taken(block, visit))
         return [[place, visit.round, visit.start_s, visit.work_s, 1]] unless visit.sets
         start_s = visit.start_s
         visit.sets.map do |count|

@@ -22,7 +22,7 @@ module Sparrow
 
       # @return [Array<Row>] of every level that somebody follows, at every place
       def rows
-        @sheet.course.places.flat_map { |place| Level::ALL.filter_map { |level| row(place, level) } }
+        @sheet.course.places.flat_map { |place| (place.level ? [place.level] : Level::ALL).filter_map { |level| row(place, level) } }
       end
 
       # @param targets [Array<Target>] as they were shown, on this sheet or an earlier one
@@ -39,7 +39,7 @@ module Sparrow
 
       # @return [Array, String] what changes, or why nothing can
       def patch_to(target)
-        place = @sheet.course.places.find { |held| held.block.id == target.block && held.station.id == target.station }
+        place = @sheet.course.place(target.block, target.station, target.level) || @sheet.course.place(target.block, target.station)
         return Sparrow.say("fitting.names_a_station_that_is_not") unless place
         variation = target.variation && place.station.movement&.variation(target.variation)
         return Sparrow.say("fitting.names_a_version_that_n_does", n: place.station.movement&.name || Sparrow.say("fitting.a_set_of_parts")) if target.variation && variation.nil?
@@ -80,8 +80,7 @@ module Sparrow
 
       # Each looks only below what the others have left; who cannot do even one does not decide.
       def lowest_highest(index, option, people, top:)
-        asked = Hash.new { |hash, number| hash[number] = option.asking(number) }
-        people.reduce(top) { |most, assignment| assignment.highest(index, asked, most) || most }
+        people.reduce(top) { |most, assignment| assignment.most(index, option, most.downto(1).to_a) || most }
       end
 
       # Steps and jumps have seconds enough for far more than anybody should do of them.

@@ -2,10 +2,11 @@
 
 module Sparrow
   module Fitting
-    # A variation with the number that a level is asked at a station. +unit+ is "reps",
-    # "hold", "work" (seconds kept up) or "open" (as many clean reps as the window
-    # allows); +number+ is nil where the window is the whole target.
-    class Option < Value.of(:variation, :level, :prescription, :unit, :number)
+    # A variation with the number that somebody is asked at a station. +unit+ is "reps", "hold", "work" (seconds kept up) or
+    # "open" (as many clean reps as the window allows); +number+ is nil where the window is the whole target. +top+ is the
+    # number aimed at, +low+ that below which an easier version comes first, +most+ what the window has time for, nil
+    # where it ends nothing.
+    class Option < Value.of(:variation, :level, :prescription, :unit, :number, :top, :low, :most)
       # @return [Option] the same variation with another number
       def asking(number)
         changed = case unit
@@ -27,8 +28,18 @@ module Sparrow
         prescription.requires_even_count? ? 2 : 1
       end
 
+      # @return [Integer] fewer than this is no set any more
       def least
         (unit == "reps") ? LEAST : LEAST_S
+      end
+
+      # The numbers in which it can be called, the highest first: times in fives, and even where sides alternate.
+      # @param from [Integer]
+      # @param to [Integer]
+      # @return [Array<Integer>]
+      def numbers(from: top, to: low)
+        under = (from - 1) / step * step
+        [from, *under.step([to, 1].max, -step)]
       end
 
       # @return [Array<String>] pieces that one person needs, each as often as it is needed
@@ -49,6 +60,16 @@ module Sparrow
       # @return [Array<Catalogue::Variation>]
       def variations
         variation ? [variation] : prescription.parts.map(&:variation)
+      end
+
+      # @return [String] the pattern that it tires first
+      def pattern
+        Capacity::Load.kind(variations.first)
+      end
+
+      # @return [Boolean] whether how much somebody can do of it is measured in seconds
+      def by_time?
+        Capacity.by_time?(variations.first)
       end
     end
   end

@@ -2,20 +2,35 @@
 
 module Sparrow
   module Fitting
-    # Each variation of a station's ladder with the number of the level whose band
-    # holds it; of a range the minimum.
+    # The variations of a station for somebody of a level. The number aims at the level's own target whatever the
+    # version, where it can be asked so, else at the version's opening number; it is cut to what the window has time for.
     class Options
+      # Kept up for so long where neither plan nor version say.
+      PLAIN_S = 30
+
+      # @param block [Plan::Block]
       # @param station [Plan::Station]
-      def initialize(station, house)
+      def initialize(block, station)
+        @block = block
         @station = station
-        @house = house
+        @house = block.house
       end
 
-      # @return [Array<Option>]
-      def all
-        return Level::ALL.reverse.map { |level| option(nil, level, @station.at(level)) } unless @station.movement
-        found = @station.movement.ladder.flat_map { |variation| levels(variation).map { |level| of(variation, level) } }
-        sorted(found.uniq { |option| [option.variation.id, option.unit, option.number] }).freeze
+      # @param level [String]
+      # @return [Array<Option>] the level's own first, then each that is easier; of a compound the lower levels' parts
+      def down_from(level)
+        return Level::ALL.take(Level::ALL.index(level) + 1).reverse.map { |lower| of(nil, lower) } unless @station.movement
+        own = @station.at(level).variation
+        easier = ladder.take_while { |variation| variation != own }
+        [own, *easier.reverse].map { |variation| of(variation, level) }.freeze
+      end
+
+      # @param level [String]
+      # @return [Array<Option>] what is harder than the level's own, the next first
+      def up_from(level)
+        return [] unless @station.movement
+        own = @station.at(level).variation
+        ladder.drop_while { |variation| variation != own }.drop(1).map { |variation| of(variation, level) }.freeze
       end
 
       # @return [Option]
@@ -26,16 +41,8 @@ module Sparrow
 
       private
 
-      # The harder first, and of one variation the higher number.
-      def sorted(options)
-        options.each_with_index.sort_by { |option, index| [-option.demand, -(option.number || 0), index] }.map(&:first)
-      end
-
-      # The levels that are given the variation; else the highest in whose band it lies.
-      def levels(variation)
-        asking = Level::ALL.select { |level| @station.at(level).variation == variation }
-        return asking if asking.any?
-        [(variation.levels & Level::ALL).max_by { |level| Level.rank(level) }]
+      def ladder
+        @station.movement.ladder
       end
 
       # The level's prescription on a variation that is not its own: a typed tempo and
@@ -64,19 +71,48 @@ module Sparrow
       end
 
       def option(variation, level, prescription)
-        unit, number = ask(variation, prescription, @station.counts&.fetch(level))
-        prescription = prescription.with(reps: number..number) if unit == "reps"
-        prescription = prescription.with(hold: number..number) if unit == "hold"
-        Option.new(variation: variation, level: level, prescription: prescription, unit: unit, number: number)
+        unit, asked = ask(variation, prescription, @station.counts&.fetch(level))
+        most = most(unit, prescription, level)
+        found = Option.new(variation: variation, level: level, prescription: prescription, unit: unit, most: most)
+        return found if unit == "open"
+        top = called(found, [asked.max, most].compact.min)
+        low = (asked.min == asked.max) ? half(asked.max) : asked.min
+        found = found.with(top: top, low: [low, top].min)
+        found = found.with(prescription: prescription.with(own_work_s: top, work_s: top)) if unit == "work" && !@block.timed?
+        (unit == "work") ? found : found.asking(top)
       end
 
-      # @return [Array(String, Integer)] the unit, and the number where there is one
+      def half(number)
+        (number + 1) / 2
+      end
+
+      # Even where sides alternate; but never none.
+      def called(option, number)
+        return number unless option.unit == "reps"
+        [number / option.step * option.step, option.step].max
+      end
+
+      # @return [Array(String, Range)] the unit, and what is asked
       def ask(variation, prescription, counts)
-        return ["reps", counts.values.max] if counts&.any?
-        return ["reps", prescription.quota.min] if prescription.quota
-        return ["reps", prescription.reps.min] if prescription.reps
-        return ["hold", prescription.hold.min] if prescription.hold
-        (variation.nil? || variation.counted?) ? ["open", nil] : ["work", nil]
+        counted = variation.nil? || variation.counted?
+        return ["reps", range(counts.values.max)] if counts&.any? && counted
+        return ["reps", range(prescription.quota.min)] if prescription.quota && counted
+        return ["reps", prescription.reps] if prescription.reps
+        return ["hold", prescription.hold] if prescription.hold
+        return ["open", nil] if counted
+        ["work", range(prescription.own_work_s || (prescription.work_s if @block.timed?) || variation.target["hold_s"] || PLAIN_S)]
+      end
+
+      # @return [Integer, nil] the highest number for which there is time
+      def most(unit, prescription, level)
+        case unit
+        when "reps" then Planning::WindowFit.of(@block, with(level, prescription), level).fits
+        when "hold" then @block.format.stretches(@block, with(level, prescription.with(hold: nil)), level)&.min
+        end
+      end
+
+      def with(level, prescription)
+        @station.with(levels: @station.levels.merge(level => prescription))
       end
     end
   end

@@ -11,6 +11,12 @@ module Sparrow
       # says; one that is not is from another day, and is taken while it fits.
       Choice = Value.of(:variation, :number, :locked, :why, :by, :on)
 
+      # What is sore today is done gently today.
+      # @return [Array<People::Limits::Limit>] the person's own, and those of the day
+      def limits_today
+        [*limits, *(sore - limits.map(&:kind)).map { |joint| People::Limits::Limit.new(kind: joint, severity: "gently") }].freeze
+      end
+
       def level(pattern)
         estimates.level(pattern)
       end

@@ -16,14 +16,12 @@ module Sparrow
       # @param course [ClassLayout]
       # @param visits [Array<ClassLayout::Visit>] the person's, in order of time
       # @param profile [Capacity::Profile]
-      # @param sore [Array<String>] joints; a version that loads one is done with less
-      def initialize(course, visits, profile, sore: [])
+      def initialize(course, visits, profile)
         @course = course
         @turns = visits.map(&:time)
         @at = visits.each_index.group_by { |at| visits[at].place }
         @visits = visits
         @profile = profile
-        @sore = sore
         @loads = Array.new(visits.size)
         @asked = {}
         @watched = {}
@@ -44,19 +42,21 @@ module Sparrow
         asked(index, option).sets.any?
       end
 
+      # @param reserve [Reserve]
       # @return [Float] the least that any set here leaves beyond what it must; infinite where nothing is known
       def slack(index, option, reserve)
         least = Float::INFINITY
         each_pattern(index, asked(index, option)) do |sets, there|
           at = -1
           while (set = sets[at += 1])
-            left = there[at] - (set.open ? LEAST + reserve : set.needs(reserve))
+            left = there[at] - (set.open ? reserve.needs_open : reserve.needs(set.amount, set.by_time))
             least = left if left < least
           end
         end
         least
       end
 
+      # @param reserve [Reserve]
       # @return [Boolean] whether every set here leaves so much
       def leaves?(index, option, reserve)
         slack(index, option, reserve) >= -Capacity::Forecast::TOLERANCE
@@ -118,9 +118,8 @@ module Sparrow
 
       def loads(option, visit)
         found = @course.loads(option, visit)
-        weak = (@sore.any? && (option.joints & @sore).any?) ? Capacity::Estimate::SORE : 1
         recovery = @course.recovery(visit.work_s / found.size.to_f)
-        found.map { |load| Capacity::FatigueSimulation::SetLoad.of(load, @profile.most(load, part: weak), recovery, open: option.unit == "open") }
+        found.map { |load| Capacity::FatigueSimulation::SetLoad.of(load, @profile.most(load), recovery, open: option.unit == "open") }
       end
     end
   end

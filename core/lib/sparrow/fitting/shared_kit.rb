@@ -3,26 +3,34 @@
 module Sparrow
   module Fitting
     # Who takes what where there are not enough pieces for everybody's first
-    # choice: the arrangement that moves the fewest people, and among those the
-    # fewest variations. Exact: people are gone through one by one, and for every state
-    # of what is left of the scarce pieces the cheapest way there is kept.
+    # choice: the arrangement that leaves the fewest without anything, then moves the fewest people, then those who have
+    # not been moved yet in this class, and then by the fewest versions. Exact: people are gone through one by one, and
+    # for every state of what is left of the scarce pieces the cheapest way there is kept; of ways that cost the same
+    # that of who comes first.
     module SharedKit
       # What it costs to move somebody at all, and to leave them without anything.
       MOVED = 1_000_000
-      NOTHING = 1_000
+      AGAIN = 1_000
+      NOTHING = 1_000_000_000
       # Beyond so many states people choose in the order of the roster instead.
       MOST_STATES = 30_000
 
-      # @param wishes [Array<Array<Array<String>>>] for each person, for each of their choices in
-      #   order, the pieces it needs, each as often as it is needed
+      # The pieces that each of one person's choices needs, the first choice first and each piece as often as it is needed;
+      # and how often they were moved already. What is +locked+ is theirs: these pieces are handed out first.
+      Wish = Value.row(:needs, :moves, :locked)
+
+      # @param wishes [Array<Wish>] in the order in which people choose
       # @param counts [Hash{String => Integer}] pieces that are there; one not named is not counted
       # @return [Array<Integer, nil>] the place of each person's choice, nil where none is left
       def self.arrange(wishes, counts)
-        chosen = wishes.map { |choices| choices.empty? ? nil : 0 }
-        scarce = scarce(wishes, counts)
-        worthwhile = wishes.map { |choices| worthwhile(choices, scarce) }
+        taken = wishes.select(&:locked).flat_map { |wish| wish.needs.first }.tally
+        counts = counts.to_h { |piece, count| [piece, [count - taken.fetch(piece, 0), 0].max] }
+        needs = wishes.map { |wish| wish.locked ? [[]] : wish.needs }
+        chosen = needs.map { |choices| choices.empty? ? nil : 0 }
+        scarce = scarce(needs, counts)
+        worthwhile = needs.map { |choices| worthwhile(choices, scarce) }
         apart(worthwhile, scarce).each do |pieces, people|
-          found = share(people.map { |person| worthwhile[person] }, pieces, counts)
+          found = share(people.map { |person| [worthwhile[person], wishes[person].moves] }, pieces, counts)
           people.each_with_index { |person, place| chosen[person] = found[place] }
         end
         chosen
@@ -66,17 +74,17 @@ module Sparrow
         return in_turn(wishes, counts) if states > MOST_STATES
         weights = bases.each_index.map { |index| bases.first(index).reduce(1, :*) }
         known = {}
-        steps = wishes.map do |choices|
-          known[choices] ||= choices.map { |choice, needs| step(choice, needs.map { |piece| pieces.index(piece) }, bases, weights: weights) } << Step.new(nil, MOVED + NOTHING, nil, 0)
+        steps = wishes.map do |choices, moves|
+          known[[choices, moves]] ||= choices.map { |choice, needs| step([choice, moves], needs.map { |piece| pieces.index(piece) }, bases, weights: weights) } << Step.new(nil, NOTHING, nil, 0)
         end
         cheapest(steps, states)
       end
 
       # To move somebody costs more than any number of variations.
-      def self.step(choice, places, bases, weights:)
+      def self.step((choice, moves), places, bases, weights:)
         needed = places.tally
         possible = Array.new(bases.reduce(1, :*)) { |state| needed.all? { |place, count| state / weights[place] % bases[place] >= count } }
-        Step.new(choice, choice + (choice.zero? ? 0 : MOVED), possible, weights.values_at(*places).sum)
+        Step.new(choice, choice.zero? ? 0 : MOVED + moves * AGAIN + choice, possible, weights.values_at(*places).sum)
       end
 
       # @param steps [Array<Array<Step>>] of each person
@@ -121,7 +129,7 @@ module Sparrow
 
       def self.in_turn(wishes, counts)
         left = counts.dup
-        wishes.map do |choices|
+        wishes.map do |choices, _|
           choice, needs = choices.find { |_, pieces| pieces.tally.all? { |piece, count| left.fetch(piece, count) >= count } }
           needs&.each { |piece| left[piece] -= 1 if left.key?(piece) }
           choice

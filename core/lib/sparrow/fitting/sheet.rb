@@ -14,19 +14,35 @@ module Sparrow
       # @param participants [Array<Participant>] in the order of the roster
       # @param kit [Hash{String => Integer}, nil] pieces in the room; nil where nobody has said
       # @param from [Integer] the place in the roster of the first of them
-      def initialize(timeline, participants, kit: nil, from: 0, catalogue: Catalogue.house)
+      # @param turn [Integer] whose turn it is to choose first where kit is short: it changes with the class's date
+      # @param to_reserve [Boolean] whether steps up are taken, not offered
+      def initialize(timeline, participants, kit: nil, from: 0, turn: 0, to_reserve: false, catalogue: Catalogue.house)
         @course = ClassLayout.new(timeline, catalogue: catalogue)
         @kit = kit
-        @assignments = participants.each_with_index.map { |participant, order| Assignment.new(@course, participant, order: from + order, kit: kit).call }
+        @turn = turn
+        @assignments = participants.each_with_index.map { |participant, order| Assignment.new(@course, participant, order: from + order, kit: kit, to_reserve: to_reserve).call }
         @moved = []
         share if kit && participants.size > 1
       end
 
-      # @return [Array<Cell>] of one person, in the order of the class
+      # @return [Array<Cell>] of one person, a station each, in the order of the class; where rounds escalate the last
+      #   level's, with those before it in it
       def cells(participant_id)
         assignment = by_person.fetch(participant_id)
         moved = moved_of.fetch(participant_id, [])
-        @course.places.map { |place| Cell.new(assignment, place, @course, moved: moved.find { |move| move.place.equal?(place) }) }
+        stations.map do |places|
+          met = places.select { |place| place.level.nil? || assignment.forecast.meets?(place.index) }
+          met = places.first(1) if met.empty?
+          cells = met.map { |place| [place, moved.find { |move| move.place.equal?(place) }] }
+          *earlier, last = cells
+          before = earlier.map { |place, move| Cell.new(assignment, place, @course, moved: move) }
+          Cell.new(assignment, last.first, @course, moved: last.last, earlier: before)
+        end
+      end
+
+      # @return [Array<Array<ClassLayout::Place>>] the places of each station, in the order of the class
+      def stations
+        @stations ||= @course.places.chunk_while { |one, other| one.station.equal?(other.station) }.to_a
       end
 
       # @return [Array<Assignment>]
@@ -55,17 +71,30 @@ module Sparrow
 
       def share
         moments.each { |moment| arrange(moment) }
-        @assignments.each { |assignment| assignment.verify unless assignment.participant.waits? }
+        @assignments.each { |assignment| assignment.verify(handed_out: true) unless assignment.participant.waits? }
       end
 
       # Who stands where at the same time: all at one station, or a group at each.
       # @return [Array<Array<Array(Assignment, ClassLayout::Place)>>]
       def moments
+        everybody = @assignments.reject { |assignment| assignment.participant.waits? }
+        turned = everybody.rotate(everybody.empty? ? 0 : @turn % everybody.size)
         @course.timeline.blocks.flat_map do |line|
+          next stepped(line, turned) if line.block.escalate
           places = line.block.stations.map { |station| @course.place(line.block.id, station.id) }
-          next places.map { |place| @assignments.map { |assignment| [assignment, place] } } unless line.groups
+          next places.map { |place| turned.map { |assignment| [assignment, place] } } unless line.groups
           places.each_index.map do |moment|
-            @assignments.each_with_index.map { |assignment, order| [assignment, places[(moment + order) % places.size]] }
+            turned.map { |assignment| [assignment, places[(moment + @assignments.index(assignment)) % places.size]] }
+          end
+        end
+      end
+
+      # Where rounds escalate: in each, everybody at their own level or at the round's.
+      def stepped(line, people)
+        line.block.stations.product(Level::ALL).map do |station, level|
+          people.map do |assignment|
+            taken = [level, assignment.participant.pacing_level].min_by { |held| Level.rank(held) }
+            [assignment, @course.place(line.block.id, station.id, taken)]
           end
         end
       end
@@ -73,8 +102,12 @@ module Sparrow
       def arrange(moment)
         short = short(moment)
         return if short.empty?
+        before = @moved.group_by(&:participant).transform_values(&:size)
         choices = moment.map { |assignment, place| choices(assignment, place, short) }
-        SharedKit.arrange(choices.map { |options| options.map(&:equipment) }, countable).each_with_index do |chosen, index|
+        wishes = moment.zip(choices).map do |(assignment, place), options|
+          SharedKit::Wish.new(options.map(&:equipment), before.fetch(assignment.participant, 0), assignment.assigned[place.index].kind == "locked")
+        end
+        SharedKit.arrange(wishes, countable).each_with_index do |chosen, index|
           assignment, place = moment[index]
           next if chosen&.zero? || assignment.assigned[place.index].option.nil?
           move(assignment, place, chosen && choices[index][chosen], short: short)
@@ -96,9 +129,7 @@ module Sparrow
         assigned = assignment.assigned[place.index]
         return [] unless assigned.option
         return [assigned.option] if assigned.kind == "locked" || (assigned.option.equipment & short).empty?
-        others = assignment.others(place.index)
-        free = others.any? { |option| (option.equipment & short).empty? }
-        [assigned.option, *others, (assignment.elsewhere(place.index, without: short) unless free)].compact
+        [assigned.option, *assignment.others(place.index, short: short)]
       end
 
       def move(assignment, place, option, short:)

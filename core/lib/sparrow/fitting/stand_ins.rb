@@ -2,36 +2,53 @@
 
 module Sparrow
   module Fitting
-    # What other ladders may give one person in place of a station's, in the order in which it is thought of.
+    # What other ladders may give one person in place of a station's own.
     class StandIns
       # @param course [ClassLayout]
-      # @param limits [Array<People::Limits::Limit>]
-      # @param free [#call] whether nothing rules an option out, of a place's index and an Option
-      def initialize(course, limits, free:)
+      # @param allowed [#call] whether nothing but limits rules an option out here, of a place's index and an Option
+      def initialize(course, allowed)
         @course = course
-        @limits = limits
-        @free = free
+        @allowed = allowed
+        @others = {}
       end
 
-      # What the catalogue names for what must be spared, whatever its pattern; then the pattern; where nothing of
-      # the pattern is free, and only then, what works most of the same muscles.
+      # What the catalogue names for what must be spared, whatever its pattern: that version and the harder ones of its
+      # ladder, down from the level's own.
+      # @param limits [Array<People::Limits::Limit>]
       # @param level [String]
-      # @param named [Boolean] whether something must be spared here
-      # @param muscles [Boolean] whether another pattern comes into question
-      # @return [Enumerator<Option>] each version once, that nothing rules out
-      def each(index, level, named:, muscles:)
-        alike, others = @course.stand_ins(index).values_at(:alike, :others)
-        first = named ? People::WaysRound.named(@course.places[index].station.movement, @limits, @course.catalogue) : []
-        Enumerator.new do |found|
-          free(index, [*first, *alike].uniq(&:id), level).each { |option| found << option }
-          free(index, others, level).each { |option| found << option } if muscles && free(index, alike, level).none?
+      # @return [Array<Option>] of one pattern the easiest named alone: another limit must not make it harder
+      def named(index, limits, level)
+        movement = @course.places[index].station.movement
+        found = People::WaysRound.named(movement, limits, @course.catalogue).group_by(&:pattern).map { |_, alike| alike.min_by(&:demand_value) }
+        found.flat_map { |variation| from(variation, level, movement) }.filter_map { |variation| option(index, variation, level) }
+      end
+
+      # What works most of the same muscles, first of the pattern itself; then the rest of the pattern. Nothing that asks
+      # more than the level's own version, or lands hard where that does not; of one pattern each easier than the one before.
+      # @param level [String]
+      # @return [Array<Option>]
+      def others(index, level)
+        @others[index] ||= begin
+          least = {}
+          @course.stand_ins(index, level).select do |option|
+            next if (held = least[option.pattern]) && option.demand > held
+            least[option.pattern] = option.demand if @allowed.call(index, option)
+          end
         end
       end
 
       private
 
-      def free(index, variations, level)
-        variations.lazy.filter_map { |variation| @course.elsewhere(index, variation, level) }.select { |option| @free.call(index, option) }
+      def from(variation, level, movement)
+        return [variation] if variation.movement_id == movement.id
+        ladder = @course.catalogue.movement(variation.movement_id).ladder
+        above = ladder.drop_while { |held| held != variation }.drop(1).select { |held| People::WaysRound.within?(held, level) && held.impact != "high" }
+        [*above.reverse, variation]
+      end
+
+      def option(index, variation, level)
+        found = @course.option(index, variation, level)
+        found if @allowed.call(index, found)
       end
     end
   end

@@ -5,8 +5,9 @@ module Sparrow
     # What one participant did at one station of a run. reps are as counted, in
     # the last round, seconds those of a hold; +least+ is the number below which
     # the target was not met; reps_left is the reserve they noted. +planned+ says
-    # that nobody typed or counted anything else.
-    class Result < Value.of(:block, :station, :level, :variation, :reps, :seconds, :least, :reps_left, :skipped, :planned)
+    # that nobody typed or counted anything else; freshness is the part of the fresh most that was there before the
+    # last set, nil where it is not known.
+    class Result < Value.of(:block, :station, :level, :variation, :reps, :seconds, :least, :reps_left, :skipped, :planned, :freshness)
     end
   end
 end

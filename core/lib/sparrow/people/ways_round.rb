@@ -31,12 +31,14 @@ module Sparrow
         candidates(movement, catalogue).find { |way| spared.call(way.variation) && way.variation.demand_value <= ceiling }
       end
 
-      # Versions of other ladders that nobody named, in the order in which they are thought of.
+      # Versions of other ladders that nobody named, in the order in which they are thought of: what works most of the same
+      # muscles, first of the pattern itself; then the rest of the pattern.
       # @return [Array<Way>]
       def self.candidates(movement, catalogue)
         alike, others = catalogue.reject { |other| other == movement || other.role != movement.role || skill?(other) || (other.pattern == BALANCE && movement.pattern != BALANCE) }
           .partition { |other| other.pattern == movement.pattern }
-        [*ways(alike.flat_map(&:ladder), "pattern"), *ways(others.flat_map(&:ladder).select { |variation| shares?(variation, movement) }, "muscles")]
+        sharing, rest = alike.flat_map(&:ladder).partition { |variation| shares?(variation, movement) }
+        [*ways(sharing, "pattern"), *ways(others.flat_map(&:ladder).select { |variation| shares?(variation, movement) }, "muscles"), *ways(rest, "pattern")]
       end
 
       # @return [Array<Catalogue::Variation>] what the movement names for what must be spared
@@ -59,10 +61,11 @@ module Sparrow
         variations.sort_by { |variation| [-variation.demand_value, variation.id] }.map { |variation| Way.new(variation, kind) }
       end
 
+      # @return [Boolean] whether a version is for a level or one below it
       def self.within?(variation, level)
         variation.levels.map { |band| Level.rank(band) }.min <= Level.rank(level)
       end
-      private_class_method :ways, :within?
+      private_class_method :ways
     end
   end
 end
