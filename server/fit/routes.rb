@@ -29,6 +29,23 @@ module Server
           {"person" => Fit::View.person(sheet, sheet.assignments.first, fit.versions)}
         end
 
+        # One cell opened: every way in which it could be done, and what was done last time.
+        def ways_view(group_class, person, block, station)
+          cells = Fit::ClassFit.new(group_class, only: person.id).alone(person.id)&.cells(person.id) || []
+          cell = cells.find { |held| held.place.block.id == block && held.place.station.id == station }
+          raise Http::Problems.not_found unless cell
+          Records::AuditEvent.note_reading(instructor, "fit_read", group_class)
+          {"ways" => cell.ways.map(&:to_h), "last" => last_time(group_class, person, cell)}
+        end
+
+        # @return [Hash, nil] what they did of the station's movement the last time
+        def last_time(group_class, person, cell)
+          ladder = (cell.place.station.movement&.ladder || []).map(&:id)
+          last = person.telling_results.reverse.find { |result| ladder.include?(result.variation) && result.done_at < group_class.starts_at }
+          return unless last
+          {"day" => last.done_at.to_date.iso8601, "name" => studio.catalogue.variation(last.variation).name, "reps" => last.reps, "seconds" => last.seconds, "left" => last.reps_left}
+        end
+
         # @raise [Sparrow::Refused] a limit is never trained through, by choice neither
         def check_choice(group_class, person, station, input:)
           variation = input["variation"] && studio.catalogue.variation(input["variation"])
@@ -93,6 +110,13 @@ module Server
 
         app.get("/api/classes/:id/fit", heavy: true) do |id|
           render_json(fit_view(group_class(id)))
+        end
+
+        app.get("/api/classes/:id/fit/:person/:block/:station", heavy: true) do |id, person_id, block, station_id|
+          stored = group_class(id)
+          entry = stored.roster.find_by!(person_id: studio.people.fetch(person_id).id)
+          People::Evidence.load([entry.person])
+          render_json(ways_view(stored, entry.person, block, station_id))
         end
 
         app.put("/api/classes/:id/fit/:person/:block/:station", takes: CHOICE, heavy: true) do |id, person_id, block, station_id|

@@ -50,6 +50,26 @@ RSpec.describe "Classes" do
     expect([status, field_errors.keys]).to eq([422, ["/going_up"]])
   end
 
+  it "open one cell: every way with what it would leave or why not, and what was done last time" do
+    tamsin.benchmarks.create!(studio_id: studio.id, test: "push_ups", variation: "push_up.floor", amount: 12, taken_on: Date.today)
+    before = make_class(starts_at: (Time.now.utc - 7 * 86_400).iso8601)
+    run = send_json(:post, "/api/classes/#{before["id"]}/run", {"client_key" => SecureRandom.uuid})
+    Server::Records::Run.find(run["id"]).update!(started_at: 7.days.ago)
+    send_json(:put, "/api/runs/#{run["id"]}/log", {"submission_id" => SecureRandom.uuid, "log_version" => 0,
+      "attendances" => [{"person_id" => tamsin.id, "present" => true, "exceptions" => [{"block" => "main", "station" => "p", "reps" => 7, "reps_left" => 2}]}]})
+    id = make_class["id"]
+    opened = send_json(:get, "/api/classes/#{id}/fit/#{tamsin.id}/main/p")
+    ways = opened["ways"].to_h { |way| [way["variation"], way] }
+    expect(ways["push_up.feet_30"]["why"]).to include("not screened")
+    expect(ways["push_up.wall"]).to include("number" => 8, "left" => be > 8, "why" => nil, "own_ladder" => true)
+    expect(ways.values.reject { |way| way["own_ladder"] }.size).to be_between(1, 3)
+    expect(opened["last"]).to include("name" => "Floor push-up", "reps" => 7, "left" => 2)
+    [["nobody", "main", "p"], [tamsin.id, "main", "gone"], [pavel.id, "gone", "p"]].each do |path|
+      send_json(:get, "/api/classes/#{id}/fit/#{path.join("/")}")
+      expect(status).to eq(404), path.inspect
+    end
+  end
+
   it "repeat weekly, each with its own roster" do
     make_class(also_at: [1, 2].map { |week| (Time.iso8601(starts_at) + week * 604_800).iso8601 })
     classes = send_json(:get, "/api/classes")["classes"]

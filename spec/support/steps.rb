@@ -109,6 +109,14 @@ module Steps
   end
 
   # A run of a block, on the Floor with a clock moved by hand.
+  # A window whose page has just this size, as on another device.
+  def in_window(width, height)
+    page.driver.browser.execute_cdp("Emulation.setDeviceMetricsOverride", width: width, height: height, deviceScaleFactor: 1, mobile: width < 600)
+    yield
+  ensure
+    page.driver.browser.execute_cdp("Emulation.clearDeviceMetricsOverride")
+  end
+
   def open_floor_of(block, **rest)
     document = workout_document(block, title: "Lock side", **rest)
     studio = Server::Records::Studio.first

@@ -190,6 +190,7 @@ RSpec.describe "Two at once" do
     sign_in_as
     held = studio.group_classes.where(title: "Lock-gate Tuesday").order(:starts_at).last
     visit "/classes/#{held.id}/fit"
+    find(:button, text: "Targets").click
     needs = find("section", text: "What this class needs", match: :first)
     box = needs.all("tbody input[type=checkbox]").find { |one| reps_of(held, one.value) }
     key = box.value

@@ -43,6 +43,57 @@ RSpec.describe "The fit of a class" do
     expect(page).to have_css("aside [data-testid=given]", text: "feet on a step")
   end
 
+  it "offers more to who could clearly do more, and one key takes it" do
+    bartek = Server::Records::Person.find_by!(name: "Bartek Lindqvist")
+    bartek.benchmarks.create!(studio_id: bartek.studio_id, test: "push_ups", variation: "push_up.feet_30", amount: 70, taken_on: Date.today)
+    open_sheet
+    expect(cell("Bartek", "Push-up")).to have_css("[role=img][aria-label='ready for more']")
+    expect(cell("Tamsin", "Push-up")).to have_no_css("[aria-label='ready for more']")
+    cell("Bartek", "Push-up").click
+    before = cell("Bartek", "Push-up").text[/\d+/].to_i
+    expect(page).to have_css("aside", text: "ready for more")
+    press("m")
+    expect(cell("Bartek", "Push-up")).to have_content("locked")
+    expect(cell("Bartek", "Push-up").text[/\d+/].to_i).to be > before
+  end
+
+  it "opens a cell with every way, what each would leave or why not, and what was done last time" do
+    open_sheet
+    cell("Dov", "Squat").click
+    within("aside") do
+      expect(page).to have_css("ol[aria-label='Ladder, hardest first'] li", text: /Paused squat\s*spares: knee, gently/)
+      expect(page).to have_css("ol li", text: /Sit-to-stand with hands\s*\d+, leaves \d+/)
+      expect(page).to have_css("ol[aria-label='Instead, from other ladders'] li", minimum: 1)
+      expect(page).to have_content(/Last time, \d+ \w+ \d+: /)
+      click_button "Sit-to-stand with hands"
+      expect(page).to have_css("[data-testid=given]", text: "Sit-to-stand with hands")
+    end
+    expect(cell("Dov", "Squat")).to have_content("with hands")
+  end
+
+  it "stands whole in a window of 1280 by 800, and a person a line on a phone with the stations by arrows" do
+    overflow = "(() => { const one = document.querySelector('.scroll'); return [document.documentElement.scrollHeight - innerHeight, one.scrollHeight - one.clientHeight] })()"
+    in_window(1280, 800) do
+      open_sheet
+      cell("Dov", "Squat").click
+      expect(page).to have_css("aside ol li", minimum: 6)
+      expect(page.evaluate_script(overflow)).to eq([0, 0])
+    end
+    in_window(390, 844) do
+      visit "/classes/#{group_class.id}/fit"
+      expect(page).to have_css("[role=gridcell]", count: 13)
+      seen = "[...document.querySelectorAll('[role=grid] tbody tr')].filter((row) => row.getBoundingClientRect().bottom <= innerHeight).length"
+      expect(page.evaluate_script(seen)).to be >= 9
+      click_button "Next station"
+      expect(page).to have_css("b[aria-live]", text: "Push-up · 2/9")
+      expect(page).to have_no_css("aside")
+      first("[role=gridcell]").click
+      expect(page).to have_css("aside", text: "Push-up")
+      click_button "Close"
+      expect(page).to have_no_css("aside")
+    end
+  end
+
   it "shows who needs attention, with limits, and who is new" do
     open_sheet
     expect(page).to have_css("[role=grid] tbody tr", count: 13)
@@ -60,7 +111,7 @@ RSpec.describe "The fit of a class" do
   it "gives nothing to who must be spoken with, and spares what is to be spared" do
     open_sheet
     expect(cell("Aurelia", "Squat")).to have_content("talk first")
-    expect(cell("Rosalind", "Push-up")).to have_content("Wall push-up")
+    expect(cell("Rosalind", "Push-up")).to have_content("Push-up on fists")
     cell("Rosalind", "Push-up").click
     expect(page).to have_css("aside ol li", text: "spares: left wrist")
     expect(page).to have_button("Floor push-up", disabled: true)
@@ -98,6 +149,7 @@ RSpec.describe "The fit of a class" do
   it "moves the class's targets to its people, not the circuit's" do
     document = Server::Records::Workout.find_by!(title: "Lock-gate Tuesday").document
     open_sheet
+    find(:button, text: "Targets").click
     within("section[aria-label='What this class needs']") do
       before = all("tbody tr").size
       first("tbody input[type=checkbox]").check
@@ -130,7 +182,7 @@ RSpec.describe "The fit of a class" do
     expect(page).to have_field("E-mail")
     visit "/card/#{token}"
     expect(page).to have_css("h1", text: "Dov", exact_text: true)
-    expect(page).to have_content("Wall push-up")
+    expect(page).to have_content("Push-up, hands on a bench")
     expect(page).to have_no_content("knee, gently")
     group_class.increment!(:card_version)
     visit "/card/#{token}"

@@ -78,6 +78,12 @@ module Sparrow
         own ? easier : [*easier, @choosing.standing_in(index, @limits, without: short)].compact
       end
 
+      # @param most [Integer]
+      # @return [Array<Option>] of other ladders, that nothing rules out, the first to be thought of first
+      def stand_ins(index, most)
+        @choosing.stand_ins(index, @limits).first(most)
+      end
+
       # The highest number of a variation that leaves the reserve in every round.
       # @param numbers [Array<Integer>] the highest first
       # @return [Integer, nil] nil where not the least does

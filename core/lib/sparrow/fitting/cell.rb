@@ -88,6 +88,11 @@ module Sparrow
         @step_up = @assignment.step_up(place.index)
       end
 
+      # @return [Array<Ways::Way>] every way in which it could be done here
+      def ways
+        Ways.new(self, @assignment).all
+      end
+
       # @return [Hash] reserve in moves a side or seconds; rounds as [round, available, asked]
       def to_h
         shown = {"block" => place.block.id, "station" => place.station.id, "kind" => assigned.kind, "variation" => option&.variation&.id,

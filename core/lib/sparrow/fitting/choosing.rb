@@ -38,12 +38,17 @@ module Sparrow
         down(index).select { |option| @allowed.limit(option).nil? }
       end
 
+      # @return [Array<Option>] what may stand in here
+      def stand_ins(index, limits)
+        candidates(index, limits).select { |option| free_of?(option, limits) }
+      end
+
       # What stands in here without some pieces of kit.
       # @param without [Array<String>]
       # @return [Option, nil] with a number that holds
       def standing_in(index, limits, without:)
-        candidates(index, limits).each do |option|
-          next unless free_of?(option, limits) && (option.equipment & without).empty?
+        stand_ins(index, limits).each do |option|
+          next unless (option.equipment & without).empty?
           found = @highest.call(index).best(index, option, to: option.least)
           return found if found
         end

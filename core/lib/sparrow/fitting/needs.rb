@@ -43,7 +43,7 @@ module Sparrow
         return Sparrow.say("fitting.names_a_station_that_is_not") unless place
         variation = target.variation && place.station.movement&.variation(target.variation)
         return Sparrow.say("fitting.names_a_version_that_n_does", n: place.station.movement&.name || Sparrow.say("fitting.a_set_of_parts")) if target.variation && variation.nil?
-        from = @sheet.course.option(place.index, place.station.at(target.level).variation, target.level)
+        from = as_typed(@sheet.course.option(place.index, place.station.at(target.level).variation, target.level), place.station)
         option = @sheet.course.option(place.index, variation || from.variation, target.level)
         patch(place, target.level, from, to: (target.number && option.number) ? option.asking(target.number) : option)
       end
@@ -54,7 +54,15 @@ module Sparrow
         standard = @sheet.course.option(place.index, place.station.at(level).variation, level)
         to = wanted(place, level, followers)
         planned = followers.count { |assignment| assignment.assigned[place.index].option.then { |option| option.variations == standard.variations && option.number == standard.number } }
-        Row.new(place, level, followers.size, planned, standard, to, patch(place, level, standard, to: to))
+        from = as_typed(standard, place.station)
+        Row.new(place, level, followers.size, planned, from, to, patch(place, level, from, to: to))
+      end
+
+      # What stands in the circuit, though the window may have no time for all of it.
+      def as_typed(standard, station)
+        typed = station.at(standard.level)
+        return standard if typed.quota || station.counts || !%w[reps hold].include?(standard.unit)
+        standard.with(prescription: typed, number: (typed.reps || typed.hold).max)
       end
 
       def wanted(place, level, followers)

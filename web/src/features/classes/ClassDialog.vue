@@ -35,6 +35,12 @@ watch(visible, (open) => {
 const NAMES: Record<string, (id: unknown) => string | undefined> = {
   placeId: (id) => places.data.value?.places.find((place) => place.id === id)?.name,
   leaderId: (id) => session.session?.studio.instructors.find((leader) => leader.id === id)?.name,
+  goingUp: (way) =>
+    way === 'taken'
+      ? t('classes.steps_up_are_taken')
+      : way === 'offered'
+        ? t('classes.steps_up_are_offered')
+        : undefined,
 }
 const versioned = useVersioned<ClassFields, ClassWhole>({
   labels: {
@@ -45,6 +51,7 @@ const versioned = useVersioned<ClassFields, ClassWhole>({
     leaderId: t('classes.who_leads'),
     kit: t('classes.kit'),
     note: t('common.note'),
+    goingUp: t('classes.steps_up_in_the_fit'),
   },
   show: (body, over) => {
     fields.value = body

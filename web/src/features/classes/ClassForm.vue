@@ -7,6 +7,7 @@ import { pieceName } from '@/lib/readable'
 import TextField from '@/ui/TextField.vue'
 import { usePlaces } from '@/lib/api/queries'
 import { useSession } from '@/lib/session'
+import { t } from '@/lib/text'
 import type { ClassFields } from './fields'
 
 // When, how long, where and who leads.
@@ -15,6 +16,10 @@ const session = useSession()
 const fields = defineModel<ClassFields>({ required: true })
 const places = usePlaces()
 const set = (changes: Partial<ClassFields>) => (fields.value = { ...fields.value, ...changes })
+const GOING_UP = [
+  { value: 'offered', label: t('classes.steps_up_are_offered') },
+  { value: 'taken', label: t('classes.steps_up_are_taken') },
+]
 const kit = computed(() => places.data.value?.places.find((place) => place.id === fields.value.placeId)?.kit)
 </script>
 
@@ -60,6 +65,16 @@ const kit = computed(() => places.data.value?.places.find((place) => place.id ==
       show-clear
       :aria-label="$t('classes.who_leads')"
       @update:model-value="set({ leaderId: $event ?? null })"
+    />
+    <Select
+      :model-value="fields.goingUp"
+      :options="GOING_UP"
+      option-label="label"
+      option-value="value"
+      :placeholder="$t('classes.steps_up_as_in_the_studio')"
+      show-clear
+      :aria-label="$t('classes.steps_up_in_the_fit')"
+      @update:model-value="set({ goingUp: $event ?? null })"
     />
     <p v-if="kit" class="small quiet kit">
       {{

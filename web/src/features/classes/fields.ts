@@ -13,6 +13,8 @@ export interface ClassFields {
   /** The class's own count of a piece, where it differs from the place's. */
   kit: Record<string, Typed>
   note: string | undefined
+  /** Whether steps up are offered or taken here; null is as in the studio. */
+  goingUp: ClassWhole['going_up']
 }
 
 export const emptyFields = (): ClassFields => ({
@@ -23,6 +25,7 @@ export const emptyFields = (): ClassFields => ({
   leaderId: null,
   kit: {},
   note: undefined,
+  goingUp: null,
 })
 
 export function fieldsOf(held: ClassWhole): ClassFields {
@@ -33,6 +36,7 @@ export function fieldsOf(held: ClassWhole): ClassFields {
     leaderId: held.leader?.id ?? null,
     kit: { ...(held.kit ?? {}) },
     note: held.note ?? undefined,
+    goingUp: held.going_up,
   }
 }
 
@@ -44,6 +48,7 @@ export function bodyOf(fields: ClassFields) {
     place_id: fields.placeId ?? undefined,
     leader_id: fields.leaderId ?? undefined,
     note: fields.note,
+    going_up: fields.goingUp ?? undefined,
     kit: counted.length ? (Object.fromEntries(counted) as Record<string, number>) : undefined,
   }
 }

@@ -1,23 +1,55 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed, ref, watch } from 'vue'
-import type { FitCell, FitPerson, FitStation } from '@/lib/api/types'
+import type { FitCell, FitPerson, FitStation, FitWays } from '@/lib/api/types'
+import { dateText } from '@/lib/clockText'
+import { plural, t } from '@/lib/text'
 import type { Typed } from '@/lib/typed'
 import NumberField from '@/ui/NumberField.vue'
 import LevelTally from '@/ui/LevelTally.vue'
 import TextField from '@/ui/TextField.vue'
 import RoundsChart from './RoundsChart.vue'
 import type { Fit } from './useFit'
+import { useWays } from './useWays'
 
 // The cell that is looked at: the sentence, the ladder with where they stand on
 // it, what each round would look like, and what the instructor decides instead.
 const props = defineProps<{ fit: Fit; person: FitPerson; cell: FitCell; station: FitStation }>()
+const emit = defineEmits<{ close: [] }>()
 const now = computed(() => props.fit.shown(props.person, props.cell))
-const ladder = computed(() => [...props.fit.ladderOf(props.cell)].reverse())
-const elsewhere = computed(
-  () =>
-    now.value.variation && !ladder.value.some((variation) => variation.id === now.value.variation) && now.value.name,
+const opened = useWays(
+  () => props.fit.id,
+  () => props.person,
+  () => props.cell,
 )
+type Way = FitWays['ways'][number]
+const ways = computed(() => opened.data.value?.ways ?? [])
+const groups = computed(() =>
+  [
+    { own: true, label: t('fit.ladder_hardest_first') },
+    { own: false, label: t('fit.instead_from_other_ladders') },
+  ]
+    .map(({ own, label }) => ({ own, label, ways: ways.value.filter((way) => way.own_ladder === own) }))
+    .filter((group) => group.ways.length),
+)
+const elsewhere = computed(
+  () => now.value.variation && !ways.value.some((way) => way.variation === now.value.variation) && now.value.name,
+)
+/** What a way would leave, or why it may not be given. */
+function verdict(way: Way) {
+  if (way.why) return way.why
+  if (way.left === null) return ''
+  const unit = ['hold', 'work'].includes(way.unit) ? t('common.s') : ''
+  if (way.left <= 0) return t('fit.number_leaves_none', { number: way.number ?? '' })
+  return t('fit.number_leaves_left', { number: way.number ?? '', left: `${way.left}${unit && ` ${unit}`}` })
+}
+const last = computed(() => {
+  const held = opened.data.value?.last
+  if (!held) return ''
+  const done = held.reps === null ? `${held.seconds} ${t('common.s')}` : plural(held.reps, 'rep')
+  const left = held.left === null ? '' : t('fit.left_left', { left: held.left })
+  return t('fit.last_time', { day: dateText(held.day), name: held.name, done }) + left
+})
 const number = ref<Typed>(undefined)
 const why = ref('')
 /** The cell, as text: what is typed stays while its numbers come anew. */
@@ -39,6 +71,14 @@ const unit = computed(() => (['hold', 'work'].includes(props.cell.unit ?? '') ? 
 
 <template>
   <aside class="panel" :aria-label="$t('fit.the_cell_looked_at')">
+    <Button
+      class="close"
+      icon="pi pi-times"
+      variant="text"
+      size="small"
+      :aria-label="$t('common.close')"
+      @click="emit('close')"
+    />
     <p class="small quiet">{{ station.name }} · {{ station.block_title }}</p>
     <h2>{{ person.name }}</h2>
     <p class="given" data-testid="given">
@@ -55,21 +95,35 @@ const unit = computed(() => (['hold', 'work'].includes(props.cell.unit ?? '') ? 
     <p v-if="cell.rounds" class="small quiet">
       {{ $t('fit.open_bar_n_that_the_model', { n: cell.reserve?.unit === 's' ? $t('fit.seconds') : $t('fit.reps') }) }}
     </p>
-    <ol v-if="ladder.length" class="ladder" :aria-label="$t('fit.ladder_hardest_first')">
+    <p v-if="cell.step_up" class="step">
+      <span>{{ $t('fit.ready_for_more') }}</span>
+      <Button
+        :label="`${cell.step_up.name} ${cell.step_up.target}`"
+        size="small"
+        variant="outlined"
+        aria-keyshortcuts="m"
+        @click="fit.stepUp(person, cell)"
+      />
+    </p>
+    <p v-for="step in cell.earlier" :key="step.level ?? step.target" class="small">
+      {{ $t('fit.before_that', { name: step.name ?? step.target, target: step.short }) }}
+    </p>
+    <p v-if="last" class="small">{{ last }}</p>
+    <ol v-for="group in groups" :key="group.label" class="ladder" :aria-label="group.label">
       <li
-        v-for="variation in ladder"
-        :key="variation.id"
-        :class="{ here: variation.id === now.variation, out: cell.ruled_out?.[variation.id] }"
-        :aria-current="variation.id === now.variation ? 'true' : undefined"
+        v-for="way in group.ways"
+        :key="way.variation"
+        :class="{ here: way.variation === now.variation, out: way.why }"
+        :aria-current="way.variation === now.variation ? 'true' : undefined"
       >
         <button
           type="button"
-          :disabled="cell.kind === 'waits' || Boolean(cell.ruled_out?.[variation.id]?.startsWith('spares'))"
-          @click="fit.send(person, cell, { variation: variation.id })"
+          :disabled="cell.kind === 'waits' || Boolean(way.why?.startsWith('spares'))"
+          @click="fit.send(person, cell, { variation: way.variation })"
         >
-          <LevelTally :level="variation.levels[0]!" /> {{ variation.name }}
+          <LevelTally :level="way.level" /> {{ way.name }}
         </button>
-        <span v-if="cell.ruled_out?.[variation.id]" class="small quiet">{{ cell.ruled_out[variation.id] }}</span>
+        <span class="small quiet">{{ verdict(way) }}</span>
       </li>
     </ol>
     <p v-if="elsewhere" class="small">{{ $t('fit.from_another_ladder_elsewhere', { elsewhere }) }}</p>
@@ -98,7 +152,11 @@ const unit = computed(() => (['hold', 'work'].includes(props.cell.unit ?? '') ? 
       <kbd>{{ $t('fit.alt') }}</kbd> <kbd>{{ $t('fit.alt_2') }}</kbd> {{ $t('fit.version') }} <kbd>+</kbd> <kbd>−</kbd>
       {{ $t('fit.number_2') }} <kbd>{{ $t('fit.l') }}</kbd> {{ $t('fit.lock') }} <kbd>{{ $t('fit.u') }}</kbd>
       {{ $t('fit.recalculate_2') }}
+      <template v-if="cell.step_up"
+        ><kbd>{{ $t('fit.m') }}</kbd> {{ $t('fit.more') }}</template
+      >
     </p>
+    <p class="small quiet">{{ $t('fit.the_model_compares_versions_it_does') }}</p>
   </aside>
 </template>
 
@@ -109,9 +167,19 @@ const unit = computed(() => (['hold', 'work'].includes(props.cell.unit ?? '') ? 
   display: grid;
   gap: var(--space-2);
   align-content: start;
-  align-self: start;
-  position: sticky;
-  top: var(--space-3);
+}
+.close {
+  display: none;
+}
+.step {
+  display: flex;
+  flex-wrap: wrap;
+  gap: var(--space-2);
+  align-items: center;
+  color: var(--accent);
+}
+.panel p {
+  margin: 0;
 }
 .given {
   font-size: var(--size-1);
@@ -139,7 +207,7 @@ const unit = computed(() => (['hold', 'work'].includes(props.cell.unit ?? '') ? 
   font: inherit;
   color: var(--ink);
   text-align: left;
-  min-height: 2rem;
+  min-height: 1.6rem;
   padding: 0 var(--space-1);
   cursor: pointer;
 }
@@ -159,16 +227,21 @@ const unit = computed(() => (['hold', 'work'].includes(props.cell.unit ?? '') ? 
 }
 @media (max-width: 60rem) {
   .panel {
-    position: sticky;
-    top: auto;
-    bottom: 0;
-    z-index: 2;
-    max-height: 34vh;
+    position: fixed;
+    inset: auto 0 0;
+    z-index: 3;
+    max-height: 60dvh;
     overflow-y: auto;
     background: var(--paper);
     border-left: 0;
     border-top: 2px solid var(--ink);
-    padding: var(--space-3) 0 0;
+    padding: var(--space-3);
+  }
+  .close {
+    display: inline-flex;
+    position: absolute;
+    top: var(--space-1);
+    right: var(--space-1);
   }
   .keys {
     display: none;

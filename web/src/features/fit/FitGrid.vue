@@ -7,6 +7,7 @@ import type { Fit } from './useFit'
 // People down, stations across: one cell is looked at, and keys go from cell to cell.
 const props = defineProps<{ fit: Fit; people: FitPerson[]; stations: FitStation[] }>()
 const at = defineModel<{ row: number; column: number }>('at', { required: true })
+const emit = defineEmits<{ open: [] }>()
 const table = useTemplateRef<HTMLTableElement>('table')
 
 /** The cell that is looked at, where a filter has left fewer people than before too. */
@@ -54,6 +55,7 @@ function onKey(event: KeyboardEvent) {
             now.variation &&
             void props.fit.send(person, cell, { variation: now.variation, number: now.number ?? undefined }),
           u: () => void props.fit.send(person, cell, null),
+          m: () => props.fit.stepUp(person, cell),
         }
   const move = moves[event.key]
   if (!move) return
@@ -90,6 +92,7 @@ function onKey(event: KeyboardEvent) {
           :stations="stations"
           :column="row === here.row ? here.column : -1"
           @look="(column: number) => look(row, column)"
+          @open="emit('open')"
         />
       </tbody>
     </table>
@@ -98,10 +101,10 @@ function onKey(event: KeyboardEvent) {
 
 <style scoped>
 .scroll {
-  --who: 11.5rem;
-  --station: 6.2rem;
+  --who: 11.4rem;
+  --station: 5.4rem;
   overflow: auto;
-  max-height: calc(100dvh - 2 * var(--space-4));
+  height: 100%;
   /* A cell that is gone to by key comes out from under the names and the stations. */
   scroll-padding: 3.6rem var(--space-2) var(--space-2) calc(var(--who) + var(--space-2));
 }
@@ -126,7 +129,8 @@ thead tr {
 }
 thead th {
   text-align: left;
-  padding: var(--space-1) var(--space-2);
+  padding: 0.1rem var(--space-2);
+  line-height: 1.15;
   font-size: var(--size--1);
   color: var(--ink-soft);
   overflow-wrap: break-word;
@@ -138,14 +142,13 @@ thead th:first-child {
 }
 @media (max-width: 44rem) {
   .scroll {
-    --who: 7.4rem;
-    max-height: none;
+    --who: 13rem;
   }
 }
 @media print {
   .scroll {
     overflow: visible;
-    max-height: none;
+    height: auto;
   }
   .grid {
     display: table;

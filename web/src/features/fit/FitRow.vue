@@ -16,7 +16,7 @@ const props = defineProps<{
   /** The column that is looked at; -1 where it is another row. */
   column: number
 }>()
-const emit = defineEmits<{ look: [column: number] }>()
+const emit = defineEmits<{ look: [column: number]; open: [] }>()
 
 const cells = computed(() => props.fit.cellsOf(props.person, props.stations))
 
@@ -25,6 +25,13 @@ function short(cell: FitCell) {
   const now = props.fit.shown(props.person, cell)
   if (!now.waiting) return cell.short
   return now.number ? `${now.number}${['hold', 'work'].includes(cell.unit ?? '') ? ` ${t('common.s')}` : ''}` : '…'
+}
+/** The version is named where the level's mark does not already say it. */
+function named(cell: FitCell) {
+  const now = props.fit.shown(props.person, cell)
+  const station = props.stations.find((held) => held.block === cell.block && held.station === cell.station)
+  const own = cell.level && station?.levels[cell.level].variation
+  return now.variation && now.variation === own ? '' : (now.name ?? '')
 }
 const NOTES: Partial<Record<FitCell['kind'], string>> = {
   lowered: t('fit.lowered'),
@@ -52,8 +59,10 @@ const flags = computed(() => {
 <template>
   <tr role="row">
     <th scope="row" role="rowheader" :class="{ attention: person.attention }">
-      <LevelTally :level="person.level" /> {{ person.name }}
-      <span v-for="flag in flags" :key="flag" class="flag">{{ flag }}</span>
+      <span class="line"
+        ><LevelTally :level="person.level" /><span class="who">{{ person.name }}</span></span
+      >
+      <span v-if="flags.length" class="flag" :title="flags.join('; ')">{{ flags.join('; ') }}</span>
     </th>
     <td
       v-for="(cell, index) in cells"
@@ -69,13 +78,18 @@ const flags = computed(() => {
         },
       ]"
       :aria-selected="index === column"
-      @click="emit('look', index)"
+      @click="(emit('look', index), emit('open'))"
       @focus="emit('look', index)"
     >
-      <LevelTally v-if="cell.level" :level="cell.level" />
-      <b class="figure">{{ short(cell) }}</b>
-      <span class="variation">{{ fit.shown(person, cell).name ?? '' }}</span>
-      <span v-if="NOTES[cell.kind]" class="note">{{ NOTES[cell.kind] }}</span>
+      <span class="line">
+        <LevelTally v-if="cell.level" :level="cell.level" />
+        <b class="figure">{{ short(cell) }}</b>
+        <span v-if="cell.step_up" class="more" role="img" :aria-label="$t('fit.ready_for_more')">▲</span>
+      </span>
+      <span v-if="named(cell)" class="variation">{{ named(cell) }}</span>
+      <span v-if="NOTES[cell.kind]" class="note" :class="{ 'visually-hidden': named(cell) }">{{
+        NOTES[cell.kind]
+      }}</span>
     </td>
   </tr>
 </template>
@@ -86,13 +100,14 @@ tr {
   display: grid;
   grid-template-columns: var(--columns);
   content-visibility: auto;
-  contain-intrinsic-height: auto 4.5rem;
+  contain-intrinsic-height: auto 2.6rem;
 }
 th,
 td {
   text-align: left;
   vertical-align: top;
-  padding: var(--space-1) var(--space-2);
+  padding: 0.1rem var(--space-2);
+  min-width: 0;
   border-left: 4px solid transparent;
   /* Not a border: it would end in a slant beside the wide one at the left. */
   box-shadow: inset 0 -1px var(--rule-soft);
@@ -117,23 +132,53 @@ td:focus-visible {
 .attention {
   border-left-color: var(--warn);
 }
-.figure {
+.line {
+  display: flex;
+  align-items: baseline;
+  gap: 0.35em;
   white-space: nowrap;
-  font-size: var(--size-1);
-  margin-left: 0.35em;
+}
+.figure {
+  font-size: 1.1rem;
+  line-height: 1.15;
+}
+.who {
+  overflow: hidden;
+  text-overflow: ellipsis;
 }
 .variation,
 .flag,
 .note {
-  display: block;
   font-size: 0.75rem;
-  line-height: 1.2;
+  line-height: 1.12;
   font-weight: 400;
+}
+/* The whole is in the panel, and under the pointer. */
+.variation,
+.flag {
+  display: -webkit-box;
+  -webkit-box-orient: vertical;
+  -webkit-line-clamp: 2;
+  overflow: hidden;
+}
+.flag {
+  -webkit-line-clamp: 1;
+}
+.line > :deep(svg) {
+  flex: none;
+}
+td.attention .variation {
+  color: var(--warn);
+}
+.more {
+  color: var(--accent);
+  font-size: 0.8rem;
 }
 .flag {
   color: var(--ink-soft);
 }
 .note {
+  display: block;
   color: var(--warn);
   font-weight: 600;
 }

@@ -3,7 +3,8 @@ import { plural, t } from '@/lib/text'
 import Button from 'primevue/button'
 import Select from 'primevue/select'
 import SelectButton from 'primevue/selectbutton'
-import { computed, ref } from 'vue'
+import { useMediaQuery, useSwipe } from '@vueuse/core'
+import { computed, ref, useTemplateRef } from 'vue'
 import { RouterLink } from 'vue-router'
 import { useGroupClass } from '@/lib/api/queries'
 import { LEVELS } from '@/lib/api/types'
@@ -40,6 +41,7 @@ const order = ref('name')
 const VIEWS = [
   { value: 'people', label: t('common.people') },
   { value: 'room', label: t('fit.the_room') },
+  { value: 'targets', label: t('fit.targets') },
 ]
 const view = ref('people')
 const all = ref(false)
@@ -63,7 +65,25 @@ const station = computed(() => stations.value[Math.min(at.value.column, stations
 const cell = computed(() =>
   person.value?.cells.find((one) => one.block === station.value?.block && one.station === station.value?.station),
 )
+/** How going up is done here: by offer, or by the fit itself. */
+const goingUp = computed(() => (fit.sheet.value?.going_up === 'taken' ? t('fit.to_the_reserve') : t('fit.as_planned')))
 const attention = computed(() => (fit.sheet.value?.people ?? []).filter((one) => one.attention).length)
+/** On a telephone a person a line, and one station at a time: by the arrows, or by a swipe. */
+const narrow = useMediaQuery('(max-width: 44rem)')
+/** There the opened cell lies over the table, until it is closed. */
+const below = useMediaQuery('(max-width: 60rem)')
+const open = ref(false)
+const shownStations = computed(() => (narrow.value && station.value ? [station.value] : stations.value))
+const shownAt = computed({
+  get: () => (narrow.value ? { row: at.value.row, column: 0 } : at.value),
+  set: (to) => (at.value = narrow.value ? { ...at.value, row: to.row } : to),
+})
+const turn = (by: number) =>
+  (at.value = { ...at.value, column: Math.max(0, Math.min(stations.value.length - 1, at.value.column + by)) })
+useSwipe(useTemplateRef<HTMLElement>('table'), {
+  onSwipeEnd: (_event, direction) =>
+    narrow.value && (direction === 'left' ? turn(1) : direction === 'right' ? turn(-1) : undefined),
+})
 /** To the row of somebody, at the first station that is not as their level's plan. */
 function pick(id: string) {
   const row = people.value.findIndex((one) => one.id === id)
@@ -86,20 +106,20 @@ useShortcuts([
 
 <template>
   <div class="page wide">
-    <p class="small no-print">
-      <RouterLink :to="{ name: 'classes' }">{{ $t('common.classes') }}</RouterLink> ›
-      <RouterLink :to="{ name: 'class', params: { id } }">{{
-        held.data.value?.title ?? $t('common.class')
-      }}</RouterLink>
-    </p>
-    <div class="row spread">
+    <div class="row spread head">
       <h1>{{ $t('common.fit_sheet') }}</h1>
+      <p class="small where">
+        <RouterLink :to="{ name: 'classes' }">{{ $t('common.classes') }}</RouterLink> ›
+        <RouterLink :to="{ name: 'class', params: { id } }">{{
+          held.data.value?.title ?? $t('common.class')
+        }}</RouterLink><template v-if="held.data.value">, {{ dayText(held.data.value.starts_at) }}</template> ·
+        {{ goingUp }}
+      </p>
       <span class="row no-print">
         <a :href="`/api/classes/${id}/sheet.pdf?offset=${offset}`" target="_blank">{{ $t('fit.your_page_pdf') }}</a>
         <Button :label="$t('fit.print')" variant="outlined" size="small" @click="printPage" />
       </span>
     </div>
-    <p v-if="held.data.value" class="quiet">{{ held.data.value.title }}, {{ dayText(held.data.value.starts_at) }}</p>
     <PageState
       :loading="fit.query.isPending.value"
       :error="fit.sheet.value ? null : fit.query.error.value"
@@ -150,11 +170,32 @@ useShortcuts([
           <p v-if="fit.away.value" class="warn-text" role="status">{{ $t('fit.the_server_does_not_answer_what') }}</p>
           <p v-if="!people.length" class="quiet">{{ $t('fit.nobody_answers_to_that') }}</p>
           <RoomView v-else-if="view === 'room'" :fit="fit" :stations="stations" :people="people" />
+          <NeedsPanel v-else-if="view === 'targets'" :fit="fit" class="no-print" />
           <div v-else class="sheet">
-            <HardToFit class="above" :people="people" @pick="pick" />
-            <FitGrid v-model:at="at" :fit="fit" :people="people" :stations="stations" />
+            <div ref="table" class="table">
+              <HardToFit v-if="!narrow" :people="people" @pick="pick" />
+              <div v-else class="row stations">
+                <Button
+                  icon="pi pi-chevron-left"
+                  variant="text"
+                  :aria-label="$t('fit.station_before')"
+                  :disabled="at.column === 0"
+                  @click="turn(-1)"
+                />
+                <b aria-live="polite">{{ station?.name }} · {{ at.column + 1 }}/{{ stations.length }}</b>
+                <Button
+                  icon="pi pi-chevron-right"
+                  variant="text"
+                  :aria-label="$t('fit.station_after')"
+                  :disabled="at.column >= stations.length - 1"
+                  @click="turn(1)"
+                />
+              </div>
+              <FitGrid v-model:at="shownAt" :fit="fit" :people="people" :stations="shownStations" @open="open = true" />
+            </div>
             <CellPanel
-              v-if="person && station && cell"
+              v-if="person && station && cell && (!below || open)"
+              @close="open = false"
               :fit="fit"
               :person="person"
               :cell="cell"
@@ -162,8 +203,6 @@ useShortcuts([
               class="no-print"
             />
           </div>
-          <NeedsPanel :fit="fit" class="no-print" />
-          <p class="small quiet">{{ $t('fit.the_model_compares_versions_it_does') }}</p>
         </template>
       </template>
     </PageState>
@@ -173,26 +212,54 @@ useShortcuts([
 <style scoped>
 .wide {
   max-width: 110rem;
+  padding-block: var(--space-2) 0;
+}
+.stations {
+  justify-content: space-between;
+}
+.head {
+  align-items: baseline;
+}
+.head h1 {
+  margin: 0;
+  font-size: var(--size-2);
+}
+.where {
+  flex: 1;
+  margin: 0;
 }
 .tools {
-  margin: var(--space-3) 0;
+  margin: var(--space-1) 0;
 }
+/* The sheet fills what is left of the window: it scrolls, and the page does not. */
 .sheet {
   display: grid;
-  grid-template-columns: minmax(0, 1fr) 19rem;
-  gap: var(--space-4);
+  grid-template: minmax(0, 1fr) / minmax(0, 1fr) 17rem;
+  gap: var(--space-3);
+  height: calc(100dvh - 9.1rem);
+  min-height: 26rem;
 }
-.above {
-  grid-column: 1 / -1;
+.table {
+  display: grid;
+  grid-template-rows: auto minmax(0, 1fr);
+  gap: var(--space-1);
+  min-height: 0;
+}
+.sheet > :last-child {
+  overflow-y: auto;
+  min-height: 0;
 }
 @media (max-width: 60rem) {
   .sheet {
-    grid-template-columns: minmax(0, 1fr);
+    display: block;
+    height: auto;
+    min-height: 0;
   }
 }
 @media print {
   .sheet {
     display: block;
+    height: auto;
   }
 }
 </style>

@@ -159,9 +159,16 @@ export function useFit(id: string) {
     void send(person, cell, { variation: now.variation, number: value })
   }
 
+  /** What is offered to who is ready for more, taken. */
+  function stepUp(person: FitPerson, cell: FitCell) {
+    const step = cell.step_up
+    if (step?.variation) void send(person, cell, { variation: step.variation, number: step.number ?? undefined })
+  }
+
   const moved = useTargets(id, sheet, take)
 
   return {
+    id,
     query,
     sheet,
     away,
@@ -175,6 +182,7 @@ export function useFit(id: string) {
     send,
     variation,
     number,
+    stepUp,
     moved,
     variations,
   }

@@ -32,13 +32,18 @@ const WEEK_STARTS = [
   { value: 'sunday', label: t('studio.sunday') },
   { value: 'saturday', label: t('studio.saturday') },
 ]
-type Fields = Omit<StudioForm, 'version'> & Pick<StudioSettings, 'units' | 'week_start'>
+const GOING_UP = [
+  { value: 'offered', label: t('studio.offered_to_who_is_ready') },
+  { value: 'taken', label: t('studio.taken_up_to_the_reserve') },
+]
+type Fields = Omit<StudioForm, 'version'> & Pick<StudioSettings, 'units' | 'week_start' | 'going_up'>
 const fieldsOf = (held: StudioSettings): Fields => ({
   name: held.name,
   time_zone: held.time_zone,
   date_locale: held.date_locale,
   units: held.units,
   week_start: held.week_start,
+  going_up: held.going_up,
   audit_days: held.audit_days,
   retention_days: held.retention_days,
 })
@@ -48,6 +53,7 @@ const form = reactive<Fields>({
   date_locale: 'en-GB',
   units: 'metric',
   week_start: 'monday',
+  going_up: 'offered',
   audit_days: 730,
   retention_days: 1095,
 })
@@ -74,6 +80,7 @@ const versioned = useVersioned<Fields, StudioSettings>({
     date_locale: t('studio.dates_are_written_as'),
     units: t('studio.loads_and_heights_are_in'),
     week_start: t('studio.the_week_begins_on'),
+    going_up: t('studio.steps_up_in_the_fit_are'),
     audit_days: t('studio.days_that_actions_are_kept'),
     retention_days: t('studio.days_that_archived_people_are_kept'),
   },
@@ -116,6 +123,7 @@ const resolve = (picks: Picks) => attempt(() => versioned.resolve(picks))
       <SelectField v-model="form.date_locale" :label="$t('studio.dates_are_written_as')" :options="languages" />
       <SelectField v-model="form.units" :label="$t('studio.loads_and_heights_are_in')" :options="UNITS" />
       <SelectField v-model="form.week_start" :label="$t('studio.the_week_begins_on')" :options="WEEK_STARTS" />
+      <SelectField v-model="form.going_up" :label="$t('studio.steps_up_in_the_fit_are')" :options="GOING_UP" />
       <NumberField
         :model-value="form.retention_days"
         :label="$t('studio.archived_people_are_offered_for_erasure')"
