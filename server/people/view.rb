@@ -39,6 +39,7 @@ module Server
           {
             "pattern" => estimate.pattern, "level" => estimate.level, "source" => best.source, "known_on" => best.on&.iso8601, "stale" => best.stale,
             "factor" => best.factor.to_f, "rough" => best.rough, "strength" => estimate.reps&.value&.to_f&.round(4), "words" => estimate.words(@today),
+            "history" => Sparrow::Capacity::History.new(estimate, @catalogue).measures.map { |measure| measure.merge("changes" => measure["changes"].to_s.then { |text| "#{text[0].upcase}#{text[1..]}." }) },
             "ladders" => Sparrow::Capacity::Prediction.of(estimate.pattern, profile, @catalogue)
           }
         end

@@ -21,10 +21,18 @@ module Sparrow
       end
 
       def self.levels
-        @levels ||= begin
-          input = YAML.safe_load_file(File.join(DATA, "house", "profiles.yml"))
-          Level::ALL.to_h { |level| [level, read(level, input)] }.freeze
-        end
+        @levels ||= Level::ALL.to_h { |level| [level, read(level, written)] }.freeze
+      end
+
+      def self.written
+        @written ||= YAML.safe_load_file(File.join(DATA, "house", "profiles.yml")).freeze
+      end
+
+      # @param yields [String] "reps" or "hold"
+      # @return [String, nil] the version at which a level's profile is told
+      def self.anchor(pattern, level, yields)
+        held = written.dig(pattern, yields)
+        (yields == "hold") ? held&.fetch("variation") : held&.dig(level, "variation")
       end
 
       def self.read(level, input)
@@ -40,7 +48,7 @@ module Sparrow
       def self.demand(variation)
         Catalogue.house.variation(variation).exact_demand
       end
-      private_class_method :levels, :read, :strength, :demand
+      private_class_method :levels, :written, :read, :strength, :demand
 
       # @param load [Load]
       # @return [Float, nil] the fresh maximum of what a set asks: moves per working side, or seconds

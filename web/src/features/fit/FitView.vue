@@ -195,12 +195,12 @@ useShortcuts([
             </div>
             <CellPanel
               v-if="person && station && cell && (!below || open)"
-              @close="open = false"
               :fit="fit"
               :person="person"
               :cell="cell"
               :station="station"
               class="no-print"
+              @close="open = false"
             />
           </div>
         </template>

@@ -4,6 +4,7 @@ import { scaleSqrt } from 'd3-scale'
 import { computed, ref } from 'vue'
 import Select from 'primevue/select'
 import type { Estimate, PersonWhole } from '@/lib/api/types'
+import EstimateHistory from './EstimateHistory.vue'
 import LevelTally from '@/ui/LevelTally.vue'
 import { readable } from '@/lib/readable'
 
@@ -65,6 +66,9 @@ const trust = (held: Estimate) =>
           >{{ ' ' }}{{ $t('people.beyond_fifteen_reps_or_guessed_rough') }}</span
         >
       </p>
+      <div class="histories">
+        <EstimateHistory v-for="measure in estimate.history" :key="measure.unit" :measure="measure" />
+      </div>
       <div class="ladders">
         <figure v-for="ladder in estimate.ladders" :key="ladder.movement">
           <figcaption>{{ ladder.name }}</figcaption>
@@ -92,6 +96,12 @@ const trust = (held: Estimate) =>
 .capacity {
   border-top: 2px solid var(--ink);
   padding-top: var(--space-3);
+}
+.histories {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(18rem, 1fr));
+  gap: var(--space-4);
+  margin: var(--space-3) 0;
 }
 .sources {
   list-style: none;
