@@ -36,6 +36,11 @@ class FitTable
     end
   end
 
+  # @return [FitTable] of the twenty, as planned
+  def self.as_planned
+    @as_planned ||= new(sheets)
+  end
+
   def initialize(sheets)
     @sheets = sheets
   end

@@ -73,9 +73,9 @@ module Sparrow
       def others(index, short:)
         first = @assigned[index].option
         return [] unless first&.variation
-        easier = @choosing.free(index).select { |option| option.demand < first.demand }.filter_map { |option| highest(index).best(index, option, to: option.least) }
-        own = easier.any? { |option| (option.equipment & short).empty? }
-        own ? easier : [*easier, @choosing.standing_in(index, @limits, without: short)].compact
+        found = easier_without(index, first, short)
+        return found if found.any? { |option| needs(option, short).empty? }
+        [*found, @choosing.standing_in(index, @limits, without: short)].compact
       end
 
       # @param most [Integer]
@@ -129,6 +129,22 @@ module Sparrow
       end
 
       private
+
+      # A version that needs no fewer of the pieces than a harder one is no help.
+      def easier_without(index, first, short)
+        least = needs(first, short)
+        @choosing.free(index).select { |option| option.demand < first.demand }.each_with_object([]) do |option, kept|
+          needed = needs(option, short)
+          next unless short.empty? || needed.size < least.size
+          found = highest(index).best(index, option, to: option.least) or next
+          kept << found
+          least = needed
+        end
+      end
+
+      def needs(option, short)
+        option.equipment.select { |piece| short.include?(piece) }
+      end
 
       # Where nothing has changed since it was looked at, the answer would be the same.
       def look_at(place)
