@@ -93,6 +93,6 @@ RSpec.describe Sparrow::Fitting::Reason do
     full = intervals([all_of("push_up", "push_up.floor", reps: 13)], work_s: 40)
     expect(bounded.call(person(measured: strong), full)).to include("the time has no room for more")
     one = intervals([all_of("push_up", "push_up.floor", reps: 4)], work_s: 40, scaling: "share")
-    expect(bounded.call(person(measured: strong), one)).to include("one version for all here")
+    expect(bounded.call(person(measured: strong), one)).to include("half as much again as is planned")
   end
 end

@@ -68,6 +68,10 @@ RSpec.describe Sparrow::Fitting::StepUp do
       expect(tight.instance_variable_get(:@assignment).highest(0).leaves?(0, more, nil)).to be(false)
     end
 
+    it "leaves a warm-up as it is planned" do
+      expect(given(person(measured: {"push_up.floor" => 90}), block(role: "warm_up"))).to be_standard
+    end
+
     it "takes a harder version where the whole number holds, one level above at most" do
       expect(given(person(level: "beginner", measured: {"push_up.floor" => 40}), three).option.variation.id).to eq("push_up.floor")
       expect(given(person(level: "beginner"), three).option.variation.id).to eq("push_up.knees")

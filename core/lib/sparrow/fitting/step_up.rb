@@ -37,7 +37,7 @@ module Sparrow
       # @param option [Option] as planned, which holds
       # @return [Option] as much as leaves the reserve: a harder version where its whole number holds, else up to half as much again
       def taken(index, option)
-        return option if !option.equal?(@assignment.standard(index)) || guess?(option) || @assignment.participant.guarded?
+        return option if !option.equal?(@assignment.standard(index)) || guess?(option) || !trained?(index) || @assignment.participant.guarded?
         harder = higher(index, option).reverse.find { |above| holds?(index, above) }
         base = harder || option
         more(index, base, HALF) || base
@@ -46,8 +46,10 @@ module Sparrow
       # Why nothing more is given, where the class goes to the reserve and more is there.
       # @return [String, nil]
       def bound(index, option)
+        return unless trained?(index)
         return Sparrow.say("fitting.bound_unmeasured") if guess?(option)
         return Sparrow.say("fitting.bound_window") if option.most && option.number && option.number + option.step > option.most
+        return Sparrow.say("fitting.bound_half") if option.number && option.number + option.step > option.top * HALF
         return Sparrow.say("fitting.bound_school") if one_version?(index)
         above = @assignment.course.harder(index, @assignment.level_at(place(index))).find { |harder| harder.demand > option.demand }
         return Sparrow.say("fitting.bound_top") unless above
@@ -62,7 +64,11 @@ module Sparrow
 
       # Somebody of whom only the level is known is offered nothing, nor who is new or not screened: that comes first.
       def ready_kind?(index, option)
-        ROLES.include?(place(index).block.role) && !option.number.nil? && %w[reps hold].include?(option.unit) && option.equal?(@assignment.standard(index)) && !guess?(option) && !whole?(index) && !@assignment.participant.guarded?
+        trained?(index) && !option.number.nil? && %w[reps hold].include?(option.unit) && option.equal?(@assignment.standard(index)) && !guess?(option) && !whole?(index) && !@assignment.participant.guarded?
+      end
+
+      def trained?(index)
+        ROLES.include?(place(index).block.role)
       end
 
       # A total over rounds or over a day is the class's own.
