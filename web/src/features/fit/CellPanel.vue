@@ -1,55 +1,20 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed, ref, watch } from 'vue'
-import type { FitCell, FitPerson, FitStation, FitWays } from '@/lib/api/types'
-import { dateText } from '@/lib/clockText'
-import { plural, t } from '@/lib/text'
+import type { FitCell, FitPerson, FitStation } from '@/lib/api/types'
 import type { Typed } from '@/lib/typed'
 import NumberField from '@/ui/NumberField.vue'
 import LevelTally from '@/ui/LevelTally.vue'
 import TextField from '@/ui/TextField.vue'
+import CellWays from './CellWays.vue'
 import RoundsChart from './RoundsChart.vue'
 import type { Fit } from './useFit'
-import { useWays } from './useWays'
 
 // The cell that is looked at: the sentence, the ladder with where they stand on
 // it, what each round would look like, and what the instructor decides instead.
 const props = defineProps<{ fit: Fit; person: FitPerson; cell: FitCell; station: FitStation }>()
 const emit = defineEmits<{ close: [] }>()
 const now = computed(() => props.fit.shown(props.person, props.cell))
-const opened = useWays(
-  () => props.fit.id,
-  () => props.person,
-  () => props.cell,
-)
-type Way = FitWays['ways'][number]
-const ways = computed(() => opened.data.value?.ways ?? [])
-const groups = computed(() =>
-  [
-    { own: true, label: t('fit.ladder_hardest_first') },
-    { own: false, label: t('fit.instead_from_other_ladders') },
-  ]
-    .map(({ own, label }) => ({ own, label, ways: ways.value.filter((way) => way.own_ladder === own) }))
-    .filter((group) => group.ways.length),
-)
-const elsewhere = computed(
-  () => now.value.variation && !ways.value.some((way) => way.variation === now.value.variation) && now.value.name,
-)
-/** What a way would leave, or why it may not be given. */
-function verdict(way: Way) {
-  if (way.why) return way.why
-  if (way.left === null) return ''
-  const unit = ['hold', 'work'].includes(way.unit) ? t('common.s') : ''
-  if (way.left <= 0) return t('fit.number_leaves_none', { number: way.number ?? '' })
-  return t('fit.number_leaves_left', { number: way.number ?? '', left: `${way.left}${unit && ` ${unit}`}` })
-}
-const last = computed(() => {
-  const held = opened.data.value?.last
-  if (!held) return ''
-  const done = held.reps === null ? `${held.seconds} ${t('common.s')}` : plural(held.reps, 'rep')
-  const left = held.left === null ? '' : t('fit.left_left', { left: held.left })
-  return t('fit.last_time', { day: dateText(held.day), name: held.name, done }) + left
-})
 const number = ref<Typed>(undefined)
 const why = ref('')
 /** The cell, as text: what is typed stays while its numbers come anew. */
@@ -108,25 +73,7 @@ const unit = computed(() => (['hold', 'work'].includes(props.cell.unit ?? '') ? 
     <p v-for="step in cell.earlier" :key="step.level ?? step.target" class="small">
       {{ $t('fit.before_that', { name: step.name ?? step.target, target: step.short }) }}
     </p>
-    <p v-if="last" class="small">{{ last }}</p>
-    <ol v-for="group in groups" :key="group.label" class="ladder" :aria-label="group.label">
-      <li
-        v-for="way in group.ways"
-        :key="way.variation"
-        :class="{ here: way.variation === now.variation, out: way.why }"
-        :aria-current="way.variation === now.variation ? 'true' : undefined"
-      >
-        <button
-          type="button"
-          :disabled="cell.kind === 'waits' || Boolean(way.why?.startsWith('spares'))"
-          @click="fit.send(person, cell, { variation: way.variation })"
-        >
-          <LevelTally :level="way.level" /> {{ way.name }}
-        </button>
-        <span class="small quiet">{{ verdict(way) }}</span>
-      </li>
-    </ol>
-    <p v-if="elsewhere" class="small">{{ $t('fit.from_another_ladder_elsewhere', { elsewhere }) }}</p>
+    <CellWays :fit="fit" :person="person" :cell="cell" />
     <form v-if="cell.kind !== 'waits'" class="own" @submit.prevent="keep">
       <NumberField
         v-model="number"
@@ -186,36 +133,6 @@ const unit = computed(() => (['hold', 'work'].includes(props.cell.unit ?? '') ? 
 }
 .reason {
   min-height: 3.6em;
-}
-.ladder {
-  list-style: none;
-  padding: 0;
-  margin: 0;
-}
-.ladder li {
-  border-left: 4px solid var(--rule-soft);
-  padding-left: var(--space-2);
-}
-.ladder li.here {
-  border-left-color: var(--accent);
-  background: var(--paper-raised);
-  font-weight: 700;
-}
-.ladder button {
-  border: 0;
-  background: none;
-  font: inherit;
-  color: var(--ink);
-  text-align: left;
-  min-height: 1.6rem;
-  padding: 0 var(--space-1);
-  cursor: pointer;
-}
-.ladder .out button {
-  color: var(--ink-soft);
-}
-.ladder button:disabled {
-  cursor: not-allowed;
 }
 .own {
   display: flex;

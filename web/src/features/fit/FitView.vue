@@ -3,11 +3,10 @@ import { plural, t } from '@/lib/text'
 import Button from 'primevue/button'
 import Select from 'primevue/select'
 import SelectButton from 'primevue/selectbutton'
-import { useMediaQuery, useSwipe } from '@vueuse/core'
+import { useMediaQuery } from '@vueuse/core'
 import { computed, ref, useTemplateRef } from 'vue'
 import { RouterLink } from 'vue-router'
 import { useGroupClass } from '@/lib/api/queries'
-import { LEVELS } from '@/lib/api/types'
 import { dayText } from '@/lib/clockText'
 import PageState from '@/ui/PageState.vue'
 import { plainKey, useShortcuts } from '@/lib/useShortcuts'
@@ -19,6 +18,7 @@ import NeedsPanel from './NeedsPanel.vue'
 import RoomView from './RoomView.vue'
 import SetAside from './SetAside.vue'
 import { useFit } from './useFit'
+import { FILTERS, ORDERS, useLooked } from './useLooked'
 
 const { id } = defineProps<{ id: string }>()
 
@@ -26,71 +26,20 @@ const { id } = defineProps<{ id: string }>()
 const held = useGroupClass(id)
 const fit = useFit(id)
 
-const FILTERS = [
-  { value: 'all', label: t('fit.everybody') },
-  { value: 'attention', label: t('fit.needs_attention') },
-  { value: 'limits', label: t('fit.with_limits') },
-  { value: 'new', label: t('fit.new_or_not_screened') },
-]
-const filter = ref('all')
-const ORDERS = [
-  { value: 'name', label: t('fit.by_name') },
-  { value: 'level', label: t('common.by_level') },
-]
-const order = ref('name')
 const VIEWS = [
   { value: 'people', label: t('common.people') },
   { value: 'room', label: t('fit.the_room') },
   { value: 'targets', label: t('fit.targets') },
 ]
 const view = ref('people')
-const all = ref(false)
-const at = ref({ row: 0, column: 0 })
-
-const stations = computed(() =>
-  (fit.sheet.value?.stations ?? []).filter((station) => all.value || ['main', 'finisher'].includes(station.role)),
-)
-const people = computed(() =>
-  (fit.sheet.value?.people ?? [])
-    .filter((person) => {
-      if (filter.value === 'attention') return person.attention
-      if (filter.value === 'limits') return person.limits.length > 0 || person.sore.length > 0
-      if (filter.value === 'new') return person.new || ['not_asked', 'see_instructor'].includes(person.screening)
-      return true
-    })
-    .sort((one, other) => (order.value === 'level' ? LEVELS.indexOf(one.level) - LEVELS.indexOf(other.level) : 0)),
-)
-const person = computed(() => people.value[Math.min(at.value.row, people.value.length - 1)])
-const station = computed(() => stations.value[Math.min(at.value.column, stations.value.length - 1)])
-const cell = computed(() =>
-  person.value?.cells.find((one) => one.block === station.value?.block && one.station === station.value?.station),
-)
+const looked = useLooked(fit, useTemplateRef<HTMLElement>('table'))
+const { filter, order, all, at, people, stations, person, station, cell, narrow, open, turn } = looked
+const { shownAt, shownStations } = looked
 /** How going up is done here: by offer, or by the fit itself. */
 const goingUp = computed(() => (fit.sheet.value?.going_up === 'taken' ? t('fit.to_the_reserve') : t('fit.as_planned')))
 const attention = computed(() => (fit.sheet.value?.people ?? []).filter((one) => one.attention).length)
-/** On a telephone a person a line, and one station at a time: by the arrows, or by a swipe. */
-const narrow = useMediaQuery('(max-width: 44rem)')
 /** There the opened cell lies over the table, until it is closed. */
 const below = useMediaQuery('(max-width: 60rem)')
-const open = ref(false)
-const shownStations = computed(() => (narrow.value && station.value ? [station.value] : stations.value))
-const shownAt = computed({
-  get: () => (narrow.value ? { row: at.value.row, column: 0 } : at.value),
-  set: (to) => (at.value = narrow.value ? { ...at.value, row: to.row } : to),
-})
-const turn = (by: number) =>
-  (at.value = { ...at.value, column: Math.max(0, Math.min(stations.value.length - 1, at.value.column + by)) })
-useSwipe(useTemplateRef<HTMLElement>('table'), {
-  onSwipeEnd: (_event, direction) =>
-    narrow.value && (direction === 'left' ? turn(1) : direction === 'right' ? turn(-1) : undefined),
-})
-/** To the row of somebody, at the first station that is not as their level's plan. */
-function pick(id: string) {
-  const row = people.value.findIndex((one) => one.id === id)
-  const other = people.value[row]?.cells.find((held) => ['sit_out', 'substitute'].includes(held.kind))
-  const column = stations.value.findIndex((held) => held.block === other?.block && held.station === other?.station)
-  at.value = { row: Math.max(row, 0), column: Math.max(column, 0) }
-}
 const offset = -new Date().getTimezoneOffset()
 const printPage = () => window.print()
 
@@ -173,7 +122,7 @@ useShortcuts([
           <NeedsPanel v-else-if="view === 'targets'" :fit="fit" class="no-print" />
           <div v-else class="sheet">
             <div ref="table" class="table">
-              <HardToFit v-if="!narrow" :people="people" @pick="pick" />
+              <HardToFit v-if="!narrow" :people="people" @pick="looked.pick" />
               <div v-else class="row stations">
                 <Button
                   icon="pi pi-chevron-left"
