@@ -15,7 +15,7 @@ log_requests false
 http_content_length_limit 1024 * 1024 + 1
 
 # On more than one core several processes serve; each has its own connections.
-solve_ahead = -> { Server::Figures::View.solve_ahead unless ENV["FIGURES_AHEAD"] == "off" }
+solve_ahead = proc { ::Server::Figures::View.solve_ahead unless ENV["FIGURES_AHEAD"] == "off" }
 worker_count = Integer(ENV.fetch("WEB_CONCURRENCY") { (Etc.nprocessors > 1) ? [Etc.nprocessors, 4].min : 0 })
 workers worker_count
 if worker_count.positive?

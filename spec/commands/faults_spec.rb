@@ -30,6 +30,16 @@ RSpec.describe "The server" do
     end
   end
 
+  it "starts in one process, or in several, and goes on answering while it solves the figures ahead" do
+    [{WEB_CONCURRENCY: "0"}, {WEB_CONCURRENCY: "2"}].each do |processes|
+      started = OwnServer.new(FIGURES_AHEAD: "on", **processes).start
+      sleep 0.5
+      expect(Net::HTTP.get_response(URI("#{started.address}/health")).code).to eq("200")
+    ensure
+      started&.stop
+    end
+  end
+
   it "killed outright again and again while logs are written loses no acknowledged one, and writes none twice" do
     studio = Server::Records::Studio.create!(name: "Weir House")
     studio.instructors.create!(name: "Ottoline Varga", email: "ottoline@example.test", password: "weir-and-lock-gate", role: "owner")

@@ -23,7 +23,7 @@ class OwnServer
 
   def start
     env = {"PORT" => port.to_s, "RACK_ENV" => "test", "SESSION_SECRET" => "own-server-" * 8,
-           "ENCRYPTION_SECRET" => ENV.fetch("ENCRYPTION_SECRET"), "WEB_CONCURRENCY" => "0", "TMPDIR" => folder, **@environment}
+           "ENCRYPTION_SECRET" => ENV.fetch("ENCRYPTION_SECRET"), "WEB_CONCURRENCY" => "0", "FIGURES_AHEAD" => "off", "TMPDIR" => folder, **@environment}
     @pid = Process.spawn(env, "bundle", "exec", "puma", "-C", "server/puma.rb", "config.ru", chdir: Server::ROOT, out: File::NULL, err: File::NULL)
     Timeout.timeout(40) { sleep 0.1 until answers? }
     self
