@@ -31,13 +31,13 @@ RSpec.describe Sparrow::Fitting::ClassLayout do
     expect(found.place("main", "a").station.movement.id).to eq("push_up")
     expect(found.place("main", "z")).to be_nil
     stand_ins = found.stand_ins(0, "intermediate")
-    expect(stand_ins.map { |option| option.variation.movement_id }).not_to include("push_up")
+    expect(stand_ins.map(&:movement_id)).not_to include("push_up")
     expect(stand_ins.first.pattern).to eq("push")
     movement = Sparrow::Catalogue.house.movement("push_up")
     others = stand_ins.reject { |option| option.pattern == "push" }
-    expect(others).to all(satisfy { |option| Sparrow::People::WaysRound.shares?(option.variation, movement) })
-    expect(stand_ins.map(&:demand).max).to be <= found.standard(0, "intermediate").demand
-    expect(stand_ins.map { |option| option.variation.impact }).not_to include("high")
+    expect(others).to all(satisfy { |option| Sparrow::People::WaysRound.shares?(option, movement) })
+    expect(stand_ins.map(&:demand_value).max).to be <= found.standard(0, "intermediate").demand
+    expect(stand_ins.map(&:impact)).not_to include("high")
   end
 
   it "has a place for each level where rounds escalate from one to the next" do

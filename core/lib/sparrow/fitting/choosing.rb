@@ -38,17 +38,19 @@ module Sparrow
         down(index).select { |option| @allowed.limit(option).nil? }
       end
 
-      # @return [Array<Option>] what may stand in here
-      def stand_ins(index, limits)
-        candidates(index, limits).select { |option| free_of?(option, limits) }
+      # What may stand in here, one after the other: one that stands nowhere else in the class first.
+      # @param without [Array<String>] pieces that it must not need
+      # @return [Enumerator<Option>]
+      def stand_ins(index, limits, without: [])
+        return to_enum(:stand_ins, index, limits, without: without) unless block_given?
+        candidates(index, limits, without) { |option| yield option if free_of?(option, limits) && (option.equipment & without).empty? }
       end
 
       # What stands in here without some pieces of kit.
       # @param without [Array<String>]
       # @return [Option, nil] with a number that holds
       def standing_in(index, limits, without:)
-        stand_ins(index, limits).each do |option|
-          next unless (option.equipment & without).empty?
+        stand_ins(index, limits, without: without) do |option|
           found = @highest.call(index).best(index, option, to: option.least)
           return found if found
         end
@@ -114,11 +116,11 @@ module Sparrow
         Assignment::Assigned.new(option, known ? kind : "unknown")
       end
 
-      # One that stands nowhere else in the class first. What is no easier than something that was too much is too much.
+      # What is no easier than something that was too much is too much.
       def stand_in(index, limits, ceilings)
         too_much = too_much(index)
-        candidates(index, limits).each do |option|
-          next unless free_of?(option, limits) && under?(option, ceilings) && option.demand < too_much[option.pattern]
+        stand_ins(index, limits) do |option|
+          next unless under?(option, ceilings) && option.demand < too_much[option.pattern]
           found = @highest.call(index).best(index, option, to: option.least)
           return found if found
           too_much[option.pattern] = option.demand
@@ -126,11 +128,19 @@ module Sparrow
         nil
       end
 
-      def candidates(index, limits)
-        return [] unless @course.places[index].station.movement
-        all = [*@stand_ins.named(index, limits, level(index)), *@stand_ins.others(index, level(index))].uniq { |option| option.variation.id }
+      def candidates(index, limits, without)
+        return unless @course.places[index].station.movement
         used = @used.call(index)
-        all.partition { |option| !used.include?(option.variation.id) }.flatten(1)
+        seen, later = {}, []
+        look = lambda do |option|
+          id = option.variation.id
+          next if seen[id]
+          seen[id] = true
+          used.include?(id) ? later << option : yield(option)
+        end
+        @stand_ins.named(index, limits, level(index)).each(&look)
+        @stand_ins.each_other(index, level(index), without: without, &look)
+        later.each { |option| yield option }
       end
 
       # @return [Hash{String => Numeric}] of the place's pattern the demand of the easiest version, where that is too much

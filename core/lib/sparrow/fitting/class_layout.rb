@@ -79,13 +79,12 @@ module Sparrow
 
       # What may stand in for a place's movement whatever is to be spared, in the order in which it is thought of: nothing
       # that asks more than the level's own version, or lands hard where that does not.
-      # @return [Array<Option>]
+      # @return [Array<Catalogue::Variation>]
       def stand_ins(index, level)
         (@stand_ins ||= {})[[index, level]] ||= begin
           standard = standard(index, level)
-          People::WaysRound.candidates(@places[index].station.movement, @catalogue).filter_map do |way|
-            next unless People::WaysRound.within?(way.variation, level) && way.variation.demand_value <= standard.demand
-            option(index, way.variation, level) unless way.variation.impact == "high" && !standard.hard_landing?
+          candidates(@places[index].station.movement).select do |variation|
+            People::WaysRound.within?(variation, level) && variation.demand_value <= standard.demand && (variation.impact != "high" || standard.hard_landing?)
           end.freeze
         end
       end
@@ -110,6 +109,10 @@ module Sparrow
       end
 
       private
+
+      def candidates(movement)
+        (@candidates ||= {})[movement.id] ||= People::WaysRound.candidates(movement, @catalogue).map(&:variation).freeze
+      end
 
       def of(index)
         (@of ||= {})[index] ||= Options.new(@places[index].block, @places[index].station)

@@ -9,7 +9,6 @@ module Sparrow
       def initialize(course, allowed)
         @course = course
         @allowed = allowed
-        @others = {}
       end
 
       # What the catalogue names for what must be spared, whatever its pattern: that version and the harder ones of its
@@ -26,14 +25,17 @@ module Sparrow
       # What works most of the same muscles, first of the pattern itself; then the rest of the pattern. Nothing that asks
       # more than the level's own version, or lands hard where that does not; of one pattern each easier than the one before.
       # @param level [String]
-      # @return [Array<Option>]
-      def others(index, level)
-        @others[index] ||= begin
-          least = {}
-          @course.stand_ins(index, level).select do |option|
-            next if (held = least[option.pattern]) && option.demand > held
-            least[option.pattern] = option.demand if @allowed.call(index, option)
-          end
+      # @param without [Array<String>] pieces that it must not need
+      # @yieldparam option [Option] one after the other, so that nobody works out more of them than are looked at
+      def each_other(index, level, without: [])
+        least = {}
+        @course.stand_ins(index, level).each do |variation|
+          next if without.any? && (variation.equipment & without).any?
+          option = @course.option(index, variation, level)
+          next if (held = least[option.pattern]) && option.demand > held
+          next unless @allowed.call(index, option)
+          least[option.pattern] = option.demand
+          yield option
         end
       end
 
