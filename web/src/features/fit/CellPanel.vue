@@ -114,6 +114,8 @@ const unit = computed(() => (['hold', 'work'].includes(props.cell.unit ?? '') ? 
   display: grid;
   gap: var(--space-2);
   align-content: start;
+  /* It scrolls where there is more than fits; nothing is squeezed. */
+  grid-auto-rows: max-content;
 }
 .close {
   display: none;
