@@ -32,7 +32,7 @@ RSpec.describe Sparrow::Fitting::Assignment do
     others = held.others(0, short: ["mat"])
     expect(others).not_to be_empty
     expect(others).to all(satisfy { |option| option.demand < held.assigned.first.option.demand })
-    expect(others).to all(satisfy { |option| held.highest(0).leaves?(0, option, nil) })
+    expect(others).to all(satisfy { |option| held.highest(0).holds?(0, option) })
     expect(others.last.equipment).not_to include("mat")
   end
 
@@ -62,7 +62,7 @@ RSpec.describe Sparrow::Fitting::Assignment do
     held = assignment(person(measured: {"push_up.floor" => 20})).call
     option = held.course.option(0, Sparrow::Catalogue.house.variation("push_up.floor"), "intermediate")
     most = held.most(0, option, 30.downto(1).to_a)
-    expect([most, most + 1].map { |number| held.highest(0).leaves?(0, option, number) }).to eq([true, false])
+    expect([most, most + 1].map { |number| held.highest(0).holds?(0, held.course.asking(option, number)) }).to eq([true, false])
     weak = assignment(person(measured: {"push_up.floor" => 1})).call
     expect(weak.most(0, option, 30.downto(1).to_a)).to be_nil
   end

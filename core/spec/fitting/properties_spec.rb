@@ -51,6 +51,15 @@ RSpec.describe "The fit of anybody" do
     end
   end
 
+  # Versions of one pattern alone.
+  def never_harder(limited, free, limits)
+    free.course.places.each do |place|
+      less, more = limited.best(place.index), free.best(place.index)
+      next if less.option && more.option && less.option.pattern != more.option.pattern
+      expect(measure(less).first).to be <= measure(more).first, "#{place.station.movement.id} #{limits.map(&:words)}: #{more.option&.variation&.id} → #{less.option&.variation&.id}"
+    end
+  end
+
   it "never gives a harder variation because of a limit" do
     Thoroughness.of(1000).times do |turn|
       block = turn.even? ? random_block : random_format
@@ -58,11 +67,7 @@ RSpec.describe "The fit of anybody" do
       limits = Array.new(random.rand(1..2)) { limit(Sparrow::People::Limits::KINDS.sample(random: random), severity: %w[avoid gently].sample(random: random)) }
       free = assignment(block, random_person(scale: scale))
       limited = assignment(block, random_person(scale: scale, limits: limits))
-      free.course.places.each do |place|
-        less, more = limited.best(place.index), free.best(place.index)
-        next if less.option && more.option && less.option.pattern != more.option.pattern
-        expect(measure(less).first).to be <= measure(more).first, "#{place.station.movement.id} #{limits.map(&:words)}: #{more.option&.variation&.id} → #{less.option&.variation&.id}"
-      end
+      never_harder(limited, free, limits)
     end
   end
 
@@ -74,11 +79,7 @@ RSpec.describe "The fit of anybody" do
       limits = kinds.map { |kind| limit(kind) }
       one_less = assignment(block, random_person(scale: scale, limits: limits.drop(1)))
       all = assignment(block, random_person(scale: scale, limits: limits))
-      one_less.course.places.each do |place|
-        less, more = all.best(place.index), one_less.best(place.index)
-        next if less.option && more.option && less.option.pattern != more.option.pattern
-        expect(measure(less).first).to be <= measure(more).first, "#{place.station.movement.id} #{kinds}"
-      end
+      never_harder(all, one_less, limits)
     end
   end
 

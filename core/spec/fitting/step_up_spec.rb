@@ -65,7 +65,7 @@ RSpec.describe Sparrow::Fitting::StepUp do
       tight = given(person(measured: {"push_up.floor" => 17}), block(scaling: "share"))
       expect(tight.option.number).to be_between(8, 11)
       more = tight.option.asking(tight.option.number + 1)
-      expect(tight.instance_variable_get(:@assignment).highest(0).leaves?(0, more, nil)).to be(false)
+      expect(tight.instance_variable_get(:@assignment).highest(0).holds?(0, more)).to be(false)
     end
 
     it "leaves a warm-up as it is planned" do

@@ -174,7 +174,7 @@ module Sparrow
         option = @course.asking(option, choice.number) if choice.number
         return if @allowed.limit(option)
         return Assigned.new(option, "locked", choice) if choice.locked
-        Assigned.new(option, "remembered", choice) if barred(place.index, option).nil? && highest(place.index).leaves?(place.index, option, nil)
+        Assigned.new(option, "remembered", choice) if barred(place.index, option).nil? && highest(place.index).holds?(place.index, option)
       end
 
       # @return [Array<String>] ids of the versions given at other places
@@ -185,7 +185,7 @@ module Sparrow
 
       def holds?(index)
         held = @assigned[index]
-        held.option.nil? || held.kind == "locked" || highest(index).leaves?(index, held.option, nil)
+        held.option.nil? || held.kind == "locked" || highest(index).holds?(index, held.option)
       end
 
       # Something that needs no piece but those that the person has there.

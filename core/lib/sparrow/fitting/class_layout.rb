@@ -3,7 +3,7 @@
 module Sparrow
   module Fitting
     # The class laid out once for everybody in it: its cells, each lane's visits
-    # in order, and at each station the variations that may be given, the hardest first.
+    # in order, and at each station the variations that may be given.
     class ClassLayout
       # +level+ is the level whose prescription is taken there, where rounds escalate from one to the next: then a
       # station has a place for each; else nil.

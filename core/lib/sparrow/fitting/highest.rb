@@ -19,23 +19,25 @@ module Sparrow
       end
 
       # @param numbers [Array<Integer>] the highest first
-      # @return [Integer, nil] nil where not the least does
+      # @return [Integer, nil] nil where not the least does, or there are none
       def highest(index, option, numbers)
-        return numbers.first if leaves?(index, option, numbers.first)
-        found = (1...numbers.size).bsearch { |at| leaves?(index, option, numbers[at]) }
+        return if numbers.empty?
+        holds = ->(at) { holds?(index, @course.asking(option, numbers[at])) }
+        return numbers.first if holds.call(0)
+        found = (1...numbers.size).bsearch(&holds)
         found && numbers[found]
       end
 
-      # @return [Boolean]
-      def leaves?(index, option, number)
-        @forecast.leaves?(index, number ? @course.asking(option, number) : option, @reserve)
+      # @return [Boolean] whether every set of it leaves the reserve
+      def holds?(index, option)
+        @forecast.leaves?(index, option, @reserve)
       end
 
       # @param to [Integer] the lowest number that will do
       # @return [Option, nil] with the highest number from the top to that which holds; as many as one can where that holds
       def best(index, option, to: option.low)
-        return (option if leaves?(index, option, nil)) if option.unit == "open"
-        return option if leaves?(index, option, nil)
+        return option if holds?(index, option)
+        return if option.unit == "open"
         number = highest(index, option, option.numbers(to: to).drop(1))
         number && @course.asking(option, number)
       end

@@ -38,7 +38,7 @@ module Sparrow
       # @return [Option] as much as leaves the reserve: a harder version where its whole number holds, else up to half as much again
       def taken(index, option)
         return option if !option.equal?(@assignment.standard(index)) || guess?(option) || !trained?(index) || @assignment.participant.guarded?
-        harder = higher(index, option).reverse.find { |above| holds?(index, above) }
+        harder = higher(index, option).reverse.find { |above| @assignment.highest(index).holds?(index, above) }
         base = harder || option
         more(index, base, HALF) || base
       end
@@ -117,10 +117,6 @@ module Sparrow
       def one_version?(index)
         station = place(index).station
         station.scaling && station.scaling != "variation" && Level::ALL.map { |level| station.at(level).variation }.uniq.size == 1
-      end
-
-      def holds?(index, option)
-        @assignment.highest(index).leaves?(index, option, nil)
       end
     end
   end
