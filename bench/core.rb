@@ -26,7 +26,7 @@ puts "A class in every format, #{Sparrow::ClockText.of(Sparrow::Plan::Timeline.c
   "#{in_formats.blocks.map { |block| block.format.id }.join(", ")}; #{in_formats.each_station.count} stations."
 
 room = FullRoom.new(timeline)
-puts "A full room: #{room.people.size} people, #{room.timeline.workout.each_station.count} stations, limits, tests and one piece that is scarce."
+puts "A full room: #{room.people.size} people, #{room.timeline.workout.each_station.count} stations, limits, tests; one piece that is scarce, or six."
 
 report = Benchmark.ips(quiet: true) do |bench|
   bench.config(time: 2, warmup: 1)
@@ -39,9 +39,10 @@ report = Benchmark.ips(quiet: true) do |bench|
   bench.report("targets for the whole class") { Sparrow::Planning::Solve.new(Sparrow::Plan.read(document)).call }
   bench.report("targets, every format") { Sparrow::Planning::Solve.new(Sparrow::Plan.read(formats)).call }
   bench.report("ways to fit 45 minutes") { Sparrow::Planning::FitToSlot.new(Sparrow::Plan.read(document), minutes: 45).call }
-  bench.report("fit of everybody") { Sparrow::Fitting::Sheet.new(room.timeline, room.people, kit: room.kit) }
+  bench.report("fit of everybody") { room.fit(room.kit) }
+  bench.report("fit of everybody, six scarce pieces") { room.fit(room.scarce) }
   bench.report("  (the sheet with its reasons, to hashes)") {
-    sheet = Sparrow::Fitting::Sheet.new(room.timeline, room.people, kit: room.kit)
+    sheet = room.fit(room.kit)
     room.people.each { |person| sheet.cells(person.id).map(&:to_h) }
   }
   bench.report("calls") { Sparrow::Plan::Cues.of(timeline) }

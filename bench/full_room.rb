@@ -2,27 +2,41 @@
 
 require "date"
 
-# Forty people of every kind in one class, always the same.
+# People of every kind in one class, always the same.
 class FullRoom
   TODAY = Date.new(2026, 11, 24)
   PEOPLE = 40
   # There are benches for few, and enough of all else.
   KIT = {"chair" => 40, "bench" => 4, "mat" => 40, "bar" => 40, "step" => 40, "table" => 40, "bottle" => 40, "band" => 40}.freeze
+  # Of six pieces there are fewer than forty people might want.
+  SCARCE = KIT.merge("chair" => 12, "step" => 8, "mat" => 30, "bench" => 6, "bottle" => 30, "band" => 12).freeze
   TESTED = %w[push_up.floor squat.parallel row.long sit_up.crunch].freeze
 
   attr_reader :timeline
 
-  def initialize(timeline)
+  # @param size [Integer] people
+  def initialize(timeline, size: PEOPLE)
     @timeline = timeline
+    @size = size
   end
 
   def kit
     KIT
   end
 
+  # @return [Hash{String => Integer}] as scarce for so many as SCARCE is for forty
+  def scarce
+    SCARCE.transform_values { |count| (count * @size / PEOPLE.to_f).ceil }
+  end
+
+  # @return [Sparrow::Fitting::Sheet]
+  def fit(kit)
+    Sparrow::Fitting::Sheet.new(timeline, people, kit: kit)
+  end
+
   # @return [Array<Sparrow::Fitting::Participant>]
   def people
-    @people ||= Array.new(PEOPLE) { |index| person(index) }
+    @people ||= Array.new(@size) { |index| person(index) }
   end
 
   private

@@ -15,6 +15,7 @@ module Sparrow
     def initialize(movements)
       @movements = movements.to_h { |movement| [movement.id, movement] }.freeze
       @variations = movements.flat_map(&:ladder).to_h { |variation| [variation.id, variation] }.freeze
+      @alternatives = {}
       freeze
     end
 
@@ -31,6 +32,12 @@ module Sparrow
     # @return [Variation, nil]
     def variation(id)
       @variations[id]
+    end
+
+    # @param movement [Movement]
+    # @return [Array<Alternatives::Alternative>] of other ladders, looked for once
+    def alternatives(movement)
+      @alternatives[movement.id] ||= Alternatives.of(movement, self)
     end
 
     # @param movements [Array<Movement>] a studio's own

@@ -35,7 +35,7 @@ RSpec.describe Sparrow::Fitting::ClassLayout do
     expect(stand_ins.first.pattern).to eq("push")
     movement = Sparrow::Catalogue.house.movement("push_up")
     others = stand_ins.reject { |option| option.pattern == "push" }
-    expect(others).to all(satisfy { |option| Sparrow::People::WaysRound.shares?(option, movement) })
+    expect(others).to all(satisfy { |option| Sparrow::Catalogue::Alternatives.shares?(option, movement) })
     expect(stand_ins.map(&:demand_value).max).to be <= found.standard(0, "intermediate").demand
     expect(stand_ins.map(&:impact)).not_to include("high")
   end

@@ -75,6 +75,6 @@ RSpec.describe "The fit" do
   it "never gives a skill in the place of something" do
     sheet = fit(person(level: "advanced", limits: [limit("ankle")]), intervals([station("b", movement: "balance_stand")], work_s: 30))
     variation = sheet.cells("tamsin").first.option&.variation
-    expect(variation && Sparrow::People::WaysRound.skill?(Sparrow::Catalogue.house.movement(variation.movement_id))).to be_falsey
+    expect(variation && Sparrow::Catalogue::Alternatives.skill?(Sparrow::Catalogue.house.movement(variation.movement_id))).to be_falsey
   end
 end

@@ -93,20 +93,38 @@ module Sparrow
         (share < 1.0) ? share * Math.sqrt(share) : 1.0
       end
 
-      # Follows one pattern through the class. It is gone through for every version and
-      # number that is thought of, so it is one loop without blocks.
+      # How full both stores of one pattern are before a turn, +at+ its place among all.
+      Moment = Value.row(:at, :fast, :slow)
+      START = Moment.new(0, 0.0, 0.0).freeze
+
       # @param turns [Array<Turn>] in order of time
       # @param loads [Array<Array<SetLoad>, nil>] of each turn; nil where nothing is done
       # @param pattern [Integer] its place in PATTERNS
+      # @param from [Moment] where to begin
+      # @param upto [Integer] the turn to stop before
       # @param watched [Array<Boolean>, nil] turns to answer for; nil for all
       # @return [Array<Float>] what is left before each set of the pattern of which something is known, in
       #   order of time: moves per working side, or seconds; below 0 for who is tired beyond doing any
-      def self.left(turns, loads, pattern, watched: nil)
+      def self.left(turns, loads, pattern, from: START, upto: turns.size, watched: nil)
+        follow(turns, loads, pattern, from: from, upto: upto, watched: watched, found: [])
+      end
+
+      # @param upto [Integer] a turn
+      # @return [Moment] before it
+      def self.moment(turns, loads, pattern, from: START, upto: turns.size)
+        follow(turns, loads, pattern, from: from, upto: upto, watched: nil, found: nil)
+      end
+
+      # Follows one pattern through the class. It is gone through for every version and
+      # number that is thought of, so it is one loop without blocks.
+      # @return [Array<Float>, Moment] what was +found+, where that is asked for; else the moment at the end
+      def self.follow(turns, loads, pattern, from:, upto:, watched:, found:)
         shares = SHARES[pattern]
-        fast = slow = 0.0
-        found = []
-        at = -1
-        while (turn = turns[at += 1])
+        at = from.at - 1
+        fast = from.fast
+        slow = from.slow
+        while (at += 1) < upto
+          turn = turns[at]
           fast *= turn.wait_fast
           slow *= turn.wait_slow
           unless (sets = loads[at])
@@ -120,7 +138,7 @@ module Sparrow
             if set.pattern == pattern
               if (most = set.most)
                 left = (1.0 - fast - slow) * most
-                found << left if watched.nil? || watched[at]
+                found << left if found && (watched.nil? || watched[at])
                 added = effort((left > 0.0) ? left : 0.0, most) if set.open && left < set.amount
               end
             else
@@ -132,8 +150,9 @@ module Sparrow
             slow += SLOW_PART * added
           end
         end
-        found
+        found || Moment.new(at, fast, slow)
       end
+      private_class_method :follow
     end
   end
 end

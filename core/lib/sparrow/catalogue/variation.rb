@@ -42,8 +42,15 @@ module Sparrow
       Fault = Value.row(:see, :say)
 
       # @return [Array<String>] what one person needs, each piece as often as it is needed: two bottles are two
-      def pieces
-        kit.flat_map { |piece| [piece.item] * piece.count }
+      attr_reader :pieces
+
+      # @return [Numeric] relative difficulty, above 0
+      attr_reader :demand_value
+
+      def initialize(kit: nil, demand: nil, **rest)
+        @pieces = kit&.flat_map { |piece| [piece.item] * piece.count }.freeze
+        @demand_value = demand&.fetch("value")
+        super
       end
 
       # @return [Array<String>] where the body is, on the way as well
@@ -62,11 +69,6 @@ module Sparrow
       # @return [Boolean] counted in reps rather than held or kept up for a time
       def counted?
         measure == "reps"
-      end
-
-      # @return [Numeric] relative difficulty, above 0
-      def demand_value
-        demand.fetch("value")
       end
 
       # @return [Rational] the same as it is written, for sums that must come out even

@@ -42,7 +42,7 @@ module Sparrow
       private
 
       def reason(option, standard)
-        missing = missing(option.equipment) if @kit
+        missing = missing(option.equipment) if @kit && option.equipment.any?
         return Sparrow.say("fitting.no_missing_in_the_room", missing: Sparrow.word(missing)) if missing
         hard = hard_landing(option)
         return hard if hard

@@ -33,6 +33,7 @@ module Sparrow
       def call
         return self if participant.waits?
         PASSES.times { @course.places.each { |place| look_at(place) } }
+        @verified = @changes if @seen.each_value.all?(@changes)
         verify
         self
       end
@@ -102,9 +103,10 @@ module Sparrow
       # @param handed_out [Boolean] whether kit is shared out: then nobody takes a piece that they do not have
       def verify(handed_out: false)
         @handed_out = handed_out
+        return if @verified == @changes
         MOST_TURNS.times do
           wrong = @course.places.find { |place| !holds?(place.index) }
-          return unless wrong
+          return @verified = @changes unless wrong
           put(wrong.index, down(wrong.index, @assigned[wrong.index]))
         end
         @course.places.each { |place| put(place.index, Assigned.new(nil, "sit_out")) unless holds?(place.index) }

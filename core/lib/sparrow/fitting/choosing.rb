@@ -30,7 +30,7 @@ module Sparrow
       # @param limits [Array<People::Limits::Limit>]
       # @return [Assignment::Assigned]
       def best(index, limits)
-        decide(index, limits, {}).first
+        limits.empty? ? pick(index, limits, NONE) : decide(index, limits, {}).first
       end
 
       # @return [Array<Option>] the level's own and what is easier, that nothing rules out
@@ -43,7 +43,7 @@ module Sparrow
       # @return [Enumerator<Option>]
       def stand_ins(index, limits, without: [])
         return to_enum(:stand_ins, index, limits, without: without) unless block_given?
-        candidates(index, limits, without) { |option| yield option if free_of?(option, limits) && (option.equipment & without).empty? }
+        candidates(index, limits, without) { |option| yield option if free_of?(option, limits) && (without.empty? || (option.equipment & without).empty?) }
       end
 
       # What stands in here without some pieces of kit.
@@ -58,6 +58,10 @@ module Sparrow
       end
 
       private
+
+      # No ceiling in any pattern.
+      NONE = {}.freeze
+      private_constant :NONE
 
       def level(index)
         @level.call(@course.places[index])

@@ -24,6 +24,9 @@ module Sparrow
         @at = @places.to_h { |place| [[place.block.id, place.station.id, place.level], place] }
         @visits = {}
         @options = {}
+        @harder = {}
+        @any = {}
+        @stand_ins = {}
         @asking = {}.compare_by_identity
         @loads = {}.compare_by_identity
         @recovery = Hash.new { |hash, seconds| hash[seconds] = Capacity::FatigueSimulation.recovery(seconds) }
@@ -51,12 +54,12 @@ module Sparrow
 
       # @return [Array<Option>] the level's own first, then what is easier
       def options(index, level)
-        @options[[index, level]] ||= of(index).down_from(level)
+        (@options[level] ||= [])[index] ||= of(index).down_from(level)
       end
 
       # @return [Array<Option>] what is harder than the level's own, the next first
       def harder(index, level)
-        (@harder ||= {})[[index, level]] ||= of(index).up_from(level)
+        (@harder[level] ||= [])[index] ||= of(index).up_from(level)
       end
 
       # What a level is asked at a place.
@@ -67,8 +70,7 @@ module Sparrow
 
       # @return [Option] a variation of any ladder, with the number that suits the level's; nil is a set of parts
       def option(index, variation, level)
-        own = [*options(index, level), *harder(index, level)].find { |option| option.variation == variation }
-        own || ((@elsewhere ||= {})[[index, variation&.id, level]] ||= of(index).of(variation, level))
+        ((@any[level] ||= [])[index] ||= {})[variation&.id] ||= own(index, variation, level) || of(index).of(variation, level)
       end
 
       # @return [Option] the same variation asked for another number
@@ -79,12 +81,13 @@ module Sparrow
 
       # What may stand in for a place's movement whatever is to be spared, in the order in which it is thought of: nothing
       # that asks more than the level's own version, or lands hard where that does not.
+      # @param without [Array<String>] pieces that they must not need
       # @return [Array<Catalogue::Variation>]
-      def stand_ins(index, level)
-        (@stand_ins ||= {})[[index, level]] ||= begin
+      def stand_ins(index, level, without: [])
+        ((@stand_ins[level] ||= [])[index] ||= {})[without] ||= begin
           standard = standard(index, level)
-          candidates(@places[index].station.movement).select do |variation|
-            People::WaysRound.within?(variation, level) && variation.demand_value <= standard.demand && (variation.impact != "high" || standard.hard_landing?)
+          @catalogue.alternatives(@places[index].station.movement).map(&:variation).select do |variation|
+            People::WaysRound.within?(variation, level) && variation.demand_value <= standard.demand && (variation.impact != "high" || standard.hard_landing?) && (variation.pieces & without).empty?
           end.freeze
         end
       end
@@ -110,8 +113,8 @@ module Sparrow
 
       private
 
-      def candidates(movement)
-        (@candidates ||= {})[movement.id] ||= People::WaysRound.candidates(movement, @catalogue).map(&:variation).freeze
+      def own(index, variation, level)
+        options(index, level).find { |option| option.variation == variation } || harder(index, level).find { |option| option.variation == variation }
       end
 
       def of(index)

@@ -64,12 +64,18 @@ module Sparrow
 
       # @return [String] the pattern that it tires first
       def pattern
-        Capacity::Load.kind(variations.first)
+        Capacity::Load.kind(first)
       end
 
       # @return [Boolean] whether how much somebody can do of it is measured in seconds
       def by_time?
-        Capacity.by_time?(variations.first)
+        Capacity.by_time?(first)
+      end
+
+      private
+
+      def first
+        variation || prescription.parts.first.variation
       end
     end
   end

@@ -25,11 +25,14 @@ module Sparrow
         @loads = Array.new(visits.size)
         @asked = {}
         @watched = {}
+        @moments = {}
       end
 
       # @param option [Option, nil] nil for nothing
       def give(index, option)
         put(index, option && asked(index, option).loads)
+        first = at(index).first
+        @moments.each_value { |known| known.pop while known.last.at > first } if first
       end
 
       # @return [Boolean] whether the person comes to this place at all
@@ -97,10 +100,24 @@ module Sparrow
       # @yieldparam there [Array<Float>] before each of them
       def each_pattern(index, asked)
         return if asked.sets.empty?
-        before = at(index).map { |at| @loads[at] }
+        visits = at(index)
+        before = visits.map { |at| @loads[at] }
         put(index, asked.loads)
-        asked.sets.each { |pattern, sets| yield sets, Capacity::FatigueSimulation.left(@turns, @loads, pattern, watched: watched(index)) }
+        asked.sets.each do |pattern, sets|
+          yield sets, Capacity::FatigueSimulation.left(@turns, @loads, pattern, from: moment(pattern, visits.first), upto: visits.last + 1, watched: watched(index))
+        end
         put(index, before)
+      end
+
+      # How full a pattern's stores are before a turn: what comes earlier is gone through once, until it changes.
+      # @param turn [Integer]
+      # @return [Capacity::FatigueSimulation::Moment]
+      def moment(pattern, turn)
+        known = @moments[pattern] ||= [Capacity::FatigueSimulation::START]
+        later = known.bsearch_index { |moment| moment.at > turn } || known.size
+        before = known[later - 1]
+        return before if before.at == turn
+        Capacity::FatigueSimulation.moment(@turns, @loads, pattern, from: before, upto: turn).tap { |moment| known.insert(later, moment) }
       end
 
       def watched(index)

@@ -38,7 +38,9 @@ module Sparrow
 
       # Only a piece that more could want than there are can be short.
       def self.scarce(wishes, counts)
-        counts.keys.select { |piece| wishes.sum { |choices| choices.map { |needs| needs.count(piece) }.max || 0 } > counts[piece] }
+        wished = Hash.new(0)
+        wishes.each { |choices| choices.map(&:tally).reduce { |most, other| most.merge(other) { |_, one, two| [one, two].max } }&.each { |piece, count| wished[piece] += count } }
+        counts.keys.select { |piece| wished[piece] > counts[piece] }
       end
 
       # A later choice is worth a thought only where it spares something that each
@@ -73,18 +75,22 @@ module Sparrow
         states = bases.reduce(1, :*)
         return in_turn(wishes, counts) if states > MOST_STATES
         weights = bases.each_index.map { |index| bases.first(index).reduce(1, :*) }
-        known = {}
+        room = Hash.new { |known, needs| known[needs] = room(needs, bases, weights) }
         steps = wishes.map do |choices, moves|
-          known[[choices, moves]] ||= choices.map { |choice, needs| step([choice, moves], needs.map { |piece| pieces.index(piece) }, bases, weights: weights) } << Step.new(nil, NOTHING, nil, 0)
+          choices.map { |choice, needs| step([choice, moves], needs.map { |piece| pieces.index(piece) }, weights, room: room) } << Step.new(nil, NOTHING, nil, 0)
         end
         cheapest(steps, states)
       end
 
       # To move somebody costs more than any number of variations.
-      def self.step((choice, moves), places, bases, weights:)
-        needed = places.tally
-        possible = Array.new(bases.reduce(1, :*)) { |state| needed.all? { |place, count| state / weights[place] % bases[place] >= count } }
-        Step.new(choice, choice.zero? ? 0 : MOVED + moves * AGAIN + choice, possible, weights.values_at(*places).sum)
+      def self.step((choice, moves), places, weights, room:)
+        Step.new(choice, choice.zero? ? 0 : MOVED + moves * AGAIN + choice, room[places.tally], weights.values_at(*places).sum)
+      end
+
+      # @param needed [Hash{Integer => Integer}] how many of each piece
+      # @return [Array<Boolean>] of each state, whether so many are left
+      def self.room(needed, bases, weights)
+        Array.new(bases.reduce(1, :*)) { |state| needed.all? { |place, count| state / weights[place] % bases[place] >= count } }
       end
 
       # @param steps [Array<Array<Step>>] of each person
@@ -135,7 +141,7 @@ module Sparrow
           choice
         end
       end
-      private_class_method :scarce, :worthwhile, :apart, :share, :step, :cheapest, :further, :in_turn
+      private_class_method :scarce, :worthwhile, :apart, :share, :step, :room, :cheapest, :further, :in_turn
     end
   end
 end

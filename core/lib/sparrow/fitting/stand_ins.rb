@@ -29,8 +29,7 @@ module Sparrow
       # @yieldparam option [Option] one after the other, so that nobody works out more of them than are looked at
       def each_other(index, level, without: [])
         least = {}
-        @course.stand_ins(index, level).each do |variation|
-          next if without.any? && (variation.equipment & without).any?
+        @course.stand_ins(index, level, without: without).each do |variation|
           option = @course.option(index, variation, level)
           next if (held = least[option.pattern]) && option.demand > held
           next unless @allowed.call(index, option)

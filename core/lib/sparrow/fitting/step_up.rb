@@ -108,7 +108,7 @@ module Sparrow
 
       def higher(index, option)
         return [] if one_version?(index) || option.variation.nil?
-        return [] if People::WaysRound.skill?(place(index).station.movement)
+        return [] if Catalogue::Alternatives.skill?(place(index).station.movement)
         @assignment.course.harder(index, @assignment.level_at(place(index))).drop_while { |above| above.demand <= option.demand }
           .take_while { |above| above.unit == option.unit && above.demand > option.demand && (!above.hard_landing? || option.hard_landing?) && @assignment.barred(index, above).nil? }
       end

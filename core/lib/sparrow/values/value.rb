@@ -30,12 +30,12 @@ module Sparrow
             super(#{members.join(", ")})
             freeze
           end
-        RUBY
 
-        # @return [self] a copy with some fields changed
-        def with(**changes)
-          self.class.new(**members.zip(values).to_h, **changes)
-        end
+          # @return [self] a copy with some fields changed
+          def with(#{members.map { |member| "#{member}: self.#{member}" }.join(", ")})
+            self.class.new(#{members.map { |member| "#{member}: #{member}" }.join(", ")})
+          end
+        RUBY
       end
     end
   end
