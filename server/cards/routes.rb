@@ -58,6 +58,12 @@ module Server
           pdf("sheet") { Print::InstructorSheet.new(stored, Fit::ClassFit.new(stored), wall(stored.starts_at)).render }
         end
 
+        app.get("/api/classes/:id/room.pdf", heavy: true) do |id|
+          stored = group_class(id)
+          Records::AuditEvent.note(instructor, "fit_printed", stored)
+          pdf("room") { Print::RoomSheet.new(stored, Fit::ClassFit.new(stored).room_plan, wall(stored.starts_at)).render }
+        end
+
         app.get("/api/classes/:id/wall-cards.pdf", heavy: true) do |id|
           stored = group_class(id)
           pdf("wall-cards") { Print::WallCards.new(stored.title, Sparrow::Plan.read(stored.document, catalogue: studio.catalogue)).render }

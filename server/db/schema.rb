@@ -10,7 +10,7 @@
 #
 # It's strongly recommended that you check this file into your version control system.
 
-ActiveRecord::Schema[7.2].define(version: 2026_11_27_000014) do
+ActiveRecord::Schema[7.2].define(version: 2026_11_28_000015) do
   # These are extensions that must be enabled in order to support this database
   enable_extension "plpgsql"
 
@@ -228,6 +228,8 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_27_000014) do
     t.datetime "created_at", null: false
     t.datetime "updated_at", null: false
     t.integer "version", default: 1, null: false
+    t.integer "width_m"
+    t.integer "depth_m"
     t.index ["studio_id"], name: "index_places_on_studio_id"
   end
 

@@ -88,6 +88,11 @@ module Server
         @needs ||= Sparrow::Fitting::Needs.new(sheet)
       end
 
+      # @return [Sparrow::Fitting::RoomPlan]
+      def room_plan
+        @room_plan ||= Sparrow::Fitting::RoomPlan.new(sheet, kit: @class.kit_there, width_m: @class.place&.width_m, depth_m: @class.place&.depth_m)
+      end
+
       # @return [Boolean] whether steps up are taken here, not offered
       def to_reserve?
         (@class.going_up || @class.studio.going_up) == "taken"

@@ -35,7 +35,7 @@ module Server
           cell = cells.find { |held| held.place.block.id == block && held.place.station.id == station }
           raise Http::Problems.not_found unless cell
           Records::AuditEvent.note_reading(instructor, "fit_read", group_class)
-          {"ways" => cell.ways.map(&:to_h), "last" => last_time(group_class, person, cell)}
+          {"ways" => cell.ways.map(&:to_h), "last" => last_time(group_class, person, cell), **cell.questions}
         end
 
         # @return [Hash, nil] what they did of the station's movement the last time
@@ -110,6 +110,12 @@ module Server
 
         app.get("/api/classes/:id/fit", heavy: true) do |id|
           render_json(fit_view(group_class(id)))
+        end
+
+        app.get("/api/classes/:id/room", heavy: true) do |id|
+          stored = group_class(id)
+          Records::AuditEvent.note_reading(instructor, "fit_read", stored)
+          render_json(Fit::RoomView.new(Fit::ClassFit.new(stored).room_plan).to_h)
         end
 
         app.get("/api/classes/:id/fit/:person/:block/:station", heavy: true) do |id, person_id, block, station_id|

@@ -11,7 +11,7 @@ module Server
 
       # @return [Hash]
       def to_h
-        @place.attributes.slice("id", "name", "address", "defibrillator", "first_aid", "space", "surface", "kit", "version").merge("archived" => !@place.archived_at.nil?)
+        @place.attributes.slice("id", "name", "address", "defibrillator", "first_aid", "space", "surface", "kit", "width_m", "depth_m", "version").merge("archived" => !@place.archived_at.nil?)
       end
     end
   end

@@ -50,6 +50,17 @@ RSpec.describe "Classes" do
     expect([status, field_errors.keys]).to eq([422, ["/going_up"]])
   end
 
+  it "say who stands where with what kit, drawn to the size of the place" do
+    place = studio.places.create!(name: "Hall", width_m: 8, depth_m: 5, kit: {"chair" => 4})
+    aurelia = studio.people.create!(name: "Aurelia Finch", level: "beginner", health_consent_at: Time.now.utc,
+      health: {"screening" => {"answers" => Sparrow::People::Screening.questions.to_h { |question| [question["id"], true] }, "answered_on" => Date.today.iso8601}})
+    room = send_json(:get, "/api/classes/#{make_class(place_id: place.id, people: [tamsin.id, pavel.id, aurelia.id])["id"]}/room")
+    expect(room).to include("width_m" => 8, "depth_m" => 5, "to_scale" => true, "each_m2" => 20.0, "tight" => false, "stations" => [], "waiting" => ["Aurelia Finch"])
+    expect(room["spots"].map { |spot| spot["name"] }).to match_array(["Tamsin Okoro", "Pavel Mumford"])
+    get("/api/classes/#{make_class["id"]}/room.pdf")
+    expect([status, last_response.headers["content-type"], last_response.body[0, 5]]).to eq([200, "application/pdf", "%PDF-"])
+  end
+
   it "open one cell: every way with what it would leave or why not, and what was done last time" do
     tamsin.benchmarks.create!(studio_id: studio.id, test: "push_ups", variation: "push_up.floor", amount: 12, taken_on: Date.today)
     before = make_class(starts_at: (Time.now.utc - 7 * 86_400).iso8601)

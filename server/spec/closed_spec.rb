@@ -10,6 +10,7 @@ RSpec.describe "Planning, standards and counting" do
     "/api/people" => :get, "/api/people/csv" => :get, "/api/people/import" => :post, "/api/people/limits" => :post, "/api/people/questions" => :get,
     "/api/benchmarks" => :get, "/api/benchmarks/circuit" => :post, "/api/places" => :get, "/api/classes" => :get,
     "/api/classes/00000000-0000-4000-8000-000000000000/fit" => :get, "/api/classes/00000000-0000-4000-8000-000000000000/cards" => :get,
+    "/api/classes/00000000-0000-4000-8000-000000000000/room" => :get, "/api/classes/00000000-0000-4000-8000-000000000000/room.pdf" => :get,
     "/api/classes/00000000-0000-4000-8000-000000000000/sheet.pdf" => :get, "/api/classes/00000000-0000-4000-8000-000000000000/emergency" => :get,
     "/api/movements/squat/document" => :get, "/api/movements/squat/retire" => :post
   }

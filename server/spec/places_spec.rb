@@ -12,6 +12,13 @@ RSpec.describe "Places" do
     send_json(:get, "/api/places")["places"].map { |place| place["name"] }
   end
 
+  it "have a size in whole metres, or none" do
+    expect(boathouse).to include("width_m" => nil, "depth_m" => nil)
+    changed = send_json(:put, "/api/places/#{boathouse["id"]}", {"name" => "The boathouse", "width_m" => 9, "depth_m" => 7, "version" => boathouse["version"]})
+    expect(changed).to include("width_m" => 9, "depth_m" => 7)
+    expect(send_json(:post, "/api/places", {"name" => "A cupboard", "width_m" => 1})["errors"].map { |error| error["pointer"] }).to eq(["/width_m"])
+  end
+
   it "are kept with how help finds them and what is there" do
     expect(boathouse).to include("address" => "Weir Lane 1", "kit" => {"chair" => 12, "mat" => 10}, "space" => "")
     expect(names).to eq(["The boathouse"])

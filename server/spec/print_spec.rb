@@ -62,6 +62,35 @@ RSpec.describe Server::Print do
     expect([pages(sheet(held)), pages(cards(held))]).to eq([1, 1])
   end
 
+  describe "the room" do
+    def room(held)
+      Server::Print::RoomSheet.new(held, Server::Fit::ClassFit.new(held).room_plan, held.starts_at).render
+    end
+
+    def drawn_in(held)
+      drawn = []
+      allow_any_instance_of(Prawn::Document).to receive(:draw_text).and_wrap_original { |text, words, options| drawn << words && text.call(words, options) }
+      room(held)
+      drawn.join(" ")
+    end
+
+    it "stands on one page with everybody and the kit to set out" do
+      held = gathered(workout_document(intervals([station("s", movement: "squat")])), ["Ada Low", "Ada High", "Bo Long"])
+      held.update!(place: studio.places.create!(name: "Hall", width_m: 6, depth_m: 2, kit: {"chair" => 9}))
+      expect(pages(room(held))).to eq(1)
+      expect(drawn_in(held)).to include("Ada Low", "Ada High", "Bo", "3 chairs", "Front: the instructor")
+    end
+
+    it "has a page each for those who work together and for groups that rotate" do
+      apart = intervals([station("a", movement: "squat"), station("b", movement: "push_up")], flow: "rotate").merge("id" => "apart")
+      expect(pages(room(gathered(workout_document(block, apart), %w[Ada Bo])))).to eq(2)
+    end
+
+    it "says so where nobody is on the roster" do
+      expect(pages(room(gathered(workout_document(block), [])))).to eq(1)
+    end
+  end
+
   it "makes a card for each, four to a page" do
     held = gathered(workout_document(block), %w[Ada Bo Cy Di Ed])
     expect(pages(cards(held))).to eq(2)

@@ -160,9 +160,25 @@ RSpec.describe "The fit of a class" do
     expect(Server::Records::Workout.find_by!(title: "Lock-gate Tuesday").document).to eq(document)
   end
 
-  it "shows the room, station by station" do
+  it "answers why a cell is not harder, and why it is not easier" do
+    open_sheet
+    cell("Bartek", "Push-up").click
+    click_button "Why so easy?"
+    expect(page).to have_css("aside .ways [role=status]", text: /would hold too|would leave|no room for more/)
+    click_button "Why so hard?"
+    expect(page).to have_css("aside .ways [role=status]", text: /It leaves \d+ in round \d/)
+    cell("Tamsin", "Push-up").click
+    expect(page).to have_no_css("aside .ways [role=status]")
+  end
+
+  it "shows the room: who stands where, what is set out, and station by station" do
     open_sheet
     find(:button, text: "The room").click
+    within("section[aria-label='Who stands where']") do
+      expect(page).to have_css("figure li", count: 12)
+      expect(page).to have_css("figcaption", text: "Front: the instructor")
+      ["9 by 7 m", "Talk first: Aurelia Finch", "12 mats of 16"].each { |text| expect(page).to have_content(text) }
+    end
     within("article", text: "Push-up") do
       expect(page).to have_content("Wall push-up")
       expect(page).to have_content("Sit out: Aurelia Finch")

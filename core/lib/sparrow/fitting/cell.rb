@@ -93,6 +93,12 @@ module Sparrow
         Ways.new(self, @assignment).all
       end
 
+      # @return [Hash] why nothing harder is given, and why nothing easier, in words
+      def questions
+        asked = Questions.new(self, @assignment)
+        {"so_easy" => asked.so_easy, "so_hard" => asked.so_hard}
+      end
+
       # @return [Hash] reserve in moves a side or seconds; rounds as [round, available, asked]
       def to_h
         shown = {"block" => place.block.id, "station" => place.station.id, "kind" => assigned.kind, "variation" => option&.variation&.id,

@@ -7,12 +7,12 @@ module Sparrow
     class Ways
       STAND_INS = 3
       # +left+ is of the worst round, in the number's own unit; nil where the model says nothing. +why+ says why it may
-      # not be given, nil where it may.
-      Way = Value.row(:option, :left, :why, :own_ladder) do
+      # not be given, nil where it may; +spared+ whether that is a limit: then nobody may choose it.
+      Way = Value.row(:option, :left, :why, :spared, :own_ladder) do
         # @return [Hash]
         def to_h
           {"variation" => option.variation.id, "name" => option.variation.name, "level" => option.variation.levels.first, "number" => option.number, "unit" => option.unit,
-           "left" => left, "why" => why&.to_s, "own_ladder" => own_ladder}
+           "left" => left, "why" => why&.to_s, "spared" => spared, "own_ladder" => own_ladder}
         end
       end
 
@@ -36,7 +36,7 @@ module Sparrow
       def way(option, own_ladder:)
         given = (@cell.option if @cell.option&.variation == option.variation) || @assignment.highest(@index).best(@index, option, to: option.least) || option
         worst = @assignment.forecast.outlooks(@index, given).min_by(&:left)
-        Way.new(given, worst && left(worst, given), @assignment.barred(@index, option), own_ladder)
+        Way.new(given, worst && left(worst, given), @assignment.barred(@index, option), !@assignment.limit(option).nil?, own_ladder)
       end
 
       def left(worst, given)

@@ -40,6 +40,11 @@ const text = reactive<Record<(typeof TEXTS)[number]['key'], string>>({
   space: '',
   surface: '',
 })
+const SIZES = [
+  { key: 'width_m', label: t('classes.width_m') },
+  { key: 'depth_m', label: t('classes.depth_m') },
+] as const
+const sizes = ref<Record<(typeof SIZES)[number]['key'], Typed>>({ width_m: undefined, depth_m: undefined })
 const counts = ref<Record<string, Typed>>({})
 const options = computed(() => [
   { id: null, name: t('classes.a_new_place') },
@@ -50,6 +55,7 @@ const version = ref(1)
 let opened: PlaceBody = { name: '' }
 function fill(body: PlaceBody) {
   for (const { key } of TEXTS) text[key] = body[key] ?? ''
+  sizes.value = { width_m: body.width_m, depth_m: body.depth_m }
   counts.value = { ...(body.kit ?? {}) }
 }
 function show(place: Place | undefined) {
@@ -64,14 +70,21 @@ watch(visible, (open) => {
   show(places.data.value?.places[0])
 })
 
-type PlaceBody = Partial<Record<(typeof TEXTS)[number]['key'], string>> & { name: string; kit?: Record<string, number> }
+type PlaceBody = Partial<Record<(typeof TEXTS)[number]['key'], string>> &
+  Partial<Record<(typeof SIZES)[number]['key'], number>> & { name: string; kit?: Record<string, number> }
 const bodyOf = (place: Place): PlaceBody => ({
   ...(Object.fromEntries(TEXTS.map(({ key }) => [key, place[key]])) as Record<(typeof TEXTS)[number]['key'], string>),
+  width_m: place.width_m ?? undefined,
+  depth_m: place.depth_m ?? undefined,
   kit: place.kit ?? undefined,
 })
 const typed = computed<PlaceBody>(() => {
   const counted = Object.entries(counts.value).filter(([, count]) => count !== undefined)
-  return { ...text, kit: counted.length ? (Object.fromEntries(counted) as Record<string, number>) : undefined }
+  return {
+    ...text,
+    ...(sizes.value as Partial<Record<(typeof SIZES)[number]['key'], number>>),
+    kit: counted.length ? (Object.fromEntries(counted) as Record<string, number>) : undefined,
+  }
 })
 
 async function saved(place: Place) {
@@ -81,7 +94,10 @@ async function saved(place: Place) {
   version.value = place.version
 }
 const versioned = useVersioned<PlaceBody, Place>({
-  labels: { ...Object.fromEntries(TEXTS.map(({ key, label }) => [key, label])), kit: t('classes.kit_that_is_there') },
+  labels: {
+    ...Object.fromEntries([...TEXTS, ...SIZES].map(({ key, label }) => [key, label])),
+    kit: t('classes.kit_that_is_there'),
+  },
   show: (body, over) => {
     fill(body)
     version.value = over
@@ -126,6 +142,16 @@ const remove = () =>
         :error="errors.get(`/${field.key}`)"
         :maxlength="200"
       />
+      <div class="row">
+        <NumberField
+          v-for="size in SIZES"
+          :key="size.key"
+          v-model="sizes[size.key]"
+          :label="size.label"
+          :error="errors.get(`/${size.key}`)"
+          width="4rem"
+        />
+      </div>
       <fieldset>
         <legend>{{ $t('classes.kit_that_is_there') }}</legend>
         <p class="small quiet">{{ $t('classes.what_is_left_empty_counts_as') }}</p>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import Button from 'primevue/button'
+import { computed, ref, watch } from 'vue'
 import type { FitCell, FitPerson, FitWays } from '@/lib/api/types'
 import { dateText } from '@/lib/clockText'
 import { plural, t } from '@/lib/text'
@@ -36,6 +37,16 @@ function verdict(way: Way) {
   if (way.left <= 0) return t('fit.number_leaves_none', { number: way.number ?? '' })
   return t('fit.number_leaves_left', { number: way.number ?? '', left: `${way.left}${unit && ` ${unit}`}` })
 }
+const QUESTIONS = [
+  { key: 'so_easy', label: t('fit.why_so_easy') },
+  { key: 'so_hard', label: t('fit.why_so_hard') },
+] as const
+/** The question that is asked of this cell. */
+const asked = ref<(typeof QUESTIONS)[number]['key'] | null>(null)
+watch(
+  () => `${props.person.id}/${props.cell.block}/${props.cell.station}`,
+  () => (asked.value = null),
+)
 const last = computed(() => {
   const held = opened.data.value?.last
   if (!held) return ''
@@ -57,7 +68,7 @@ const last = computed(() => {
       >
         <button
           type="button"
-          :disabled="cell.kind === 'waits' || Boolean(way.why?.startsWith('spares'))"
+          :disabled="cell.kind === 'waits' || way.spared"
           @click="fit.send(person, cell, { variation: way.variation, number: way.number ?? undefined })"
         >
           <LevelTally :level="way.level" /> {{ way.name }}
@@ -65,6 +76,18 @@ const last = computed(() => {
         <span class="small quiet">{{ verdict(way) }}</span>
       </li>
     </ol>
+    <div v-if="opened.data.value" class="row">
+      <Button
+        v-for="question in QUESTIONS"
+        :key="question.key"
+        :label="question.label"
+        size="small"
+        variant="text"
+        :aria-expanded="asked === question.key"
+        @click="asked = asked === question.key ? null : question.key"
+      />
+    </div>
+    <p v-if="asked && opened.data.value" class="small" role="status">{{ opened.data.value[asked] }}</p>
     <p v-if="elsewhere" class="small">{{ $t('fit.from_another_ladder_elsewhere', { elsewhere }) }}</p>
   </div>
 </template>

@@ -15,6 +15,7 @@ import ChoiceConflict from './ChoiceConflict.vue'
 import FitGrid from './FitGrid.vue'
 import HardToFit from './HardToFit.vue'
 import NeedsPanel from './NeedsPanel.vue'
+import RoomPlan from './RoomPlan.vue'
 import RoomView from './RoomView.vue'
 import SetAside from './SetAside.vue'
 import { useFit } from './useFit'
@@ -118,7 +119,11 @@ useShortcuts([
           </div>
           <p v-if="fit.away.value" class="warn-text" role="status">{{ $t('fit.the_server_does_not_answer_what') }}</p>
           <p v-if="!people.length" class="quiet">{{ $t('fit.nobody_answers_to_that') }}</p>
-          <RoomView v-else-if="view === 'room'" :fit="fit" :stations="stations" :people="people" />
+          <template v-else-if="view === 'room'">
+            <RoomPlan :id="id" />
+            <h2>{{ $t('fit.station_by_station') }}</h2>
+            <RoomView :fit="fit" :stations="stations" :people="people" />
+          </template>
           <NeedsPanel v-else-if="view === 'targets'" :fit="fit" class="no-print" />
           <div v-else class="sheet">
             <div ref="table" class="table">
