@@ -109,6 +109,10 @@ RSpec.describe "The fit of anybody" do
     %w[chair step bench mat bottle band].to_h { |piece| [piece, random.rand(0..3)] }.merge("bar" => 1, "table" => 1)
   end
 
+  def partners(cells)
+    {"id" => "main", "role" => "main", "format" => "partner", "rounds" => random.rand(1..3), "stations" => cells, **[{"change" => "set"}, {"change" => "clock", "work_s" => random.rand(20..50)}].sample(random: random)}
+  end
+
   # Formats of which this reference knows no sets of its own, beside those that it does.
   def any_block
     return [random_block, random_format].sample(random: random) if random.rand < 0.6
@@ -116,7 +120,7 @@ RSpec.describe "The fit of anybody" do
     counted = cells.select { |one| Sparrow::Catalogue.house.movement(one["movement"]).ladder.all?(&:counted?) }
     counted = [station("s0", movement: "squat")] if counted.empty?
     open = ->(one, **keys) { one.merge("levels" => one["levels"].transform_values { |level| level.except("reps", "hold_s").merge(keys.fetch(:each, {})) }).merge(keys.fetch(:beside, {})) }
-    [intervals(cells, rounds: 3, escalate: true, work_s: random.rand(20..50), rest_s: 20), intervals(cells, rounds: 2, work_s: 40, rest_s: 20, flow: "rotate"),
+    [intervals(cells, rounds: 3, escalate: true, work_s: random.rand(20..50), rest_s: 20), intervals(cells, rounds: 2, work_s: 40, rest_s: 20, flow: "rotate"), partners(cells),
       {"id" => "main", "role" => "main", "format" => "quota", "stations" => counted.map { |one| open.call(one, each: {"quota" => {"min" => 20, "max" => 40}}) }},
       {"id" => "main", "role" => "main", "format" => "ladder", "rounds" => 3, "stations" => counted.map { |one| open.call(one, beside: {"ladder" => {"total" => 36, "shape" => "descending"}}) }}].sample(random: random)
   end
@@ -147,7 +151,7 @@ RSpec.describe "The fit of anybody" do
       cell.outlooks.each { |look| expect(look.left).to be >= -1e-6, option.variation.id unless look.open } unless cell.assigned.kind == "locked"
     end
     line = sheet.course.timeline.blocks.first
-    return if line.groups || line.block.escalate || %w[quota ladder].include?(line.block.format.id)
+    return if line.groups || line.block.escalate || %w[quota ladder partner].include?(line.block.format.id)
     simulated(sheet, cells, somebody) { |available, asked, variation| expect(asked).to be <= available + 1e-6, "#{variation}: #{asked} of #{available}" } unless cells.any? { |cell| cell.assigned.kind == "locked" }
   end
 
@@ -162,6 +166,7 @@ RSpec.describe "The fit of anybody" do
   def within(sheet, kit)
     sheet.course.places.each do |place|
       given = sheet.assignments.map { |one| [one, one.assigned[place.index]] }.select { |one, _| one.forecast.meets?(place.index) }
+      given = given.each_slice(2).map(&:first) if place.block.format.id == "partner" && place.block.own["change"] != "set"
       needed = given.flat_map { |_, held| (held.option && held.kind != "locked") ? held.option.equipment : [] }.tally
       needed.except(*Sparrow::Plan::Kit::SHARED).each { |piece, count| expect(count).to be <= kit.fetch(piece, count), "#{piece} at #{place.station.movement.id}" }
       given.select { |_, held| held.kind == "sit_out" && held.why }.each { |one, _| expect(one.best(place.index).option&.equipment).not_to eq([]), place.station.movement.id }

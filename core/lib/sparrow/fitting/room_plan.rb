@@ -96,11 +96,11 @@ module Sparrow
       end
 
       def rotating
-        lines.select(&:groups)
+        lines.select { |line| line.block.rotates? }
       end
 
       def together
-        lines.reject(&:groups)
+        lines.reject { |line| line.block.rotates? }
       end
 
       def places

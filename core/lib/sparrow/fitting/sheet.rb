@@ -74,17 +74,26 @@ module Sparrow
         @assignments.each { |assignment| assignment.verify(handed_out: true) unless assignment.participant.waits? }
       end
 
-      # Who stands where at the same time: all at one station, or a group at each.
+      # Who stands where at the same time: all at one station, a group at each, or of partners the one who works.
       # @return [Array<Array<Array(Assignment, ClassLayout::Place)>>]
       def moments
         everybody = @assignments.reject { |assignment| assignment.participant.waits? }
         turned = everybody.rotate(everybody.empty? ? 0 : @turn % everybody.size)
         @course.timeline.blocks.flat_map do |line|
           next stepped(line, turned) if line.block.escalate
-          places = line.block.stations.map { |station| @course.place(line.block.id, station.id) }
-          next places.map { |place| turned.map { |assignment| [assignment, place] } } unless line.groups
-          places.each_index.map do |moment|
-            turned.map { |assignment| [assignment, places[(moment + @assignments.index(assignment)) % places.size]] }
+          next in_groups(line, turned) if line.groups
+          line.block.stations.map { |station| turned.map { |assignment| [assignment, @course.place(line.block.id, station.id)] } }
+        end
+      end
+
+      # Each arrangement once, though the rounds repeat it.
+      def in_groups(line, people)
+        stops = line.groups.each_with_index.flat_map { |group, index| group.stops.map { |stop| [stop.start_s, index, stop.station.id] } }
+        arrangements = stops.group_by(&:first).each_value.map { |held| held.to_h { |_, group, station| [group, station] } }.uniq
+        arrangements.map do |stations|
+          people.filter_map do |assignment|
+            station = stations[@assignments.index(assignment) % line.groups.size]
+            station && [assignment, @course.place(line.block.id, station)]
           end
         end
       end
