@@ -18,6 +18,14 @@ RSpec.describe "The fit" do
     expect(floor.none? { |held| held.rules_out?(pushed.option.variation) }).to be(true)
   end
 
+  it "takes what the station itself says for a joint, where it holds and spares all else" do
+    block = intervals([all_of("push_up", "push_up.floor", reps: 8).merge("alternatives" => [{"for" => "wrist", "variation" => "plank.forearm"}])])
+    expect(cell_of(person(limits: [limit("wrist")]), block)).to have_attributes(option: have_attributes(variation: have_attributes(id: "plank.forearm")), reason: start_with("Instead of Floor push-up: spares: wrist"))
+    expect(cell_of(person, block).option.variation.id).to eq("push_up.floor")
+    spared = cell_of(person(limits: [limit("wrist"), limit("not_face_down")]), block).option
+    expect(spared&.variation&.id).not_to eq("plank.forearm")
+  end
+
   it "gives a newcomer no hard landings in a day's total, and nobody what is not in the room" do
     expect(cell_of(person(level: "advanced", newcomer: true), quota("squat", "squat.jump")).option.variation.impact).not_to eq("high")
     raised = cell_of(person(level: "advanced"), quota("push_up", "push_up.feet_30"), kit: {"mat" => 5})

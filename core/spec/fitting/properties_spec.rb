@@ -6,8 +6,14 @@ RSpec.describe "The fit of anybody" do
   let(:movements) { %w[push_up squat lunge_back row sit_up plank side_plank high_knees jumping_jack glute_bridge split_squat pike_press squat_thrust] }
 
   def random_block(rest_s: random.rand(0..60), stations: movements.sample(random.rand(2..5), random: random))
-    cells = stations.each_with_index.map { |movement, index| station("s#{index}", movement: movement) }
+    cells = stations.each_with_index.map { |movement, index| station("s#{index}", movement: movement, alternatives: alternatives) }
     intervals(cells, work_s: random.rand(20..50), rest_s: rest_s, rounds: random.rand(1..4))
+  end
+
+  # Of any ladder, for a joint or two, or for none.
+  def alternatives
+    joints = Sparrow::Catalogue::Variation::JOINTS.sample(random.rand(0..2), random: random)
+    joints.map { |joint| {"for" => joint, "variation" => Sparrow::Catalogue.house.flat_map(&:ladder).reject { |one| one.joints.include?(joint) }.sample(random: random).id} }
   end
 
   # The same stations in any format whose visits are known beforehand.

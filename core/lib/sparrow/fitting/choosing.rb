@@ -97,12 +97,14 @@ module Sparrow
       end
 
       def matters?(index, limit)
-        movement = @course.places[index].station.movement
-        movement&.spares&.key?(limit.kind) || @course.options(index, level(index)).any? { |option| @allowed.ruling(option).include?(limit) }
+        station = @course.places[index].station
+        station.movement&.spares&.key?(limit.kind) || station.alternatives.each_value.any? { |variation| limit.rules_out?(variation) } || @course.options(index, level(index)).any? { |option| @allowed.ruling(option).include?(limit) }
       end
 
       def pick(index, limits, ceilings)
         highest = @highest.call(index)
+        planned = alternative(index, limits, ceilings)
+        return Assignment::Assigned.new(planned, "substitute") if planned
         easiest = nil
         down(index).each do |option|
           next unless free_of?(option, limits) && under?(option, ceilings)
@@ -115,19 +117,35 @@ module Sparrow
         instead ? Assignment::Assigned.new(instead, "substitute") : Assignment::Assigned.new(nil, "sit_out")
       end
 
+      # What the station itself says for a joint that must be spared here.
+      # @return [Option, nil]
+      def alternative(index, limits, ceilings)
+        place = @course.places[index]
+        return if limits.empty? || place.station.alternatives.empty?
+        against = @allowed.ruling(@course.standard(index, level(index))) & limits
+        against.filter_map { |limit| place.station.alternatives[limit.kind] }.each do |variation|
+          option = @course.option(index, variation, level(index))
+          next unless free_of?(option, limits) && house(index, option).nil? && under?(option, ceilings)
+          found = @highest.call(index).best(index, option, to: option.least)
+          return found if found
+        end
+        nil
+      end
+
       def assigned(index, option, kind)
         known = @highest.call(index).says?(index, option)
         Assignment::Assigned.new(option, known ? kind : "unknown")
       end
 
-      # What is no easier than something that was too much is too much.
+      # What is no easier than something that was too much is too much. What a limit rules out, and would have held, is a
+      # ceiling too: with that limit fewer it would be given.
       def stand_in(index, limits, ceilings)
         too_much = too_much(index)
-        stand_ins(index, limits) do |option|
+        candidates(index, limits, []) do |option|
           next unless under?(option, ceilings) && option.demand < too_much[option.pattern]
           found = @highest.call(index).best(index, option, to: option.least)
-          return found if found
-          too_much[option.pattern] = option.demand
+          return found if found && free_of?(option, limits)
+          found ? ceilings = with(ceilings, found) : too_much[option.pattern] = option.demand
         end
         nil
       end

@@ -55,6 +55,8 @@ module Sparrow
         "tempo" => TEMPO, "load_kg" => S::Decimal.new(0..200), "counting" => COUNTING, "sides" => SIDES, "note" => NOTE
       }.freeze
       PART = S::Record.new({"movement" => CATALOGUE_ID, "reps" => COUNT}, required: %w[movement reps])
+      # Another version for who must spare a joint, of any ladder.
+      ALTERNATIVE = S::Record.new({"for" => S::OneOf.new(*Catalogue::Variation::JOINTS), "variation" => VARIATION_ID}, required: %w[for variation])
       REPS = PRESCRIPTION_KEYS.fetch("reps")
       HOLD = PRESCRIPTION_KEYS.fetch("hold_s")
 
@@ -74,7 +76,8 @@ module Sparrow
 
       STATION_KEYS = {
         "id" => ID, "movement" => CATALOGUE_ID, "parts" => S::List.new(PART, size: 1..8, noun: "parts"), "counting" => COUNTING, "sides" => SIDES,
-        "work_s" => F::WORK, "rest_s" => F::REST, "note" => NOTE, "scaling" => SCALING, "shares" => SHARES
+        "work_s" => F::WORK, "rest_s" => F::REST, "note" => NOTE, "scaling" => SCALING, "shares" => SHARES,
+        "alternatives" => S::List.new(ALTERNATIVE, size: 0..8, noun: "alternatives")
       }.freeze
 
       # @param format [Format]
@@ -122,11 +125,12 @@ module Sparrow
         "id" => ID, "line" => LINE, "note" => NOTE, "catalogue_id" => CATALOGUE_ID, "variation_id" => VARIATION_ID, "work_s" => F::WORK, "rest_s" => F::REST,
         "short_s" => F::SHORT, "long_s" => F::LONG, "round_count" => F::ROUNDS, "reps_count" => COUNT, "role" => ROLE, "counting" => COUNTING, "sides" => SIDES,
         "scaling" => SCALING, "tempo" => TEMPO, "pace" => PACE, "percent" => PERCENT, "reps" => REPS, "hold" => HOLD, "band" => RANGE,
-        "seconds_band" => SECONDS_RANGE, "shares" => SHARES, "part" => PART, "house" => HOUSE, "block" => BLOCK
+        "seconds_band" => SECONDS_RANGE, "shares" => SHARES, "part" => PART, "alternative" => ALTERNATIVE, "house" => HOUSE, "block" => BLOCK
       }.freeze
       ABOUT = {
         "tempo" => "Lower, pause, lift, pause, in seconds.", "shares" => "Percent of the advanced number, in place of the studio's.",
         "house" => "The standards that the circuit is planned with, where they differ from the defaults.",
+        "alternative" => "Instead of the station's own, for who must spare a joint; of any movement.",
         "set_aside" => "What was typed for another format and is kept for it.", "role" => "What the block is for."
       }.freeze
       HEAD = {

@@ -60,6 +60,7 @@ module Sparrow
         compound(station, at)
         mixed_sides(station, at)
         ordered_shares(station, at)
+        alternatives(station, at)
         Level::ALL.each do |level|
           input = station.fetch("levels")[level]
           next refuse("#{at}/levels/#{level}", Sparrow.say("plan.is_missing_every_station_has_all")) unless input
@@ -84,6 +85,17 @@ module Sparrow
         parts.each_with_index do |part, index|
           next if @catalogue.movement(part["movement"])
           refuse("#{at}/parts/#{index}/movement", Sparrow.say("plan.is_not_a_movement_in_the"))
+        end
+      end
+
+      # One for a joint, and never what loads it.
+      def alternatives(station, at)
+        (station["alternatives"] || []).each_with_index do |held, index|
+          pointer = "#{at}/alternatives/#{index}"
+          variation = @catalogue.variation(held["variation"])
+          next refuse("#{pointer}/variation", Sparrow.say("plan.is_not_a_version_in_the_catalogue")) unless variation
+          refuse("#{pointer}/variation", Sparrow.say("plan.loads_what_it_is_to_spare", joint: Sparrow.word(held["for"]))) if variation.joints.include?(held["for"])
+          refuse("#{pointer}/for", Sparrow.say("plan.has_an_alternative_already")) if station["alternatives"].first(index).any? { |other| other["for"] == held["for"] }
         end
       end
 

@@ -3,8 +3,9 @@
 module Sparrow
   module Plan
     # A movement's place in a block. +levels+ holds a Prescription per level;
-    # +counts+, on a ladder, the reps of each of its rounds per level.
-    class Station < Value.of(:id, :pointer, :movement, :parts, :name, :in_rounds, :note, :levels, :scaling, :counts)
+    # +counts+, on a ladder, the reps of each of its rounds per level; +alternatives+ a version for who must
+    # spare a joint, by joint.
+    class Station < Value.of(:id, :pointer, :movement, :parts, :name, :in_rounds, :note, :levels, :scaling, :counts, :alternatives)
       def in_round?(round)
         in_rounds.nil? || in_rounds.include?(round)
       end
