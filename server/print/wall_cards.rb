@@ -34,9 +34,14 @@ module Server
 
       def sheet(block, station)
         line(Page.safe(station.name), @pdf.bounds.top, 30, style: :bold)
-        line([@title, block.name].join("  ·  "), @pdf.bounds.top - 38, 12, color: Page::SOFT)
+        line([@title, block.name, *instead(station)].join("  ·  "), @pdf.bounds.top - 38, 12, color: Page::SOFT)
         height = (@pdf.bounds.height - HEAD) / Sparrow::Level::ALL.size
         Sparrow::Level::ALL.each_with_index { |level, index| row(station, level, @pdf.bounds.top - HEAD - index * height, height) }
+      end
+
+      # What stands in for who must spare a joint.
+      def instead(station)
+        station.alternatives.map { |joint, variation| Sparrow.say("server.print.instead_for", joint: Sparrow.word(joint), name: variation.name) }
       end
 
       def row(station, level, top, height)

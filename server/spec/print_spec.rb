@@ -62,6 +62,14 @@ RSpec.describe Server::Print do
     expect([pages(sheet(held)), pages(cards(held))]).to eq([1, 1])
   end
 
+  it "names on a wall card what stands in for a joint" do
+    document = workout_document(intervals([station("p", movement: "push_up", alternatives: [{"for" => "wrist", "variation" => "plank.forearm"}])]))
+    drawn = []
+    allow_any_instance_of(Prawn::Document).to receive(:draw_text).and_wrap_original { |text, words, options| drawn << words && text.call(words, options) }
+    Server::Print::WallCards.new("Wall", Sparrow::Plan.read(document)).render
+    expect(drawn.join(" ")).to include("instead, for wrist: Forearm plank")
+  end
+
   describe "the room" do
     def room(held)
       Server::Print::RoomSheet.new(held, Server::Fit::ClassFit.new(held).room_plan, held.starts_at).render

@@ -47,6 +47,20 @@ RSpec.describe "The board's offers" do
     expect(stations("Lock-gate Tuesday")).to include(have_key("work_s"))
   end
 
+  it "says what stands in for a joint, and takes it back" do
+    open_circuit
+    click_button "Push-up: sides, own times, notes"
+    choose_option("Joint to spare", "wrist")
+    find("[role=combobox][aria-label='Version for: wrist']").click
+    find("input.p-select-filter").send_keys("forearm pl")
+    find("[role=option]", exact_text: "Forearm plank").click
+    within(:group, "Alternatives") { expect(page).to have_content(/wrist:\s*Forearm plank/) }
+    expect(page).to saved
+    expect(stations("Lock-gate Tuesday").find { |station| station["movement"] == "push_up" }["alternatives"]).to eq([{"for" => "wrist", "variation" => "plank.forearm"}])
+    chord(:control, "z")
+    within(:group, "Alternatives") { expect(page).to have_no_content("Forearm plank") }
+  end
+
   it "fits the class to a slot by the way that is chosen" do
     open_circuit
     find("body").send_keys("s")

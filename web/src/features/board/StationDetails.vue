@@ -11,6 +11,7 @@ import { LEVELS, type Level, type Station } from '@/lib/api/types'
 import MovementFinder from './MovementFinder.vue'
 import NumberField from '@/ui/NumberField.vue'
 import SchoolChoice from './SchoolChoice.vue'
+import StationAlternatives from './StationAlternatives.vue'
 import StationFigures from './StationFigures.vue'
 import { copyCell, replaceMovement } from './document'
 import { setKey, type Typed } from '@/lib/typed'
@@ -184,6 +185,7 @@ function setRounds(text: string | undefined) {
         @pick="(movement) => change('movement', (draft) => replaceMovement(draft, movement))"
       />
     </div>
+    <StationAlternatives :station="station" :block-index="blockIndex" :station-index="stationIndex" />
     <div v-if="!station.ladder && format?.targets" class="line">
       <Button
         :label="$t('board.finish_together_at_this_station')"

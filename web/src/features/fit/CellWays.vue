@@ -58,6 +58,18 @@ const last = computed(() => {
 
 <template>
   <div class="ways">
+    <div v-if="opened.data.value" class="row">
+      <Button
+        v-for="question in QUESTIONS"
+        :key="question.key"
+        :label="question.label"
+        size="small"
+        variant="text"
+        :aria-expanded="asked === question.key"
+        @click="asked = asked === question.key ? null : question.key"
+      />
+    </div>
+    <p v-if="asked && opened.data.value" class="small" role="status">{{ opened.data.value[asked] }}</p>
     <p v-if="last" class="small">{{ last }}</p>
     <ol v-for="group in groups" :key="group.label" class="ladder" :aria-label="group.label">
       <li
@@ -76,18 +88,6 @@ const last = computed(() => {
         <span class="small quiet">{{ verdict(way) }}</span>
       </li>
     </ol>
-    <div v-if="opened.data.value" class="row">
-      <Button
-        v-for="question in QUESTIONS"
-        :key="question.key"
-        :label="question.label"
-        size="small"
-        variant="text"
-        :aria-expanded="asked === question.key"
-        @click="asked = asked === question.key ? null : question.key"
-      />
-    </div>
-    <p v-if="asked && opened.data.value" class="small" role="status">{{ opened.data.value[asked] }}</p>
     <p v-if="elsewhere" class="small">{{ $t('fit.from_another_ladder_elsewhere', { elsewhere }) }}</p>
   </div>
 </template>
