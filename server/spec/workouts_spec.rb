@@ -118,7 +118,7 @@ RSpec.describe "Workouts" do
     whole = send_json(:post, "/api/preview", {"workout" => workout_document(intervals(2))})
     without = send_json(:post, "/api/preview", {"workout" => workout_document(intervals(2)), "calls" => false})
     expect(whole["cues"]).not_to be_empty
-    expect(without).to eq(whole.merge("cues" => []))
+    expect(without).to eq(whole.merge("cues" => [], "sections" => []))
     send_json(:post, "/api/preview", {"workout" => workout_document(intervals(2)), "calls" => "no"})
     expect([status, field_errors.keys]).to eq([422, ["/calls"]])
   end

@@ -27,7 +27,7 @@ module Sparrow
 
     # @return [Hash] as POST /api/preview answers; times in whole seconds
     def to_h
-      {**without_calls, "cues" => Plan::Cues.of(timeline).map { |cue| cue(cue) }}
+      {**without_calls, "cues" => Plan::Cues.of(timeline).map { |cue| cue(cue) }, "sections" => timeline.sections}
     end
 
     # The same, its list of calls empty: for who is typing, and calls nothing yet.
@@ -40,7 +40,7 @@ module Sparrow
         **blocks(sums, seen),
         "lanes" => Level::ALL.to_h { |level| [level, lane(sums.map { |block_sums| block_sums.fetch(level) }.reduce(Plan::Sums.none, :+))] },
         "balance" => Plan::Balance.new(timeline, kept: @kept).to_h,
-        "cues" => [],
+        "cues" => [], "sections" => [],
         "findings" => findings.map(&:to_h)
       }
     end
@@ -199,9 +199,9 @@ module Sparrow
 
     def cue(cue)
       if cue.station && cue.levels.nil?
-        return {"at_s" => cue.at_s, "kind" => cue.kind, "text" => cue.text, "block" => cue.block, "station" => cue.station, "round" => cue.round}
+        return {"at_s" => cue.at_s, "says_s" => cue.says_s, "kind" => cue.kind, "text" => cue.text, "block" => cue.block, "station" => cue.station, "round" => cue.round}
       end
-      shown = {"at_s" => cue.at_s, "kind" => cue.kind, "text" => cue.text}
+      shown = {"at_s" => cue.at_s, "says_s" => cue.says_s, "kind" => cue.kind, "text" => cue.text}
       shown["levels"] = cue.levels if cue.levels
       shown["block"] = cue.block if cue.block
       shown["station"] = cue.station if cue.station

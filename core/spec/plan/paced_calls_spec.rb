@@ -12,20 +12,29 @@ RSpec.describe "The calls of a paced block" do
     expect(spoken.map(&:first)).not_to include("stop", "halfway")
   end
 
+  it "call each level's own end of a hold, where all begin together" do
+    holds = station("p", movement: "plank", levels: {"beginner" => {"reps" => nil, "hold_s" => 20}, "intermediate" => {"reps" => nil, "hold_s" => 30}, "advanced" => {"reps" => nil, "hold_s" => 40}})
+    block = {"id" => "b", "role" => "main", "format" => "rounds", "rounds" => 1, "gate" => "station", "get_ready_s" => 5, "stations" => [holds, station("s", movement: "squat")]}
+    spoken = Sparrow::Plan::Cues.of(timeline_of(block)).select { |cue| %w[stop countdown].include?(cue.kind) && cue.at_s > 5 }.first(6).map { |cue| [cue.at_s, cue.text, cue.levels] }
+    expect(spoken).to eq([[22, "3-2-1", ["beginner"]], [25, "Beginner: stop", ["beginner"]], [32, "3-2-1", ["intermediate"]], [35, "Intermediate: stop", ["intermediate"]],
+      [42, "3-2-1", ["advanced"]], [45, "Advanced: stop", ["advanced"]]])
+  end
+
   it "call for a drink in a long rest between rounds" do
     expect(calls("rounds", rounds: 2, round_rest_s: 60)).to include(["drink", "Drink"])
   end
 
   it "call halfway, the last minute, ten seconds and time where a cap ends it" do
-    expect(calls("amrap", cap_s: 240).map(&:first)).to include("halfway", "last_minute", "ten_seconds", "countdown", "stop")
-    expect(calls("amrap", cap_s: 240).assoc("next").last).to match(/As many rounds as you can/)
+    expect(calls("amrap", cap_s: 240).map(&:first)).to include("halfway", "last_minute", "ten_seconds", "countdown", "finish")
+    expect(calls("amrap", cap_s: 240).last.last).to eq("Time. That is the class. Walk it off and drink.")
+    expect(calls("amrap", cap_s: 240, get_ready_s: 15).assoc("next").last).to match(/As many rounds as you can/)
     expect(calls("rounds", rounds: 1, cap_s: 3600).map(&:first)).not_to include("stop")
   end
 
   it "count in the next start every minute, and stop once, at the end" do
     spoken = calls("every_minute", rounds: 2)
     expect(spoken.count { |kind, _| kind == "countdown" }).to eq(4)
-    expect(spoken.count { |kind, _| kind == "stop" }).to eq(1)
+    expect(spoken.count { |_, text| text.start_with?("Stop") }).to eq(1)
   end
 
   it "send groups on together" do

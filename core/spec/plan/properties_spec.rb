@@ -44,14 +44,4 @@ RSpec.describe "Any intervals circuit" do
       end
     end
   end
-
-  it "calls nothing before the start or after the end, and talks over no countdown" do
-    each_random_block(150) do |_, timeline|
-      cues = Sparrow::Plan::Cues.of(timeline)
-      expect(cues.map(&:at_s)).to all(be_between(0, timeline.total_s))
-      counted = cues.select { |cue| cue.kind == "countdown" }.flat_map { |cue| (cue.at_s..cue.at_s + cue.text.split("-").size).to_a }
-      spoken = cues.select { |cue| %w[form breathing].include?(cue.kind) }.flat_map { |cue| (cue.at_s..cue.at_s + 3).to_a }
-      expect(spoken & counted).to eq([])
-    end
-  end
 end

@@ -2,36 +2,49 @@
 
 module Sparrow
   module Plan
-    # The calls of a class, generated from its timeline.
+    # The calls of a class, generated from its timeline. Each format says what it wants called (Wish); then every call
+    # is given its seconds (Placing), so that none is said inside another.
     module Cues
-      # One call at an instant. +levels+ says whom it is for, nil for everybody. A
+      # One call at an instant. +levels+ says whom it is for, nil for everybody; +says_s+ how many seconds it takes to say. A
       # "countdown" begins at its instant and says its numbers a second apart.
       # Frozen once all of them are in order: thousands are made.
-      Cue = Struct.new(:at_s, :kind, :text, :levels, :block, :station, :round)
+      Cue = Struct.new(:at_s, :kind, :text, :levels, :block, :station, :round, :says_s)
 
-      # Calls at one instant are read in this order.
-      ORDER = %w[finish block stop switch round last_round last_station next drink go last_minute ten_seconds halfway countdown
-        form breathing].each_with_index.to_h.freeze
+      # Work that the people pace, until the block is over.
+      Stretch = Value.row(:start_s, :end_s)
 
       # @param timeline [Timeline]
       # @return [Array<Cue>] in order of time
       def self.of(timeline)
-        calls = timeline.blocks.flat_map do |line|
-          spoken = line.block.format.calls.flat_map { |calls| calls.new(line).cues }
-          [opening(line)] + spoken + Reminders.new(line, spoken).cues + Breaks.new(line).cues
-        end
-        calls << finish(timeline) if timeline.total_s.positive?
-        calls.sort_by.with_index { |cue, index| ((cue.at_s * ORDER.size + ORDER.fetch(cue.kind)) * calls.size) + index }.each(&:freeze)
+        return [].freeze unless timeline.total_s.positive?
+        wishes = timeline.blocks.each_with_index.flat_map { |line, index| of_block(line, index.zero? ? nil : timeline.blocks[index - 1]) }
+        Placing.new(timeline.total_s).call(Merged.of([*wishes, finish(timeline)]))
       end
 
+      # @param before [BlockLine, nil]
+      # @return [Array<Wish>]
+      def self.of_block(line, before)
+        spoken = line.block.format.calls.flat_map { |calls| calls.new(line).wishes(before: before && work_before(before)) }
+        spoken = [opening(line)] if spoken.empty?
+        [*spoken, *Reminders.wishes(line), *Breaks.wishes(line)]
+      end
+
+      # @return [#start_s, #end_s, nil] the last stretch of work of a block
+      def self.work_before(line)
+        return line.windows.last if line.windows.any?
+        last = line.gates&.last
+        last && Stretch.new(last.start_s, line.end_s)
+      end
+
+      # The name of a block in which nothing else announces it.
       def self.opening(line)
-        Cue.new(line.start_s, "block", line.block.name, nil, line.block.id)
+        Wish.new("block", (1..3).map { |after| Speech.way(line.start_s + after, line.block.name) }, nil, line.block.id)
       end
 
       def self.finish(timeline)
-        Cue.new(timeline.total_s, "finish", Sparrow.say("plan.that_is_the_class_walk_it"))
+        Wish.new("finish", [Speech.way(timeline.total_s, Sparrow.say("plan.that_is_the_class_walk_it"))])
       end
-      private_class_method :opening, :finish
+      private_class_method :of_block, :work_before, :opening, :finish
     end
   end
 end

@@ -48,7 +48,7 @@ module Sparrow
       # @param says [String] one sentence: what happens in it
       # @param clock [String] one of CLOCKS
       # @param layout [Class] made with a block and its start, it answers +call+ with a BlockLine
-      # @param calls [Array<Class>] each made with a BlockLine, and answers +cues+
+      # @param calls [Array<Class>] each made with a BlockLine, and answers +wishes+
       # @param tally [String, nil] one of TALLIES, nil where nothing is tapped
       # @param fields [Array<Field>] of a block, in the order of the board
       # @param station_fields [Hash{String => #read}] shapes of the keys that its stations hold beyond those of all

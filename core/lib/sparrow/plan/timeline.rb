@@ -29,6 +29,14 @@ module Sparrow
       def sums
         Level::ALL.to_h { |level| [level, blocks.map { |block| block.sums.fetch(level) }.reduce(Sums.none, :+)] }
       end
+
+      # @return [Array<Integer>] the seconds at which something begins or ends for all
+      def sections
+        found = blocks.flat_map do |line|
+          [line.start_s, *line.windows.flat_map { |window| [window.start_s, window.switch_s, window.end_s] }, *(line.gates || []).flat_map { |gate| [gate.start_s, gate.end_s] }]
+        end
+        [*found, total_s].compact.select { |second| second.between?(0, total_s) }.uniq.sort
+      end
     end
   end
 end

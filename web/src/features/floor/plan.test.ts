@@ -23,6 +23,7 @@ const run = {
   },
   preview: {
     total_s: 170,
+    sections: [0, 10, 50, 70, 110, 170],
     cues: [
       { at_s: 0, kind: 'block' },
       { at_s: 10, kind: 'go' },
@@ -111,7 +112,7 @@ describe('a block in which partners take turns', () => {
   }
   const partners = {
     document: { blocks: [{ id: 'b1', title: 'Pairs', role: 'main' }] },
-    preview: { total_s: 65, cues: [{ at_s: 65, kind: 'finish' }], blocks: [block] },
+    preview: { total_s: 65, sections: [65], cues: [{ at_s: 65, kind: 'finish' }], blocks: [block] },
   } as unknown as Run
 
   it('is at work while the second partner is, whose lane is not drawn', () => {

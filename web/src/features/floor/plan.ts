@@ -26,8 +26,6 @@ export interface PlanBlock {
   gates: { endS: number; round: number; waits: boolean }[]
 }
 
-const SECTION_CUES = new Set<Cue['kind']>(['block', 'go', 'next', 'switch', 'finish'])
-
 /** Stretches whatever holds the instant at_s by add_s; what comes after moves. */
 function stretch(segments: Segment[], at: number, by: number): Segment[] {
   return segments.map((segment) => {
@@ -46,7 +44,7 @@ export function planOf(run: Run, additions: { at_s: number; add_s: number }[]): 
     totalS: preview.total_s,
     lanes,
     cues: preview.cues,
-    boundaries: [],
+    boundaries: preview.sections,
     blocks: preview.blocks.map((block) => ({
       id: block.id,
       title: titles.get(block.id) ?? '',
@@ -62,6 +60,7 @@ export function planOf(run: Run, additions: { at_s: number; add_s: number }[]): 
   for (const { at_s: at, add_s: by } of additions) {
     for (const level of LEVELS) plan.lanes[level] = stretch(plan.lanes[level], at, by)
     plan.cues = plan.cues.map((cue) => (cue.at_s > at ? { ...cue, at_s: cue.at_s + by } : cue))
+    plan.boundaries = plan.boundaries.map((second) => (second > at ? second + by : second))
     plan.blocks = plan.blocks.map((block) => ({
       ...block,
       startS: block.startS > at ? block.startS + by : block.startS,
@@ -69,9 +68,6 @@ export function planOf(run: Run, additions: { at_s: number; add_s: number }[]): 
     }))
     plan.totalS += by
   }
-  plan.boundaries = [...new Set(plan.cues.filter((cue) => SECTION_CUES.has(cue.kind)).map((cue) => cue.at_s))].sort(
-    (one, other) => one - other,
-  )
   return plan
 }
 

@@ -9,6 +9,10 @@ type Tone = [frequency: number, atS: number, lengthS: number]
 const LEVEL_PITCH: Record<Level, number> = { beginner: 520, intermediate: 440, advanced: 370 }
 const PATTERNS: Partial<Record<Cue['kind'], Tone[]>> = {
   go: [[1240, 0, 0.45]],
+  change: [
+    [440, 0, 0.3],
+    [1240, 0.32, 0.45],
+  ],
   halfway: [
     [760, 0, 0.1],
     [760, 0.18, 0.1],

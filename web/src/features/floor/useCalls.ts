@@ -25,7 +25,7 @@ export function useCalls(
     passed.filter((cue) => now - cue.at_s < LATE_S).forEach(sound)
     const said = worthShowing(passed)
     if (said.length) shown.value = said
-    else if (shown.value[0] && now - shown.value[0].at_s > SHOWN_S) shown.value = []
+    else if (shown.value[0] && now - shown.value[0].at_s > Math.max(SHOWN_S, shown.value[0].says_s)) shown.value = []
   })
 
   return shown

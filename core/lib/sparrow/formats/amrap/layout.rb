@@ -11,7 +11,8 @@ module Sparrow
         def steps(level)
           return [] if @block.stations.empty?
           round_s = round_s(level)
-          rounds = (@block.cap_s / round_s) + 1
+          # One begun, and one more, so that the way back to its start is walked too: the cap cuts it.
+          rounds = (@block.cap_s / round_s) + 2
           (1..rounds).flat_map { |round| round(level, round) }
         end
 

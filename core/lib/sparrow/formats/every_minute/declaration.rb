@@ -11,7 +11,7 @@ module Sparrow
 
         def initialize
           super(
-            id: "every_minute", label: Sparrow.say("formats.every_minute"), says: Sparrow.say("formats.a_set_at_each_minute_what"), clock: "called", layout: Layout, calls: [Plan::Cues::Approach, Calls],
+            id: "every_minute", label: Sparrow.say("formats.every_minute"), says: Sparrow.say("formats.a_set_at_each_minute_what"), clock: "called", layout: Layout, calls: [Calls],
             fields: [
               Plan::Format::Field.new(key: "interval_s", shape: Schema::IntegerType.new(10..600, "seconds"), kind: "seconds", label: Sparrow.say("formats.a_start_every"), place: "clock",
                 opening: MINUTE_S, default: MINUTE_S, hint: MINUTE_S.to_s),

@@ -9,7 +9,7 @@ module Sparrow
 
         def initialize
           super(
-            id: "intervals", label: Sparrow.say("formats.timed_intervals"), says: Sparrow.say("formats.work_and_rest_are_called_for"), clock: "called", layout: Layout, calls: [Plan::Cues::Approach, Plan::Cues::WindowCalls],
+            id: "intervals", label: Sparrow.say("formats.timed_intervals"), says: Sparrow.say("formats.work_and_rest_are_called_for"), clock: "called", layout: Layout, calls: [Plan::Cues::WindowCalls],
             fields: [
               Plan::Format::Field.new(key: "work_s", shape: F::WORK, kind: "seconds", label: Sparrow.say("formats.work"), place: "clock", needed: true, opening: 40),
               F::REST_BETWEEN.with(needed: true, opening: 20, hint: nil), F::ROUND_COUNT, F::ROUND_REST, F::READY, F::FLOW, F::BY_LEVEL,

@@ -3,18 +3,28 @@
 module Sparrow
   module Formats
     module Pause
-      # A drink, where there is time for one.
+      # Its name, and a drink where there is time for one.
       class Calls
+        # Said a little after the work before has ended.
+        SPAN_S = 6
+
         # @param line [Plan::BlockLine]
         def initialize(line)
           @line = line
         end
 
-        # @return [Array<Plan::Cues::Cue>]
-        def cues
+        # @return [Array<Plan::Cues::Wish>]
+        def wishes(**)
           block = @line.block
-          return [] if block.seconds < Plan::Cues::Breaks::FROM_S
-          [Plan::Cues::Cue.new(@line.start_s + block.get_ready_s, "drink", Sparrow.say("formats.drink"), nil, block.id)]
+          [wish("block", block.name, 0), (wish("drink", Sparrow.say("formats.drink"), block.get_ready_s + 2) if block.seconds >= Plan::Cues::Breaks::FROM_S)].compact
+        end
+
+        private
+
+        def wish(kind, text, after_s)
+          from_s = @line.start_s + after_s
+          ways = (from_s..(from_s + SPAN_S)).map { |second| Plan::Cues::Speech.way(second, text) }.select { |way| way.at_s + way.says_s <= @line.end_s }
+          Plan::Cues::Wish.new(kind, ways.empty? ? [Plan::Cues::Speech.way(from_s, text)] : ways, nil, @line.block.id)
         end
       end
     end

@@ -7,15 +7,13 @@ module Sparrow
       class Breaks
         FROM_S = 30
 
-        def initialize(line)
-          @line = line
-        end
-
-        # @return [Array<Cue>]
-        def cues
-          @line.windows.each_cons(2).filter_map do |window, following|
-            next if following.round == window.round || following.start_s - window.end_s < FROM_S
-            Cue.new(window.end_s, "drink", Sparrow.say("plan.drink"), nil, window.block.id, window.station.id, window.round)
+        # @param line [BlockLine]
+        # @return [Array<Wish>]
+        def self.wishes(line)
+          stretches = line.windows.any? ? line.windows : (line.gates || [])
+          stretches.each_cons(2).filter_map do |held, following|
+            next if following.round == held.round || following.start_s - held.end_s < FROM_S || held.end_s >= line.end_s
+            Wish.new("drink", (1..8).map { |after| Speech.way(held.end_s + after, Sparrow.say("plan.drink")) }, nil, line.block.id, held.station&.id, held.round)
           end
         end
       end

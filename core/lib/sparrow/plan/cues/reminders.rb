@@ -3,50 +3,46 @@
 module Sparrow
   module Plan
     module Cues
-      # Form and breathing, one of each in a long window, spoken where nothing
-      # else is being called. The level they are taken from changes by round.
+      # Form and breathing, one of each in a long window, for a level that is at work while it is said. The level they are
+      # taken from changes by round. Where groups rotate nothing is said to one of them that is not for all.
       class Reminders
         FROM_S = 30
-        # A reminder takes about this long to say.
-        SPOKEN_S = 4
+        # They may be said so many seconds later.
+        SPAN_S = 8
+        # How far into the window they come, in sixteenths.
+        AT = {"form" => 4, "breathing" => 12}.freeze
 
-        # @param spoken [Array<Cue>] the calls that must not be talked over
-        def initialize(line, spoken)
-          @line = line
-          @busy = {}
-          spoken.each do |cue|
-            @busy[cue.at_s] = true
-            (1..Approach::COUNT_FROM).each { |second| @busy[cue.at_s + second] = true } if cue.kind == "countdown"
-          end
+        # @param line [BlockLine]
+        # @return [Array<Wish>]
+        def self.wishes(line)
+          line.groups ? [] : new(line).wishes
         end
 
-        # @return [Array<Cue>]
-        def cues
+        def initialize(line)
+          @line = line
+        end
+
+        def wishes
           @line.windows.select { |window| window.seconds >= FROM_S }.flat_map.with_index do |window, index|
-            prescription = window.prescriptions.values[(window.round + index) % window.prescriptions.size]
+            lane, prescription = window.prescriptions.to_a[(window.round + index) % window.prescriptions.size]
             next [] unless prescription.variation
-            [remind(window, prescription, 4, kind: "form", text: prescription.variation.cues[(window.round - 1) % prescription.variation.cues.size]),
-              remind(window, prescription, 12, kind: "breathing", text: prescription.variation.breathing)].compact
+            texts = {"form" => prescription.variation.cues[(window.round - 1) % prescription.variation.cues.size], "breathing" => prescription.variation.breathing}
+            texts.filter_map { |kind, text| remind(window, lane, kind: kind, text: text) if text }
           end
         end
 
         private
 
-        # @param sixteenths [Integer] how far into the window to begin looking for a silence
-        def remind(window, prescription, sixteenths, kind:, text:)
-          from_s = window.start_s + (window.seconds * sixteenths / 16)
-          at_s = (from_s...[from_s + 8, window.end_s].min).find { |second| silent?(second) }
-          return unless at_s
-          Cue.new(at_s, kind, text, [prescription.level], window.block.id, window.station.id, window.round)
+        def remind(window, lane, kind:, text:)
+          from_s = window.start_s + (window.seconds * AT.fetch(kind) / 16)
+          ways = (from_s...(from_s + SPAN_S)).map { |second| Speech.way(second, text) }.select { |way| at_work?(lane, way) }
+          Wish.new(kind, ways, [lane], window.block.id, window.station.id, window.round) if ways.any?
         end
 
-        def silent?(at_s)
-          second = at_s - 1
-          while second <= at_s + SPOKEN_S
-            return false if @busy.key?(second)
-            second += 1
-          end
-          true
+        # From its first word to its last.
+        def at_work?(lane, way)
+          segment = @line.lanes.fetch(lane).bsearch { |held| held.end_s > way.at_s }
+          segment && segment.kind == "work" && segment.start_s < way.at_s && segment.end_s >= way.at_s + way.says_s
         end
       end
     end
