@@ -83,7 +83,7 @@ module Sparrow
         def while_working(spoken)
           from, to = last_seconds
           short = ["next", @place.named.last]
-          rows = [spoken, [*spoken[0...-1], short], [*spoken.select { |kind, _| kind == "round" }, short], [spoken.last], [short]]
+          rows = [spoken, [*spoken[0...-1], short], [*spoken.select { |said| said.first == "round" }, short], [spoken.last], [short]]
           row = rows.find { |said| said.sum { |_, text| Speech.seconds(text) } <= to - from }
           row ? in_a_row(row, from, to) : []
         end

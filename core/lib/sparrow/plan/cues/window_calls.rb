@@ -38,7 +38,7 @@ module Sparrow
 
         # How long it takes to say that a window is over.
         def says_s(before)
-          who = before.is_a?(Window) && before.block.equal?(@block) ? instants(before)[before.end_s] : []
+          who = (before.is_a?(Window) && before.block.equal?(@block)) ? instants(before)[before.end_s] : []
           (who.empty? || whole?(before, who)) ? 1 : Speech.seconds(stop_text(who, before.prescriptions.keys))
         end
 
