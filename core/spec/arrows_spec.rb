@@ -5,7 +5,7 @@ require "ripper"
 # Which part of the core may name which other: each only what stands above it here.
 # A part is a file of lib/sparrow and the folder of the same name.
 RSpec.describe "The parts of the core" do
-  order = [%w[values], %w[schema], %w[standards], %w[catalogue], %w[figure], %w[people], %w[plan], %w[capacity], %w[formats], %w[planning], %w[review fitting], %w[logging],
+  order = [%w[values], %w[schema], %w[standards], %w[catalogue], %w[figure], %w[people], %w[plan], %w[capacity], %w[formats], %w[planning], %w[review fitting], %w[running], %w[logging],
     %w[published preview]]
   lib = File.expand_path("../lib/sparrow", __dir__)
   part_of = ->(path) { path.delete_prefix("#{lib}/").split("/").first.delete_suffix(".rb") }

@@ -1,0 +1,38 @@
+# frozen_string_literal: true
+
+module Sparrow
+  module Running
+    # Something that happened while a class ran. +id+ is made by the device; +at_ms+ is milliseconds since 1970. +at_s+ is the second
+    # of the class to which the clock was moved, at which it was held or where time was put in, +add_s+ how much; +of+ the id
+    # of the event that is taken back.
+    class Event < Value.of(:id, :kind, :at_ms, :at_s, :add_s, :of)
+      # +held+ is a pause that the clock makes by itself, where all wait for all.
+      KINDS = %w[started paused resumed moved held extended ended taken_back].freeze
+      INSTANT = Schema::IntegerType.new(0..9_999_999_999_999)
+      SECOND = Schema::Decimal.new(0..100_000)
+      # As a device sends it.
+      FORM = Schema::Record.new({
+        "id" => Schema::Text.new(length: 36..36, form: /\A\h{8}-\h{4}-\h{4}-\h{4}-\h{12}\z/, says: Sparrow.say("running.must_be_a_uuid")), "kind" => Schema::OneOf.new(*KINDS), "at_ms" => INSTANT,
+        "at_s" => SECOND, "add_s" => Schema::IntegerType.new(1..600, "seconds"), "of" => Schema::Text.new(length: 36..36)
+      }, required: %w[id kind at_ms])
+      # What each kind must say.
+      NEEDS = {"moved" => %w[at_s], "held" => %w[at_s], "extended" => %w[at_s add_s], "taken_back" => %w[of]}.freeze
+
+      # @param held [Hash] as in FORM
+      # @return [Event]
+      def self.read(held)
+        new(**held.slice("id", "kind", "at_ms", "at_s", "add_s", "of").transform_keys(&:to_sym))
+      end
+
+      # @return [Array<Problem>] of what its kind must say
+      def self.problems(held)
+        NEEDS.fetch(held["kind"], []).reject { |key| held[key] }.map { |key| Problem.new(pointer: "/#{key}", message: Sparrow.say("running.is_missing")) }
+      end
+
+      # @return [Array] by which events are put in order, whichever arrived first
+      def order
+        [at_ms, id]
+      end
+    end
+  end
+end

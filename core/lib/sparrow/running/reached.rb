@@ -1,0 +1,77 @@
+# frozen_string_literal: true
+
+module Sparrow
+  module Running
+    # What a run reached of its plan: of each station the last round that a level did at least half of. What the clock
+    # never passed, or was moved over, is not there. In a block that the people pace the times are predictions, and so is this,
+    # unless somebody tapped.
+    class Reached
+      # So much of a set must have passed for it to count as done.
+      HALF = 0.5
+
+      # @param timeline [Plan::Timeline]
+      # @param clock [Clock]
+      # @param now_ms [Integer] when it is asked; a clock that still runs has run until then
+      def initialize(timeline, clock, now_ms:)
+        @timeline = timeline
+        @passed = as_planned(clock, now_ms)
+        @last_s = @passed.map(&:last).max || 0.0
+      end
+
+      # @return [Integer, nil] the last round of a station that a level reached; nil where it reached none
+      def round(block_id, station_id, level)
+        @rounds ||= {}
+        (@rounds[level] ||= rounds(level))[[block_id, station_id]]
+      end
+
+      # @return [Boolean] whether all of the plan was passed
+      def whole?
+        @timeline.blocks.all? do |line|
+          line.visits.all? { |level, visits| visits.all? { |visit| done?(visit) || round(line.block.id, visit.station.id, level) } }
+        end
+      end
+
+      # @return [Integer] whole seconds of the plan that passed
+      def seconds
+        @passed.sum { |from, to| to - from }.round
+      end
+
+      private
+
+      # @return [Hash{Array(String, String) => Integer}]
+      def rounds(level)
+        @timeline.blocks.each_with_object({}) do |line, found|
+          line.visits.fetch(level, []).each_with_index do |visit, index|
+            station = line.groups ? nil : visit.station
+            next unless done?(visit)
+            stations(line, station, index).each { |held| found[[line.block.id, held.id]] = [found.fetch([line.block.id, held.id], 0), visit.round].max }
+          end
+        end
+      end
+
+      # Where groups rotate, some group stands at each station in every window.
+      def stations(line, station, index)
+        station ? [station] : line.groups.filter_map { |group| group.stops[index]&.station }.uniq
+      end
+
+      def done?(visit)
+        work_s = visit.work_s.to_f
+        return @last_s >= visit.start_s unless work_s.positive?
+        @passed.sum { |from, to| [[to, visit.start_s + work_s].min - [from, visit.start_s].max, 0].max } >= work_s * HALF
+      end
+
+      # In seconds of the plan: what was put in is taken out again, the last first.
+      def as_planned(clock, now_ms)
+        clock.passages(now_ms).map { |passage| [planned(passage.from_s, clock.additions), planned(passage.until_s, clock.additions)] }
+      end
+
+      def planned(second, additions)
+        additions.reverse_each do |addition|
+          next if second <= addition["at_s"]
+          second = [addition["at_s"], second - addition["add_s"]].max
+        end
+        [second, @timeline.total_s].min
+      end
+    end
+  end
+end

@@ -1,0 +1,50 @@
+# frozen_string_literal: true
+
+RSpec.describe Sparrow::Running::Reached do
+  def event(kind, at_s, **keys)
+    Sparrow::Running::Event.new(id: SecureRandom.uuid, kind: kind, at_ms: at_s * 1000, **keys)
+  end
+
+  # Two stations of 40 s with 20 s between, three rounds; then a finisher of 60 s.
+  let(:timeline) { timeline_of(intervals(2, rounds: 3), intervals([station("f", movement: "squat")], id: "end", work_s: 60)) }
+
+  def reached(*events, at_s: 10_000, of: timeline)
+    described_class.new(of, Sparrow::Running::Clock.new([event("started", 0), *events]), now_ms: at_s * 1000)
+  end
+
+  def rounds(reached)
+    [%w[main s1], %w[main s2], %w[end f]].map { |block, station| reached.round(block, station, "beginner") }
+  end
+
+  it "is all of the plan where the clock went through it" do
+    whole = reached
+    expect([rounds(whole), whole.whole?]).to eq([[3, 3, 1], true])
+  end
+
+  it "ends where the class ended, a set cut beyond its half included" do
+    expect(rounds(reached(event("ended", 145)))).to eq([2, 1, nil])
+    expect(rounds(reached(event("ended", 135)))).to eq([1, 1, nil])
+    expect(reached(event("ended", 145))).not_to be_whole
+  end
+
+  it "leaves out what was skipped" do
+    expect(rounds(reached(event("moved", 5, at_s: 340.0)))).to eq([nil, nil, 1])
+  end
+
+  it "does not count a pause, nor time that was put in" do
+    expect(rounds(reached(event("paused", 10), event("ended", 500)))).to eq([nil, nil, nil])
+    expect(rounds(reached(event("extended", 50, at_s: 50.0, add_s: 100), event("ended", 190)))).to eq([1, 1, nil])
+  end
+
+  it "follows each level's own rounds" do
+    stepped = timeline_of(intervals(1, rounds: 3, rounds_by_level: {"beginner" => 1}))
+    found = reached(of: stepped)
+    expect(Sparrow::Level::ALL.map { |level| found.round("main", "s1", level) }).to eq([1, 3, 3])
+  end
+
+  it "counts a station as reached where any group of a rotation stood at it" do
+    rotating = timeline_of(intervals([station("a", movement: "squat"), station("b", movement: "push_up")], flow: "rotate", rounds: 1))
+    found = reached(event("ended", 35), of: rotating)
+    expect(%w[a b].map { |id| found.round("main", id, "beginner") }).to eq([1, 1])
+  end
+end
