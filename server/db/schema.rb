@@ -10,7 +10,7 @@
 #
 # It's strongly recommended that you check this file into your version control system.
 
-ActiveRecord::Schema[7.2].define(version: 2026_11_28_000015) do
+ActiveRecord::Schema[7.2].define(version: 2026_11_28_000016) do
   # These are extensions that must be enabled in order to support this database
   enable_extension "plpgsql"
 
@@ -280,6 +280,22 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_28_000015) do
     t.check_constraint "level = ANY (ARRAY['beginner'::text, 'intermediate'::text, 'advanced'::text])", name: "roster_entries_level"
   end
 
+  create_table "run_events", id: :uuid, default: -> { "gen_random_uuid()" }, force: :cascade do |t|
+    t.uuid "studio_id", null: false
+    t.uuid "run_id", null: false
+    t.uuid "instructor_id"
+    t.uuid "event_id", null: false
+    t.text "kind", null: false
+    t.bigint "at_ms", null: false
+    t.bigint "device_ms", null: false
+    t.jsonb "data", default: {}, null: false
+    t.datetime "created_at", null: false
+    t.index ["instructor_id"], name: "index_run_events_on_instructor_id"
+    t.index ["run_id", "event_id"], name: "index_run_events_on_run_id_and_event_id", unique: true
+    t.index ["run_id"], name: "index_run_events_on_run_id"
+    t.index ["studio_id"], name: "index_run_events_on_studio_id"
+  end
+
   create_table "runs", id: :uuid, default: -> { "gen_random_uuid()" }, force: :cascade do |t|
     t.uuid "studio_id", null: false
     t.uuid "workout_id"
@@ -436,6 +452,9 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_28_000015) do
   add_foreign_key "roster_entries", "group_classes", on_delete: :cascade
   add_foreign_key "roster_entries", "people", on_delete: :cascade
   add_foreign_key "roster_entries", "studios"
+  add_foreign_key "run_events", "instructors", on_delete: :nullify
+  add_foreign_key "run_events", "runs", on_delete: :cascade
+  add_foreign_key "run_events", "studios"
   add_foreign_key "runs", "group_classes", on_delete: :nullify
   add_foreign_key "runs", "instructors"
   add_foreign_key "runs", "studios"

@@ -2,16 +2,19 @@
 
 module Server
   module Records
-    # One performance of a workout: a snapshot of the document, the clock as the
-    # Floor last told it, and the log.
+    # One performance of a workout: a snapshot of the document, what happened, and the log.
     class Run < Base
       include OfStudio
+
+      # What a device told last, before runs were events (20261128000016); to go with the column.
+      self.ignored_columns = %w[clock]
 
       belongs_to :studio, class_name: "Server::Records::Studio"
       belongs_to :workout, class_name: "Server::Records::Workout", optional: true
       belongs_to :instructor, class_name: "Server::Records::Instructor", optional: true
       belongs_to :group_class, class_name: "Server::Records::GroupClass", optional: true
       has_many :attendances, class_name: "Server::Records::Attendance"
+      has_many :events, -> { order(:at_ms, :event_id) }, class_name: "Server::Records::RunEvent"
       has_many :ticks, class_name: "Server::Records::Tick"
       has_many :log_revisions, class_name: "Server::Records::LogRevision"
       scope :kept, -> { where(deleted_at: nil) }
@@ -51,6 +54,31 @@ module Server
       def people
         return studio.people.training.to_a unless group_class
         group_class.coming.map(&:person) | attendances.map(&:person)
+      end
+
+      # What a device saw happen. The same event is kept once, however often it is sent.
+      # @param held [Hash] as in Running::Event::FORM, with "sent_at_ms"
+      # @param by [Instructor, nil]
+      def happened(held, by:)
+        at_ms = Runs::DeviceTime.corrected(held["at_ms"], sent_at_ms: held["sent_at_ms"])
+        with_lock do
+          events.create_with(studio_id: studio_id, instructor: by, kind: held["kind"], at_ms: at_ms, device_ms: held["at_ms"], created_at: Time.now.utc,
+            data: held.slice("at_s", "add_s", "of").compact).find_or_create_by!(event_id: held["id"])
+          note_times
+        end
+      end
+
+      # @return [Sparrow::Running::Clock]
+      def clock
+        Sparrow::Running::Clock.new(events.map(&:to_event))
+      end
+
+      # What of the plan was reached; nil where nobody started a clock: then nothing says otherwise than the plan.
+      # @return [Sparrow::Running::Reached, nil]
+      def reached
+        held = clock
+        return unless held.started?
+        Sparrow::Running::Reached.new(timeline, held, now_ms: Runs::DeviceTime.now_ms)
       end
 
       # @return [String] ready, running, finished or logged
@@ -97,6 +125,13 @@ module Server
       end
 
       private
+
+      # When it began and ended, for lists.
+      def note_times
+        held = Sparrow::Running::Clock.new(events.reload.map(&:to_event))
+        at = ->(instant) { instant && Time.at(0, instant, :millisecond).utc }
+        update!(started_at: at.call(held.started_at_ms) || started_at, finished_at: at.call(held.ended_at_ms) || (logged_at && finished_at))
+      end
 
       def fitted
         sheet = Fit::ClassFit.new(group_class, document: document).sheet

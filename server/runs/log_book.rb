@@ -79,6 +79,7 @@ module Server
 
       def replace(attendances)
         @counted = @run.counted
+        @reached = @run.reached
         rows = checked(attendances)
         look_back(rows.map { |_, person, _| person })
         Records::Attendance.where(studio_id: @run.studio_id, run_id: @run.id).delete_all
@@ -135,7 +136,7 @@ module Server
       def results(line, person, at, problems:)
         return [] unless line["present"]
         @run.sheet.results(line.fetch("level", person.level), line.fetch("exceptions", []), planned: @planned.fetch(person.id, {}),
-          counted: @counted.fetch(person.id, {}), at: "#{at}/exceptions")
+          counted: @counted.fetch(person.id, {}), reached: @reached, at: "#{at}/exceptions")
       rescue Sparrow::Refused => refused
         problems.concat(refused.problems)
         []

@@ -15,13 +15,19 @@ module Server
         attendances = @run.attendances.includes(:person, :results).sort_by { |attendance| attendance.person.name }
         {
           "run" => Runs::Line.new(@run).to_h, "log_version" => @run.log_version, "last_submission" => @run.last_submission,
-          "note" => @run.log_note, "stations" => @run.sheet.stations,
+          "note" => @run.log_note, "stations" => @run.sheet.stations, **reached,
           "people" => people,
           "attendances" => attendances.map { |attendance| Runs::AttendanceLine.new(attendance, @run.submitted).to_h }
         }
       end
 
       private
+
+      # How much of the plan passed, and what was not reached of it.
+      def reached
+        held = @run.reached
+        {"ran_s" => held&.seconds, "not_reached" => held ? @run.sheet.not_reached(held) : Sparrow::Level::ALL.to_h { |level| [level, []] }}
+      end
 
       # In the level that they checked in with.
       def people

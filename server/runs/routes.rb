@@ -7,13 +7,6 @@ module Server
       S = Sparrow::Schema
       OPEN = S::Record.new({"workout_id" => S::Text.new(length: 1..64), "client_key" => S::Text.new(length: 8..64)},
         required: %w[workout_id client_key])
-      # Instants are milliseconds since 1970; seconds are of the run's own timeline.
-      INSTANT = S::IntegerType.new(0..9_999_999_999_999)
-      ADDITION = S::Record.new({"at_s" => S::Decimal.new(0..100_000), "add_s" => S::IntegerType.new(1..600)}, required: %w[at_s add_s])
-      CLOCK = S::Record.new({
-        "anchor_ms" => INSTANT, "paused_at_ms" => INSTANT, "additions" => S::List.new(ADDITION, size: 0..200, noun: "additions"),
-        "finished" => S::BooleanType.new, "told_at_ms" => INSTANT, "sent_at_ms" => INSTANT
-      }, required: %w[anchor_ms additions told_at_ms sent_at_ms])
 
       # What these routes look up.
       module Helpers
@@ -71,16 +64,12 @@ module Server
         app.get("/api/runs/:id", access: :helper) { |id| render_json(run_view(run(id), Runs::View)) }
 
         # The clock as the Floor tells it; an older telling does not undo a newer one.
-        app.put("/api/runs/:id/clock", takes: CLOCK, access: :helper) do |id|
+        # Appended, whatever it is: which clock follows from all of them is worked out when it is asked.
+        app.post("/api/runs/:id/events", takes: Sparrow::Running::Event::FORM, access: :helper) do |id|
+          Sparrow::Refused.where(Sparrow::Running::Event.problems(input))
           stored = run(id)
-          told = Runs::Clock.new(input)
-          clock = told.corrected
-          stored.with_lock do
-            next unless told.newer_than?(stored.clock)
-            stored.update!(clock: clock, started_at: stored.started_at || Time.at(0, clock["anchor_ms"], :millisecond).utc,
-              finished_at: clock["finished"] ? (stored.finished_at || Time.now.utc) : stored.finished_at)
-          end
-          render_json(run_view(stored))
+          stored.happened(input, by: instructor)
+          render_json({"id" => stored.id, "state" => stored.state, "events" => stored.events.reload.map(&:to_h)}, status: 201)
         end
 
         app.delete("/api/runs/:id") do |id|

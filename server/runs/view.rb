@@ -3,10 +3,10 @@
 module Server
   module Runs
     # A run with what the Floor is drawn from: the document as it was, its
-    # timeline and calls, and the clock as last told.
+    # timeline and calls, and what has happened, in the server's time.
     class View < Line
       def to_h
-        super.merge("document" => @run.document, "clock" => @run.clock, "log_version" => @run.log_version, "now_ms" => Runs::Clock.now_ms,
+        super.merge("document" => @run.document, "events" => @run.events.map(&:to_h), "log_version" => @run.log_version, "now_ms" => Runs::DeviceTime.now_ms,
           "preview" => Sparrow::Preview.new(@run.document, catalogue: @run.studio.catalogue).to_h)
       end
     end

@@ -7,15 +7,11 @@ RSpec.describe "Runs" do
   let!(:people) { %w[Tamsin Dov Kofi].map { |name| studio.people.create!(name: name, level: (name == "Dov") ? "beginner" : "advanced") } }
 
   # The server's clock stands still, so that no slow answer looks like a wrong clock.
-  let!(:now_ms) { Server::Runs::Clock.now_ms.tap { |instant| allow(Server::Runs::Clock).to receive(:now_ms).and_return(instant) } }
+  let!(:now_ms) { Server::Runs::DeviceTime.now_ms.tap { |instant| allow(Server::Runs::DeviceTime).to receive(:now_ms).and_return(instant) } }
 
-  # As a device tells it whose clock is right, unless +sent_at_ms+ says otherwise.
-  def clock(**keys)
-    {"anchor_ms" => now_ms - 60_000, "additions" => [], "told_at_ms" => now_ms - 50_000, "sent_at_ms" => now_ms, **keys.transform_keys(&:to_s)}
-  end
-
-  def tell(run, **keys)
-    send_json(:put, "/api/runs/#{run["id"]}/clock", clock(**keys))
+  # As a device sends it, so many seconds ago by a clock that is off by so much.
+  def happens(run, kind, ago_s = 0, off_ms: 0, id: SecureRandom.uuid, **keys)
+    send_json(:post, "/api/runs/#{run["id"]}/events", {"id" => id, "kind" => kind, "at_ms" => now_ms + off_ms - ago_s * 1000, "sent_at_ms" => now_ms + off_ms, **keys.transform_keys(&:to_s)})
   end
 
   def log(run, attendances, version: 0, submission: SecureRandom.uuid, **keys)
@@ -51,37 +47,34 @@ RSpec.describe "Runs" do
 
   it "go from ready by running and finished to logged" do
     run = open_run
-    states = [run["state"], tell(run)["state"], tell(run, finished: true, told_at_ms: now_ms - 20_000)["state"]]
+    states = [run["state"], happens(run, "started", 60)["state"], happens(run, "ended", 20)["state"]]
     log(run, [])
     expect(states + [send_json(:get, "/api/runs")["runs"].first["state"]]).to eq(%w[ready running finished logged])
   end
 
-  def kept_clock(run)
-    send_json(:get, "/api/runs/#{run["id"]}")["clock"]
-  end
-
-  it "take no notice of a clock told late" do
+  it "keep every event once, in the order in which it happened, whenever it came" do
     run = open_run
-    tell(run, anchor_ms: now_ms - 40_000, told_at_ms: now_ms - 10_000)
-    tell(run, anchor_ms: 1, told_at_ms: now_ms - 30_000)
-    expect(kept_clock(run)["anchor_ms"]).to eq(now_ms - 40_000)
+    happens(run, "paused", 10, id: "11111111-1111-4111-8111-111111111111")
+    happens(run, "started", 40)
+    2.times { happens(run, "paused", 10, id: "11111111-1111-4111-8111-111111111111") }
+    kept = send_json(:get, "/api/runs/#{run["id"]}")["events"]
+    expect(kept.map { |event| [event["kind"], event["at_ms"] - now_ms] }).to eq([["started", -40_000], ["paused", -10_000]])
+    expect(Server::Records::Run.find(run["id"]).clock.second(now_ms)).to eq(30)
   end
 
   {"of another year" => 8_000_000_000_000, "of the past" => -400_000_000_000, "three minutes ahead" => 180_000}.each do |name, off_ms|
     it "keep the server's time when a tablet's clock is #{name}" do
       run = open_run
-      tell(run, anchor_ms: now_ms + off_ms - 40_000, paused_at_ms: now_ms + off_ms - 5_000, told_at_ms: now_ms + off_ms - 5_000, sent_at_ms: now_ms + off_ms)
-      expect(kept_clock(run)).to include("anchor_ms" => now_ms - 40_000, "paused_at_ms" => now_ms - 5_000, "told_at_ms" => now_ms - 5_000)
-      tell(run, anchor_ms: now_ms - 30_000, told_at_ms: now_ms)
-      expect(kept_clock(run)["anchor_ms"]).to eq(now_ms - 30_000)
+      happens(run, "started", 40, off_ms: off_ms)
+      expect(happens(run, "moved", 5, off_ms: off_ms, at_s: 90)["events"].map { |event| event["at_ms"] - now_ms }).to eq([-40_000, -5_000])
     end
   end
 
-  it "are not frozen by a telling that claims to be from the future" do
+  it "come back from the end, and are finished again when they are ended again" do
     run = open_run
-    Server::Records::Run.find(run["id"]).update!(clock: {"anchor_ms" => 1, "additions" => [], "told_at_ms" => 9_999_999_999_999})
-    tell(run, anchor_ms: now_ms - 30_000, told_at_ms: now_ms)
-    expect(kept_clock(run)["anchor_ms"]).to eq(now_ms - 30_000)
+    happens(run, "started", 60)
+    happens(run, "ended", 30)
+    expect([happens(run, "moved", 20, at_s: 10)["state"], happens(run, "ended", 10)["state"]]).to eq(%w[running finished])
   end
 
   it "are not opened under the key of another circuit's run" do
@@ -91,12 +84,42 @@ RSpec.describe "Runs" do
     expect([status, field_errors.keys]).to eq([422, ["/client_key"]])
   end
 
-  it "refuse a clock that is none" do
+  it "refuse an event that is none, and name the field" do
     run = open_run
-    tell(run, anchor_ms: -1)
-    expect(field_errors.keys).to eq(["/anchor_ms"])
-    tell(run, additions: [{"at_s" => 3, "add_s" => 10_000}])
-    expect(field_errors.keys).to eq(["/additions/0/add_s"])
+    happens(run, "moved")
+    expect([status, field_errors.keys]).to eq([422, ["/at_s"]])
+    happens(run, "dreamt", 1)
+    expect(field_errors.keys).to eq(["/kind"])
+    happens(run, "started", 1, id: "x")
+    expect(field_errors.keys).to eq(["/id"])
+  end
+
+  describe "that ended early" do
+    let(:run) { open_run(make_workout(workout_document(intervals([station("a", movement: "squat"), station("b", movement: "push_up")], rounds: 2)))) }
+
+    def stations_of(person)
+      send_json(:get, "/api/runs/#{run["id"]}/results")["attendances"].find { |line| line["person_id"] == person.id }["results"].map { |result| result["station"] }
+    end
+
+    it "log what was reached, not what was planned" do
+      happens(run, "started", 50)
+      happens(run, "ended", 0)
+      expect(send_json(:get, "/api/runs/#{run["id"]}/log")).to include("ran_s" => 50, "not_reached" => Sparrow::Level::ALL.to_h { |level| [level, ["main/b"]] })
+      log(run, [here(people.first)])
+      expect(stations_of(people.first)).to eq(["a"])
+    end
+
+    it "log what was typed of a station that was not reached" do
+      happens(run, "started", 50)
+      happens(run, "ended", 0)
+      log(run, [here(people.first, exceptions: [{"block" => "main", "station" => "b", "reps" => 5}])])
+      expect(stations_of(people.first)).to match_array(%w[a b])
+    end
+
+    it "log all of the plan where no clock was started" do
+      log(run, [here(people.first)])
+      expect(stations_of(people.first)).to eq(%w[a b])
+    end
   end
 
   it "are put away and brought back while nothing is logged" do
@@ -190,8 +213,8 @@ RSpec.describe "Runs" do
     other = make_studio("Mill House", email: "other@example.test")
     workout = Server::Records::Workout.begin(other, Sparrow::Preview.new(workout_document(intervals(1))), by: other.instructors.first)
     theirs = Server::Records::Run.open(workout, client_key: "theirs-000", by: other.instructors.first)
-    [[:get, ""], [:put, "/clock"], [:get, "/log"], [:put, "/log"], [:get, "/results"], [:delete, ""], [:post, "/restore"]].each do |method, rest|
-      send_json(method, "/api/runs/#{theirs.id}#{rest}", clock)
+    [[:get, ""], [:post, "/events"], [:get, "/log"], [:put, "/log"], [:get, "/results"], [:delete, ""], [:post, "/restore"]].each do |method, rest|
+      send_json(method, "/api/runs/#{theirs.id}#{rest}", {"id" => SecureRandom.uuid, "kind" => "started", "at_ms" => now_ms, "sent_at_ms" => now_ms})
       expect(status).to eq(404), "#{method} #{rest}"
     end
     expect(send_json(:get, "/api/runs")["runs"]).to eq([])
@@ -200,7 +223,8 @@ RSpec.describe "Runs" do
   it "appear on Today as what to do next" do
     open_run
     finished = open_run
-    tell(finished, finished: true)
+    happens(finished, "started", 90)
+    happens(finished, "ended")
     make_workout(workout_document)
     today = send_json(:get, "/api/today")
     expect(today.transform_values(&:size)).to eq("classes" => 0, "open_runs" => 1, "unlogged_runs" => 1, "drafts" => 1, "ready" => 2, "last_logged" => 0)

@@ -26,16 +26,26 @@ module Sparrow
       # @param given [Hash{Array(String, String) => Given}] by block and station, where
       #   it was not the level's own way
       # @param counted [Hash{Array(String, String) => Integer}] reps tapped one by one while the run went on
+      # @param reached [Running::Reached, nil] what the run passed of the plan; nil where nothing says that it was not all
       # @return [Array<Result>]
       # @raise [Refused] where an exception names a station that the workout has
       #   not, or one twice, or a variation that the catalogue has not
-      def results(level, exceptions, planned: {}, counted: {}, at: "/exceptions")
+      def results(level, exceptions, planned: {}, counted: {}, reached: nil, at: "/exceptions")
         problems = validation_errors(exceptions, at)
         Refused.where(problems)
         typed = exceptions.to_h { |exception| [exception.values_at("block", "station"), exception] }
-        met(level, typed).map do |block, station|
+        met(level, typed.merge(counted), reached).map do |block, station|
           place = [block.id, station.id]
-          result(place, station, planned[place] || PlannedTarget.of_level(station, level), exception: typed[place], count: counted[place])
+          target = up_to(reached&.round(*place, level), station, planned[place] || PlannedTarget.of_level(station, level))
+          result(place, station, target, exception: typed[place], count: counted[place])
+        end
+      end
+
+      # @param reached [Running::Reached]
+      # @return [Hash{String => Array<String>}] per level what the run did not reach, as "block/station"
+      def not_reached(reached)
+        Level::ALL.to_h do |level|
+          [level, met(level, {}).reject { |block, station| reached.round(block.id, station.id, level) }.map { |block, station| "#{block.id}/#{station.id}" }]
         end
       end
 
@@ -47,11 +57,25 @@ module Sparrow
 
       private
 
-      # Stations that the level's own rounds reach, and any that was typed.
-      def met(level, typed)
+      # Stations that the level's own rounds reach, as far as the run did, and any that was typed or counted.
+      def met(level, typed, reached = nil)
         @workout.each_station.select do |block, station|
-          typed.key?([block.id, station.id]) || (1..block.rounds_for(level)).any? { |round| station.in_round?(round) }
+          place = [block.id, station.id]
+          next true if typed.key?(place)
+          (1..block.rounds_for(level)).any? { |round| station.in_round?(round) } && (reached.nil? || quota?(station, level) || reached.round(*place, level))
         end
+      end
+
+      # A day's total has no clock.
+      def quota?(station, level)
+        !station.at(level).quota.nil?
+      end
+
+      # Where each round has a number of its own, that of the last that was reached.
+      def up_to(round, station, planned)
+        counts = round && station.counts&.fetch(planned.level, nil)
+        count = counts && counts.select { |held, _| held <= round }.values.last
+        (count && planned.reps && count != planned.reps) ? planned.with(reps: count, least: count) : planned
       end
 
       def validation_errors(exceptions, at)

@@ -5,6 +5,7 @@ import { useRouter } from 'vue-router'
 
 // The class is over: one thing is left to do, and Enter does it.
 defineProps<{ runId: string }>()
+const emit = defineEmits<{ back: [] }>()
 const router = useRouter()
 onMounted(() => document.getElementById('to-log')?.focus())
 </script>
@@ -19,6 +20,7 @@ onMounted(() => document.getElementById('to-log')?.focus())
       size="large"
       @click="router.push({ name: 'log', params: { id: runId } })"
     />
+    <Button :label="$t('floor.not_yet_go_back')" variant="text" severity="secondary" @click="emit('back')" />
   </div>
 </template>
 

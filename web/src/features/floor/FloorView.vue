@@ -6,7 +6,7 @@ import { useRouter } from 'vue-router'
 import { clockText } from '@/lib/clockText'
 import KeySheet from '@/ui/KeySheet.vue'
 import LaneChart from '@/ui/LaneChart.vue'
-import { plainKey, useShortcuts, type Shortcut } from '@/lib/useShortcuts'
+import { controlKey, plainKey, useShortcuts, type Shortcut } from '@/lib/useShortcuts'
 import { LEVELS, type Level, type Movement, type Run } from '@/lib/api/types'
 import { usePreferences } from '@/lib/preferences'
 import EndDialog from './EndDialog.vue'
@@ -78,15 +78,28 @@ function toggle() {
   else clock.pause()
 }
 
+/** The last part is not skipped without a question. */
+function skip() {
+  if (clock.atLast.value) askToEnd()
+  else clock.skip()
+}
+
+// A presenter's remote sends PageUp, PageDown and B.
 const shortcuts: Shortcut[] = [
-  { keys: 'Space', label: t('floor.start_pause_continue'), matches: plainKey(' '), run: toggle },
-  { keys: '→', label: t('floor.skip_to_the_next_section'), matches: plainKey('ArrowRight'), run: clock.skip },
+  { keys: 'Space', label: t('floor.start_pause_continue'), matches: plainKey(' ', 'b'), run: toggle },
+  {
+    keys: '→',
+    label: t('floor.skip_to_the_next_section'),
+    matches: plainKey('ArrowRight', 'PageDown'),
+    run: skip,
+  },
   {
     keys: '←',
     label: t('floor.back_to_this_sections_start_or'),
-    matches: plainKey('ArrowLeft'),
+    matches: plainKey('ArrowLeft', 'PageUp'),
     run: clock.back,
   },
+  { keys: t('floor.ctrl_z'), label: t('floor.take_back'), matches: controlKey('z'), run: clock.undo },
   {
     keys: '+',
     label: t('floor.add_added_s_seconds_here', { added_s: ADDED_S }),
@@ -138,7 +151,7 @@ function askToEnd() {
       {{ $t('floor.touch_here_or_press_a_key') }}
     </button>
 
-    <FloorDone v-if="state === 'over'" :run-id="run.id" />
+    <FloorDone v-if="state === 'over'" :run-id="run.id" @back="clock.back" />
     <template v-else>
       <FloorHeadline :moment="moment" :heading="heading" :calls="calls" :about="about" :held="held" />
       <FloorPaced
@@ -181,7 +194,7 @@ function askToEnd() {
       @start="toggle"
       @toggle="toggle"
       @back="clock.back"
-      @skip="clock.skip"
+      @skip="skip"
       @add="clock.addTime"
       @end="askToEnd"
       @screen="screen.toggle()"

@@ -11,7 +11,7 @@ import Button from 'primevue/button'
 import { clockText } from '@/lib/clockText'
 import PageState from '@/ui/PageState.vue'
 import RoomView from '@/features/fit/RoomView.vue'
-import * as clock from '@/lib/clock'
+import * as clock from '@/lib/running/fold'
 import { momentAt, planOf } from './plan'
 import { timeNow } from '@/lib/timeSource'
 import { useFit } from '@/features/fit/useFit'
@@ -40,7 +40,7 @@ const emergencyShown = ref(false)
 const nowMs = ref(timeNow())
 useIntervalFn(() => (nowMs.value = timeNow()), 500)
 
-const state = computed(() => clock.heard(run.data.value?.clock ?? null))
+const state = computed(() => clock.fold(run.data.value?.events ?? []))
 const plan = computed(() => (run.data.value ? planOf(run.data.value, state.value.additions) : null))
 const second = computed(() =>
   plan.value ? Math.min(plan.value.totalS, Math.max(0, clock.elapsed(state.value, nowMs.value))) : 0,
@@ -48,7 +48,7 @@ const second = computed(() =>
 const moment = computed(() => (plan.value ? momentAt(plan.value, second.value) : null))
 const words = computed(() => {
   if (!clock.started(state.value)) return t('floor.not_started')
-  if (state.value.finished || (plan.value && second.value >= plan.value.totalS)) return t('floor.over')
+  if (clock.ended(state.value) || (plan.value && second.value >= plan.value.totalS)) return t('floor.over')
   return clock.paused(state.value) ? t('floor.paused_2') : t('floor.running')
 })
 const find = (block: string | undefined, station: string | undefined) =>

@@ -1,9 +1,8 @@
 import { plural, t } from '@/lib/text'
 import { api, ask } from '@/lib/api/client'
-import type { Tick, TickEntry } from '@/lib/api/types'
+import type { RunEvent, Tick, TickEntry } from '@/lib/api/types'
 
 import { declareDelivery } from '@/lib/delivery/delivery'
-import * as clock from '@/lib/clock'
 import { timeNow } from '@/lib/timeSource'
 
 /** A tap of a run, or one that is taken back. */
@@ -22,12 +21,21 @@ export const taps = declareDelivery<Tap, { ticks: Tick[] }>({
   place: (item) => ({ name: 'floor', params: { id: item.body.runId } }),
 })
 
-/** The newest state of a run's clock, by run. */
-export const clocks = declareDelivery<clock.ClockState, unknown>({
-  kind: 'clock',
-  send: (state, runId) =>
-    ask(api.PUT('/api/runs/{id}/clock', { params: { path: { id: runId } }, body: clock.told(state, timeNow())! })),
+/** What happened while a class ran, in the order in which it did: each once, none in the place of another. */
+export const runEvents = declareDelivery<{ runId: string; event: RunEvent }, unknown>({
+  kind: 'run event',
+  send: ({ runId, event }) =>
+    ask(
+      api.POST('/api/runs/{id}/events', {
+        params: { path: { id: runId } },
+        body: { ...event, sent_at_ms: Math.round(timeNow()) },
+      }),
+    ),
+  line: (key) => key.split('/')[0]!,
   givesUp: true,
-  inWords: (items) => t('floor.the_clock_of_plural', { plural: plural(items.length, 'class') }),
-  place: (item) => ({ name: 'floor', params: { id: item.key } }),
+  inWords: (items) =>
+    t('floor.the_clock_of_plural', {
+      plural: plural(new Set(items.map((item) => item.body.runId)).size, 'class'),
+    }),
+  place: (item) => ({ name: 'floor', params: { id: item.body.runId } }),
 })

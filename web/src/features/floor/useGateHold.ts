@@ -1,8 +1,6 @@
 import { computed, ref, watch, type Ref } from 'vue'
 import type { Plan } from './plan'
 
-/** The clock stops so shortly before the gate that what is called there comes when it goes on. */
-const SHORTLY_S = 0.001
 const NEAR_S = 0.01
 
 /**
@@ -27,7 +25,7 @@ export function useGateHold(
     const gate = gates.value.find((candidate) => before < candidate.endS - NEAR_S && now >= candidate.endS - NEAR_S)
     if (!gate) return
     heldAt.value = gate.endS
-    holdAt(gate.endS - SHORTLY_S)
+    holdAt(gate.endS)
   })
   watch(running, (now) => {
     if (now) heldAt.value = null

@@ -1,68 +1,83 @@
 import { useEventListener, useIntervalFn } from '@vueuse/core'
 import { computed, ref, shallowRef } from 'vue'
 import { fetchRun } from '@/lib/api/runs'
-import type { Run } from '@/lib/api/types'
+import type { Run, RunEvent } from '@/lib/api/types'
 import { useChangesOf } from '@/lib/changes'
 import { delivery } from '@/lib/delivery/delivery'
 import { kept } from '@/lib/delivery/kept'
-import * as clock from '@/lib/clock'
-import { clocks } from './delivery'
+import { elapsed, ended, fold, paused, started } from '@/lib/running/fold'
+import { runEvents } from './delivery'
 import { planOf, sectionAfter, sectionBefore } from './plan'
 import { timeNow } from '@/lib/timeSource'
 
 const TICK_MS = 100
 export const ADDED_S = 10
+/** What can be taken back: it was somebody's doing, and changed where the class is. */
+const UNDONE: RunEvent['kind'][] = ['moved', 'extended', 'ended']
 
 /**
- * A run's clock: kept in this browser at every change, told to the server when
- * it can be, read at each tick. The server going away stops nothing.
+ * A run's clock: the fold of what happened, here and on other devices. What happens here is kept in this browser at once,
+ * told to the server when it can be, and read at each tick. The server going away stops nothing.
  */
 export function useRunClock(run: Run) {
-  const key = `clock.${run.id}`
-  const state = shallowRef(newest(clock.heard(run.clock), kept.read<clock.ClockState>(key) ?? clock.unstarted))
+  const key = `events.${run.id}`
+  /** Of one event what was seen here counts: the server's time of it is some milliseconds off. */
+  const merged = (mine: RunEvent[], theirs: RunEvent[]) => [
+    ...new Map([...theirs, ...mine].map((event) => [event.id, event])).values(),
+  ]
+  const events = shallowRef(merged(kept.read<RunEvent[]>(key) ?? [], run.events))
+  const state = computed(() => fold(events.value))
   /** Counts the jumps, so that what passes by itself can be told from what was skipped. */
   const jumps = ref(0)
+  const mine = computed(() => runEvents.items.value.filter((item) => item.body.runId === run.id))
   /** Whether the server has not been told of the clock, and does not answer. */
-  const untold = computed(() => delivery.away.value && Boolean(clocks.get(run.id)))
+  const untold = computed(() => delivery.away.value && mine.value.length > 0)
   const nowMs = ref(timeNow())
   const plan = computed(() => planOf(run, state.value.additions))
-  const second = computed(() => Math.min(plan.value.totalS, Math.max(0, clock.elapsed(state.value, nowMs.value))))
-  const isStarted = computed(() => clock.started(state.value))
-  const isPaused = computed(() => clock.paused(state.value))
-  const isOver = computed(() => isStarted.value && (state.value.finished || second.value >= plan.value.totalS))
+  const second = computed(() => Math.min(plan.value.totalS, Math.max(0, elapsed(state.value, nowMs.value))))
+  const isStarted = computed(() => started(state.value))
+  const isPaused = computed(() => paused(state.value))
+  const isOver = computed(() => isStarted.value && (ended(state.value) || second.value >= plan.value.totalS))
 
-  function set(next: clock.ClockState) {
-    state.value = next
+  function keep(next: RunEvent[]) {
+    events.value = next
     nowMs.value = timeNow()
     kept.write(key, next)
-    tell()
   }
 
-  function tell() {
-    if (clock.started(state.value)) void clocks.put(run.id, run.title, state.value)
+  /** No two of this device at one instant: their order is that in which they were made. */
+  function happen(kind: RunEvent['kind'], more: Partial<RunEvent> = {}) {
+    const last = Math.max(0, ...events.value.map((event) => event.at_ms).filter((at) => at <= timeNow()))
+    const event = { id: crypto.randomUUID(), kind, at_ms: Math.max(Math.round(timeNow()), last + 1), ...more }
+    keep([...events.value, event])
+    void runEvents.put(`${run.id}/${event.id}`, run.title, { runId: run.id, event })
   }
-  if (state.value.toldAtMs > (run.clock?.told_at_ms ?? 0)) tell()
 
-  // Another device drives the same class: the newer telling counts.
-  useChangesOf('runs', run.id, async () => {
-    const told = clock.heard((await fetchRun(run.id)).clock)
-    if (told.toldAtMs <= state.value.toldAtMs) return
-    state.value = told
-    kept.write(key, told)
-  })
+  // Another device drives the same class: what happened on all of them is one list.
+  useChangesOf('runs', run.id, async () => keep(merged(events.value, (await fetchRun(run.id)).events)))
   useIntervalFn(() => {
     nowMs.value = timeNow()
-    if (isOver.value && !state.value.finished) set(clock.finish(state.value, nowMs.value))
+    if (isOver.value && !ended(state.value)) happen('ended')
   }, TICK_MS)
   useEventListener(document, 'visibilitychange', () => (nowMs.value = timeNow()))
 
   function jump(to: number) {
     jumps.value++
-    return clock.seek(state.value, to, timeNow())
+    happen('moved', { at_s: Math.round(to * 1000) / 1000 })
   }
 
-  const moving = (change: () => clock.ClockState) => () => {
-    if (isStarted.value && !isOver.value) set(change())
+  const moving = (change: () => void) => () => {
+    if (isStarted.value && !isOver.value) change()
+  }
+
+  function undo() {
+    const taken = new Set(events.value.map((event) => event.of))
+    const last = [...events.value]
+      .sort((one, other) => one.at_ms - other.at_ms)
+      .findLast((event) => UNDONE.includes(event.kind) && !taken.has(event.id))
+    if (!last) return
+    jumps.value++
+    happen('taken_back', { of: last.id })
   }
 
   return {
@@ -72,18 +87,18 @@ export function useRunClock(run: Run) {
     isPaused,
     isOver,
     untold,
-    start: () => !isStarted.value && set(clock.start(state.value, timeNow())),
-    pause: moving(() => clock.pause(state.value, timeNow())),
-    resume: moving(() => clock.resume(state.value, timeNow())),
+    start: () => !isStarted.value && happen('started'),
+    pause: moving(() => happen('paused')),
+    resume: moving(() => happen('resumed')),
+    /** Whether what comes next is the end. */
+    atLast: computed(() => sectionAfter(plan.value, second.value) >= plan.value.totalS),
     skip: moving(() => jump(sectionAfter(plan.value, second.value))),
-    back: moving(() => jump(sectionBefore(plan.value, second.value))),
-    holdAt: (at: number) => set(clock.pause(clock.seek(state.value, at, timeNow()), timeNow())),
+    /** From the end too. */
+    back: () => isStarted.value && jump(sectionBefore(plan.value, second.value)),
+    undo,
+    holdAt: (at: number) => happen('held', { at_s: at }),
     jumps,
-    addTime: moving(() => clock.add(state.value, second.value, ADDED_S, timeNow())),
-    end: moving(() => clock.finish(state.value, timeNow())),
+    addTime: moving(() => happen('extended', { at_s: Math.round(second.value * 1000) / 1000, add_s: ADDED_S })),
+    end: moving(() => happen('ended')),
   }
-}
-
-function newest(one: clock.ClockState, other: clock.ClockState) {
-  return other.toldAtMs > one.toldAtMs ? other : one
 }

@@ -10,10 +10,10 @@ import { useRouter } from 'vue-router'
 import NumberField from '@/ui/NumberField.vue'
 import { clockText, dayText } from '@/lib/clockText'
 import { controlKey, useShortcuts } from '@/lib/useShortcuts'
-import type { LogSheet } from '@/lib/api/types'
+import { LEVELS, type LogSheet } from '@/lib/api/types'
 import LogLine from './LogLine.vue'
 import { logs } from './delivery'
-import { attendancesOf, countedFor, targetsOf, type Line } from './sheet'
+import { attendancesOf, countedFor, keyOf, targetsOf, type Line } from './sheet'
 import { useTyping } from './useTyping'
 
 const props = defineProps<{ sheet: LogSheet }>()
@@ -36,6 +36,12 @@ const planned = computed(
 )
 const counted = computed(
   () => new Map(props.sheet.people.map((person) => [person.id, countedFor(props.sheet, person.id)])),
+)
+/** Stations that no level reached before the class ended, or that were skipped. */
+const notReached = computed(() =>
+  props.sheet.stations
+    .filter((station) => LEVELS.every((level) => props.sheet.not_reached[level].includes(keyOf(station))))
+    .map((station) => station.name),
 )
 const there = computed(() => typing.value.lines.filter((line) => line.present).length)
 const pains = computed(() => typing.value.lines.filter((line) => line.present && line.pain))
@@ -178,6 +184,15 @@ function toFirst(event: KeyboardEvent) {
       $t('log.not_saved_plural_to_correct', { plural: plural(errors.size, 'field'), n: [...errors.values()][0] })
     }}</Message>
 
+    <p v-if="notReached.length" class="caution" role="note" data-testid="not-reached">
+      {{
+        $t('log.not_reached_and_not_logged', {
+          ran: clockText(sheet.ran_s ?? 0),
+          total: clockText(sheet.run.total_s),
+          names: notReached.join(', '),
+        })
+      }}
+    </p>
     <div class="row top" @keydown="toFirst">
       <NumberField
         :label="$t('log.effort_of_everybody_0_to_10')"

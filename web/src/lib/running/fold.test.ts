@@ -1,0 +1,38 @@
+import { readFileSync } from 'node:fs'
+import { resolve } from 'node:path'
+import { describe, expect, it } from 'vitest'
+import type { RunEvent } from '@/lib/api/types'
+import { elapsed, ended, fold, localised, paused, started } from './fold'
+
+interface Case {
+  name: string
+  events: RunEvent[]
+  at_ms: number
+  expect: { second: number; started: boolean; paused: boolean; ended: boolean; additions: unknown[] }
+}
+const file = resolve(process.cwd(), '../core/spec/running/cases.json')
+const cases = JSON.parse(readFileSync(file, 'utf8')) as Case[]
+
+describe('the class’s clock, held to the cases of the core', () => {
+  it.each(cases)('$name', ({ events, at_ms: at, expect: { second, started: begun, ...rest } }) => {
+    for (const list of [events, [...events].reverse()]) {
+      const state = fold(list)
+      expect(elapsed(state, at)).toBeCloseTo(second, 3)
+      expect(started(state)).toBe(begun)
+      expect({ paused: paused(state), ended: ended(state), additions: state.additions }).toEqual({
+        paused: rest.paused,
+        ended: rest.ended,
+        additions: rest.additions,
+      })
+    }
+  })
+})
+
+describe('what the server kept', () => {
+  const event = { id: 'one', kind: 'started', at_ms: 1_700_000_000_000 } as RunEvent
+
+  it('is moved by the difference between this device and the server, and not by the way of a message', () => {
+    expect(localised([event], event.at_ms, event.at_ms + 200)).toEqual([event])
+    expect(localised([event], event.at_ms, event.at_ms + 3_600_000)[0]!.at_ms).toBe(event.at_ms + 3_600_000)
+  })
+})
