@@ -57,10 +57,10 @@ module Server
       end
 
       # What a device saw happen. The same event is kept once, however often it is sent.
-      # @param held [Hash] as in Running::Event::FORM, with "sent_at_ms"
+      # @param held [Hash] as in Running::Event::FORM
       # @param by [Instructor, nil]
       def happened(held, by:)
-        at_ms = Runs::DeviceTime.corrected(held["at_ms"], sent_at_ms: held["sent_at_ms"])
+        at_ms = Runs::DeviceTime.corrected(held["at_ms"], ahead_ms: held.fetch("server_ahead_ms", 0))
         with_lock do
           events.create_with(studio_id: studio_id, instructor: by, kind: held["kind"], at_ms: at_ms, device_ms: held["at_ms"], created_at: Time.now.utc,
             data: held.slice("at_s", "add_s", "of").compact).find_or_create_by!(event_id: held["id"])

@@ -11,7 +11,7 @@ RSpec.describe "Runs" do
 
   # As a device sends it, so many seconds ago by a clock that is off by so much.
   def happens(run, kind, ago_s = 0, off_ms: 0, id: SecureRandom.uuid, **keys)
-    send_json(:post, "/api/runs/#{run["id"]}/events", {"id" => id, "kind" => kind, "at_ms" => now_ms + off_ms - ago_s * 1000, "sent_at_ms" => now_ms + off_ms, **keys.transform_keys(&:to_s)})
+    send_json(:post, "/api/runs/#{run["id"]}/events", {"id" => id, "kind" => kind, "at_ms" => now_ms + off_ms - ago_s * 1000, "server_ahead_ms" => -off_ms, **keys.transform_keys(&:to_s)})
   end
 
   def log(run, attendances, version: 0, submission: SecureRandom.uuid, **keys)
@@ -214,7 +214,7 @@ RSpec.describe "Runs" do
     workout = Server::Records::Workout.begin(other, Sparrow::Preview.new(workout_document(intervals(1))), by: other.instructors.first)
     theirs = Server::Records::Run.open(workout, client_key: "theirs-000", by: other.instructors.first)
     [[:get, ""], [:post, "/events"], [:get, "/log"], [:put, "/log"], [:get, "/results"], [:delete, ""], [:post, "/restore"]].each do |method, rest|
-      send_json(method, "/api/runs/#{theirs.id}#{rest}", {"id" => SecureRandom.uuid, "kind" => "started", "at_ms" => now_ms, "sent_at_ms" => now_ms})
+      send_json(method, "/api/runs/#{theirs.id}#{rest}", {"id" => SecureRandom.uuid, "kind" => "started", "at_ms" => now_ms})
       expect(status).to eq(404), "#{method} #{rest}"
     end
     expect(send_json(:get, "/api/runs")["runs"]).to eq([])

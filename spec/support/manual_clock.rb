@@ -18,7 +18,7 @@ module ManualClock
     @held_ms = page.evaluate_script("Date.now()")
     page.execute_script("localStorage.setItem('spec.now', #{@held_ms})")
     # The server's clock is moved with the browser's: what differs between the two is corrected.
-    allow(Server::Runs::Clock).to receive(:now_ms) { @held_ms }
+    allow(Server::Runs::DeviceTime).to receive(:now_ms) { @held_ms }
     visit page.current_path
   end
 

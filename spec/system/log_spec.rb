@@ -148,7 +148,7 @@ RSpec.describe "The Log" do
       press "+"
       expect(page).to have_css("[data-testid=numeral]", text: "15")
       server.start
-      Timeout.timeout(10) { sleep 0.1 until run.reload.clock&.dig("additions")&.any? }
+      Timeout.timeout(10) { sleep 0.1 until run.reload.clock.additions.any? }
     end
   end
 end

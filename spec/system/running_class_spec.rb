@@ -8,10 +8,12 @@ RSpec.describe "A class that runs" do
   let(:group_class) { Server::Records::GroupClass.where(title: "Lock-gate Tuesday").order(:starts_at).last }
   let(:run) { Server::Records::Run.of_class(group_class, client_key: SecureRandom.uuid, by: group_class.leader) }
 
-  # The clock as a Floor elsewhere told it: so many seconds into the class.
-  def told(seconds, **rest)
+  # What a Floor elsewhere did: it went to a second of the class, and then perhaps more.
+  def told(seconds, *kinds)
     now_ms = (Time.now.to_f * 1000).round
-    run.update!(clock: {"anchor_ms" => now_ms - seconds * 1000, "additions" => [], "told_at_ms" => now_ms, **rest.transform_keys(&:to_s)}, started_at: Time.now.utc - seconds)
+    [["started", {}], ["moved", {"at_s" => seconds}], *kinds.map { |kind| [kind, {}] }].each_with_index do |(kind, more), index|
+      run.happened({"id" => SecureRandom.uuid, "kind" => kind, "at_ms" => now_ms - 10 + index, **more}, by: nil)
+    end
     Server::Events.announce(run.studio_id, "runs", run.id, origin: "a Floor elsewhere")
   end
 
@@ -34,10 +36,10 @@ RSpec.describe "A class that runs" do
   end
 
   it "says there when it stands still, and when it is over" do
-    told(120, paused_at_ms: (Time.now.to_f * 1000).round)
+    told(120, "paused")
     visit "/classes/#{group_class.id}/run/#{run.id}"
     expect(page).to have_content("Paused")
-    told(run.total_s + 60, finished: true)
+    told(run.total_s, "ended")
     expect(page).to have_content("Over", wait: 12)
   end
 

@@ -10,11 +10,11 @@ module Sparrow
       KINDS = %w[started paused resumed moved held extended ended taken_back].freeze
       INSTANT = Schema::IntegerType.new(0..9_999_999_999_999)
       SECOND = Schema::Decimal.new(0..100_000)
-      # As a device sends it: its own clock in +sent_at_ms+, by which the server knows how far that is off.
+      # As a device sends it, in its own time, with how far the server's clock is ahead of that.
       FORM = Schema::Record.new({
         "id" => Schema::Text.new(length: 36..36, form: /\A\h{8}-\h{4}-\h{4}-\h{4}-\h{12}\z/, says: Sparrow.say("running.must_be_a_uuid")), "kind" => Schema::OneOf.new(*KINDS), "at_ms" => INSTANT,
-        "at_s" => SECOND, "add_s" => Schema::IntegerType.new(1..600, "seconds"), "of" => Schema::Text.new(length: 36..36), "sent_at_ms" => INSTANT
-      }, required: %w[id kind at_ms sent_at_ms])
+        "at_s" => SECOND, "add_s" => Schema::IntegerType.new(1..600, "seconds"), "of" => Schema::Text.new(length: 36..36), "server_ahead_ms" => Schema::IntegerType.new(-9_999_999_999_999..9_999_999_999_999, "milliseconds")
+      }, required: %w[id kind at_ms])
       # What each kind must say.
       NEEDS = {"moved" => %w[at_s], "held" => %w[at_s], "extended" => %w[at_s add_s], "taken_back" => %w[of]}.freeze
 

@@ -3,7 +3,6 @@ import { api, ask } from '@/lib/api/client'
 import type { RunEvent, Tick, TickEntry } from '@/lib/api/types'
 
 import { declareDelivery } from '@/lib/delivery/delivery'
-import { timeNow } from '@/lib/timeSource'
 
 /** A tap of a run, or one that is taken back. */
 export type Tap = { runId: string; entry: TickEntry } | { runId: string; undone: string }
@@ -22,13 +21,13 @@ export const taps = declareDelivery<Tap, { ticks: Tick[] }>({
 })
 
 /** What happened while a class ran, in the order in which it did: each once, none in the place of another. */
-export const runEvents = declareDelivery<{ runId: string; event: RunEvent }, unknown>({
+export const runEvents = declareDelivery<{ runId: string; event: RunEvent; aheadMs: number }, unknown>({
   kind: 'run event',
-  send: ({ runId, event }) =>
+  send: ({ runId, event, aheadMs }) =>
     ask(
       api.POST('/api/runs/{id}/events', {
         params: { path: { id: runId } },
-        body: { ...event, sent_at_ms: Math.round(timeNow()) },
+        body: { ...event, server_ahead_ms: aheadMs },
       }),
     ),
   line: (key) => key.split('/')[0]!,

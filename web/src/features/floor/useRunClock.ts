@@ -1,4 +1,5 @@
 import { useEventListener, useIntervalFn } from '@vueuse/core'
+import { v7 as uuid } from 'uuid'
 import { computed, ref, shallowRef } from 'vue'
 import { fetchRun } from '@/lib/api/runs'
 import type { Run, RunEvent } from '@/lib/api/types'
@@ -6,6 +7,7 @@ import { useChangesOf } from '@/lib/changes'
 import { delivery } from '@/lib/delivery/delivery'
 import { kept } from '@/lib/delivery/kept'
 import { elapsed, ended, fold, paused, started } from '@/lib/running/fold'
+import { serverAhead } from '@/lib/running/serverTime'
 import { runEvents } from './delivery'
 import { planOf, sectionAfter, sectionBefore } from './plan'
 import { timeNow } from '@/lib/timeSource'
@@ -45,12 +47,11 @@ export function useRunClock(run: Run) {
     kept.write(key, next)
   }
 
-  /** No two of this device at one instant: their order is that in which they were made. */
+  /** Ids grow with time, so that what happens in one millisecond keeps its order. */
   function happen(kind: RunEvent['kind'], more: Partial<RunEvent> = {}) {
-    const last = Math.max(0, ...events.value.map((event) => event.at_ms).filter((at) => at <= timeNow()))
-    const event = { id: crypto.randomUUID(), kind, at_ms: Math.max(Math.round(timeNow()), last + 1), ...more }
+    const event = { id: uuid(), kind, at_ms: Math.round(timeNow()), ...more }
     keep([...events.value, event])
-    void runEvents.put(`${run.id}/${event.id}`, run.title, { runId: run.id, event })
+    void runEvents.put(`${run.id}/${event.id}`, run.title, { runId: run.id, event, aheadMs: serverAhead() })
   }
 
   // Another device drives the same class: what happened on all of them is one list.

@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs'
 import { resolve } from 'node:path'
 import { describe, expect, it } from 'vitest'
 import type { RunEvent } from '@/lib/api/types'
-import { elapsed, ended, fold, localised, paused, started } from './fold'
+import { elapsed, ended, fold, paused, started } from './fold'
 
 interface Case {
   name: string
@@ -25,14 +25,5 @@ describe('the class’s clock, held to the cases of the core', () => {
         additions: rest.additions,
       })
     }
-  })
-})
-
-describe('what the server kept', () => {
-  const event = { id: 'one', kind: 'started', at_ms: 1_700_000_000_000 } as RunEvent
-
-  it('is moved by the difference between this device and the server, and not by the way of a message', () => {
-    expect(localised([event], event.at_ms, event.at_ms + 200)).toEqual([event])
-    expect(localised([event], event.at_ms, event.at_ms + 3_600_000)[0]!.at_ms).toBe(event.at_ms + 3_600_000)
   })
 })

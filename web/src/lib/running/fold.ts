@@ -65,12 +65,3 @@ export function fold(events: RunEvent[]): ClockState {
   for (const event of [...once.values()].sort(inOrder)) if (!taken.has(event.id)) apply[event.kind](event)
   return state
 }
-
-/** So much is the time that a message takes, and no difference of clocks. */
-const NEAR_MS = 250
-
-/** Events that the server kept, moved to the time that it is here: a tablet may be of another year. */
-export function localised(events: RunEvent[], serverMs: number, hereMs: number): RunEvent[] {
-  const off = Math.abs(hereMs - serverMs) <= NEAR_MS ? 0 : Math.round(hereMs - serverMs)
-  return off ? events.map((event) => ({ ...event, at_ms: event.at_ms + off })) : events
-}
