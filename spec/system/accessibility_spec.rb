@@ -134,6 +134,7 @@ RSpec.describe "Every screen" do
   it "is clean with a person's stations open on the log" do
     sign_in_as
     visit "/runs/#{run_of("Lock-gate Tuesday", finished_at: Time.now.utc).id}/log"
+    click_button "Everybody was here"
     click_button "Kofi Penhallow: as planned; station by station"
     expect(page).to have_css("[role=group]", text: "Push-up")
     expect(page).to be_clean

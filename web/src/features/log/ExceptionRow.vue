@@ -72,18 +72,26 @@ const chosen = computed(
   () => props.exception.variation ?? props.exception.level ?? (props.planned ? 'planned' : props.level),
 )
 const way = computed(() => ways.value.find((held) => held.value === chosen.value))
+const cellVersion = computed(() =>
+  props.exception.level
+    ? props.station.levels[props.exception.level].variation
+    : (props.planned ?? props.station.levels[props.level]).variation,
+)
 /** What stands to be done that way; of a variation that nobody was asked for, nothing. */
 const cell = computed(() => {
   if (props.exception.variation) return { target: '', reps: null, seconds: null }
   if (props.exception.level) return props.station.levels[props.exception.level]
   return props.planned ?? props.station.levels[props.level]
 })
-const held = computed(() => {
-  const variation = props.exception.variation && variations.value.get(props.exception.variation)
-  return variation ? variation.measure === 'hold' : cell.value.seconds !== null
-})
+/** The version that was done, its own way of counting: of an open window the reps are logged too. */
+const version = computed(() => variations.value.get(props.exception.variation ?? cellVersion.value ?? ''))
+const held = computed(() =>
+  props.exception.variation ? version.value?.measure === 'hold' : cell.value.seconds !== null,
+)
 const byReps = computed(() =>
-  props.exception.variation ? !held.value : cell.value.reps !== null || Boolean(props.counted),
+  props.exception.variation
+    ? !held.value
+    : cell.value.reps !== null || Boolean(props.counted) || (!held.value && version.value?.measure === 'reps'),
 )
 
 function set(change: Partial<Exception>) {

@@ -52,6 +52,10 @@ function setLine(index: number, line: Line) {
   typing.value = { ...typing.value, lines }
 }
 
+function everybodyHere() {
+  typing.value = { ...typing.value, lines: typing.value.lines.map((line) => ({ ...line, present: true })) }
+}
+
 async function save() {
   if (sending.value) return
   sending.value = true
@@ -201,8 +205,15 @@ function toFirst(event: KeyboardEvent) {
         :model-value="typing.everybody"
         @update:model-value="typing = { ...typing, everybody: $event }"
       />
+      <Button
+        v-if="there === 0 && typing.lines.length"
+        :label="$t('log.everybody_was_here')"
+        size="small"
+        variant="outlined"
+        @click="everybodyHere"
+      />
       <span class="small quiet"
-        >{{ $t('log.everyone_starts_as_present_and_as') }}
+        >{{ sheet.run.group_class_id ? $t('log.everyone_starts_as_present_and_as') : $t('log.mark_who_was_here') }}
         <span class="by-key"
           ><kbd>{{ $t('log.enter') }}</kbd> {{ $t('log.and_arrows_go_down_a_column') }} <kbd>{{ $t('log.space') }}</kbd>
           {{ $t('log.marks_a_person_absent') }}</span

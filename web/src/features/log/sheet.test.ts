@@ -5,6 +5,7 @@ import { attendancesOf, countExceptions, typingOf } from './sheet'
 const typed = { block: 'main', station: 'p', level: null, variation: null, reps: 7, seconds: null, reps_left: 2 }
 const sheet = (attendances: unknown[] = []) =>
   ({
+    run: { group_class_id: 'tuesday' },
     log_version: 3,
     note: null,
     people: [
@@ -26,6 +27,11 @@ const logged = {
 }
 
 describe('a log’s form', () => {
+  it('begins with nobody there where the run is of no class', () => {
+    const lines = typingOf({ ...sheet(), run: { group_class_id: null } } as unknown as LogSheet).lines
+    expect(lines.map((line) => line.present)).toEqual([false, false])
+  })
+
   it('begins with everybody there, at their own level and as planned', () => {
     const lines = typingOf(sheet()).lines
     expect(lines.map((line) => [line.present, line.level, countExceptions(line)])).toEqual([

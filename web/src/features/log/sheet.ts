@@ -41,7 +41,7 @@ export const PAIN_WHERE: { value: PainWhere; label: string }[] = PLACES.map((val
 
 export const keyOf = (station: { block: string; station: string }) => `${station.block}/${station.station}`
 
-/** Everybody there and as planned, or what was logged before. */
+/** A class's roster there and as planned; of a run without a class who was counted; or what was logged before. */
 export function typingOf(sheet: LogSheet): Typing {
   const logged = new Map(sheet.attendances.map((attendance) => [attendance.person_id, attendance]))
   const lines = sheet.people.map((person): Line => {
@@ -49,7 +49,7 @@ export function typingOf(sheet: LogSheet): Typing {
     return {
       person_id: person.id,
       name: person.name,
-      present: before?.present ?? true,
+      present: before?.present ?? (Boolean(sheet.run.group_class_id) || person.counted.length > 0),
       level: before?.level ?? person.level,
       effort: before?.effort ?? undefined,
       pain: before?.pain ?? null,
