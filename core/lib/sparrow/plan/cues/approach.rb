@@ -73,7 +73,7 @@ module Sparrow
           return while_working(spoken) if to <= from
           said = next_alone(from, to)
           left = said ? said.at_s - from : to - from
-          before = spoken.reject { |kind, _| kind == "next" }.each_with_object([]) do |(kind, text), kept|
+          before = spoken.reject { |said| said.first == "next" }.each_with_object([]) do |(kind, text), kept|
             kept << [kind, text] if kept.sum { |_, held| Speech.seconds(held) } + Speech.seconds(text) <= left
           end
           [*in_a_row(before, from, from + left), said].compact
