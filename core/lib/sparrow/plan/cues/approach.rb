@@ -46,7 +46,7 @@ module Sparrow
 
         # The rest's own seconds, between the stop and the count.
         def rest
-          [@place.before_s + @place.stop_s, @place.start_s - [COUNT_FROM, [gap_s - 1, 0].max].min]
+          [@place.before_s + @place.stop_s, @place.start_s - (gap_s - 1).clamp(0, COUNT_FROM)]
         end
 
         # The last seconds of the work before, after its own go and before its count.
