@@ -66,8 +66,8 @@ module Server
         # The clock as the Floor tells it; an older telling does not undo a newer one.
         # Appended, whatever it is: which clock follows from all of them is worked out when it is asked.
         app.post("/api/runs/:id/events", takes: Sparrow::Running::Event::FORM, access: :helper) do |id|
-          Sparrow::Refused.where(Sparrow::Running::Event.problems(input))
           stored = run(id)
+          Sparrow::Refused.where(Sparrow::Running::Event.problems(input))
           stored.happened(input, by: instructor)
           render_json({"id" => stored.id, "state" => stored.state, "events" => stored.events.reload.map(&:to_h)}, status: 201)
         end

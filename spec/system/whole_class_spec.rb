@@ -34,6 +34,7 @@ RSpec.describe "A class from plan to logbook" do
     expect(page).to have_content("Walk it off")
 
     click_button "Log this class"
+    click_button "Everybody was here"
     expect(page).to have_content("14 of 14 present")
     retype("Effort of everybody, 0 to 10", 6)
     retype("Effort of Dov Abernethy, 0 to 10", 9)

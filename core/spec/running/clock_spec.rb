@@ -21,7 +21,7 @@ RSpec.describe Sparrow::Running::Clock do
   def random_event(random, index)
     kind = (Sparrow::Running::Event::KINDS - %w[taken_back]).sample(random: random)
     held = {"id" => format("00000000-0000-4000-8000-%012d", index), "kind" => kind, "at_ms" => 1_700_000_000_000 + random.rand(0..600) * 500}
-    held["at_s"] = random.rand(0..300).to_f if %w[moved held extended].include?(kind)
+    held["at_s"] = random.rand(0..300).to_f if %w[moved through held extended].include?(kind)
     held["add_s"] = random.rand(1..60) if kind == "extended"
     held
   end

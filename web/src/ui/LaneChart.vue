@@ -18,8 +18,9 @@ const props = defineProps<{
   ordinal?: (block: string, station: string) => number
 }>()
 
-const LANE = 34
-const RISE = 20
+/** Lower on the Floor, whose room is for what people look for. */
+const laneHeight = computed(() => (props.compact ? 14 : 34))
+const rise = computed(() => (props.compact ? 9 : 20))
 const LEFT = 30
 
 const root = useTemplateRef<HTMLElement>('root')
@@ -31,7 +32,7 @@ const GROUP = 14
 /** Under the lanes, where groups move on: which station each stands at. */
 const rotating = computed(() => (props.compact ? [] : props.preview.blocks.filter((block) => block.groups)))
 const groupRows = computed(() => Math.max(0, ...rotating.value.map((block) => block.groups!.length)))
-const lanesEnd = computed(() => top.value + LEVELS.length * LANE)
+const lanesEnd = computed(() => top.value + LEVELS.length * laneHeight.value)
 const height = computed(() => lanesEnd.value + groupRows.value * GROUP + (props.compact ? 2 : 18))
 
 const MINUTES = [1, 2, 5, 10, 15, 30, 60]
@@ -44,7 +45,7 @@ const ticks = computed(() => {
 const lanes = computed(() =>
   LEVELS.map((level, index) => ({
     level,
-    base: top.value + index * LANE + LANE - 6,
+    base: top.value + index * laneHeight.value + laneHeight.value - (props.compact ? 3 : 6),
     segments: props.preview.blocks.flatMap((block) =>
       block.lanes[level].segments.map((segment) => ({ ...segment, guess: block.paced })),
     ),
@@ -55,7 +56,7 @@ function work(segment: Segment, base: number) {
   const from = x.value(segment.start_s)
   const to = x.value(segment.start_s + segment.seconds)
   const gap = to - from > 3 ? 0.6 : 0
-  return { x: from, y: base - RISE, width: Math.max(0.5, to - from - gap), height: RISE }
+  return { x: from, y: base - rise.value, width: Math.max(0.5, to - from - gap), height: rise.value }
 }
 
 /** A ripple for the seconds in which somebody waits. */
@@ -108,9 +109,15 @@ const summary = computed(() =>
             :x="x(block.start_s)"
             :y="0"
             :width="x(block.total_s)"
-            :height="top + LEVELS.length * LANE"
+            :height="top + LEVELS.length * laneHeight"
           />
-          <line class="edge" :x1="x(block.start_s)" :x2="x(block.start_s)" y1="0" :y2="top + LEVELS.length * LANE" />
+          <line
+            class="edge"
+            :x1="x(block.start_s)"
+            :x2="x(block.start_s)"
+            y1="0"
+            :y2="top + LEVELS.length * laneHeight"
+          />
           <text v-if="!compact && title && x(block.total_s) > 46" class="caption" :x="x(block.start_s) + 4" y="13">
             {{ title(block.id).slice(0, Math.floor(x(block.total_s) / 7)) }}
           </text>
@@ -187,7 +194,7 @@ const summary = computed(() =>
           :x1="x(Math.min(now, preview.total_s))"
           :x2="x(Math.min(now, preview.total_s))"
           y1="0"
-          :y2="top + LEVELS.length * LANE"
+          :y2="top + LEVELS.length * laneHeight"
         />
       </g>
     </svg>

@@ -87,6 +87,16 @@ module Sparrow
         @from_s = event.at_s if @paused_at_ms.nil?
       end
 
+      # All have done it, sooner than was thought: it counts as passed.
+      def through(event)
+        return if !started? || ended? || second(event.at_ms) >= event.at_s
+        from_s = @paused_at_ms ? second(event.at_ms) : @from_s
+        @passages += [Passage.new(from_s, event.at_s.to_f)]
+        @anchor_ms = event.at_ms - event.at_s * 1000.0
+        @held << event.at_s
+        go(event.at_ms)
+      end
+
       # By itself, once at each gate until the clock is moved: who comes late to it holds nobody again.
       def held(event)
         return unless running? && !@held.include?(event.at_s)

@@ -6,8 +6,9 @@ module Sparrow
     # of the class to which the clock was moved, at which it was held or where time was put in, +add_s+ how much; +of+ the id
     # of the event that is taken back.
     class Event < Value.of(:id, :kind, :at_ms, :at_s, :add_s, :of)
-      # +held+ is a pause that the clock makes by itself, where all wait for all.
-      KINDS = %w[started paused resumed moved held extended ended taken_back].freeze
+      # +held+ is a pause that the clock makes by itself, where all wait for all; +through+ says that all have done what comes
+      # before a second.
+      KINDS = %w[started paused resumed moved through held extended ended taken_back].freeze
       INSTANT = Schema::IntegerType.new(0..9_999_999_999_999)
       SECOND = Schema::Decimal.new(0..100_000)
       # As a device sends it, in its own time, with how far the server's clock is ahead of that.
@@ -16,7 +17,7 @@ module Sparrow
         "at_s" => SECOND, "add_s" => Schema::IntegerType.new(1..600, "seconds"), "of" => Schema::Text.new(length: 36..36), "server_ahead_ms" => Schema::IntegerType.new(-9_999_999_999_999..9_999_999_999_999, "milliseconds")
       }, required: %w[id kind at_ms])
       # What each kind must say.
-      NEEDS = {"moved" => %w[at_s], "held" => %w[at_s], "extended" => %w[at_s add_s], "taken_back" => %w[of]}.freeze
+      NEEDS = {"moved" => %w[at_s], "through" => %w[at_s], "held" => %w[at_s], "extended" => %w[at_s add_s], "taken_back" => %w[of]}.freeze
 
       # @param held [Hash] as in FORM
       # @return [Event]

@@ -4,10 +4,16 @@ import { usePreferences } from '@/lib/preferences'
 import { ADDED_S } from './useRunClock'
 
 // The Floor by touch: the same as its keys.
-defineProps<{ state: 'before' | 'running' | 'paused' | 'over'; countable: boolean; people: boolean }>()
+defineProps<{
+  state: 'before' | 'running' | 'paused' | 'over'
+  countable: boolean
+  people: boolean
+  ownPace: boolean
+}>()
 defineEmits<{
   start: []
   toggle: []
+  through: []
   back: []
   skip: []
   add: []
@@ -38,6 +44,12 @@ const plain = { severity: 'secondary', variant: 'outlined' } as const
         :icon="state === 'paused' ? 'pi pi-play' : 'pi pi-pause'"
         :label="state === 'paused' ? $t('common.continue') : $t('floor.pause')"
         @click="$emit('toggle')"
+      />
+      <Button
+        v-if="ownPace && state === 'running'"
+        icon="pi pi-check"
+        :label="$t('floor.all_through')"
+        @click="$emit('through')"
       />
       <Button icon="pi pi-step-forward" :label="$t('floor.skip')" v-bind="plain" @click="$emit('skip')" />
       <Button :label="$t('floor.added_s_s', { added_s: ADDED_S })" v-bind="plain" @click="$emit('add')" />

@@ -91,12 +91,14 @@ const left = computed(() => {
 .name {
   font-family: var(--font-display);
   font-weight: 700;
-  font-size: max(1.2rem, 4.4vh);
-  line-height: 1.08;
+  font-size: max(1.2rem, 5.1vh);
+  line-height: 1.05;
 }
+/* What people look for from the back of the room. */
 .target {
-  font-size: max(1.1rem, 3.9vh);
-  font-weight: 650;
+  font-size: max(1.4rem, 7.1vh);
+  line-height: 1;
+  font-weight: 700;
 }
 /* It takes what the words leave, and is small while people rest before it. */
 .figure {
@@ -110,7 +112,7 @@ const left = computed(() => {
 }
 .standard,
 .ahead {
-  font-size: max(0.85rem, 2vh);
+  font-size: max(0.85rem, 2.5vh);
   color: var(--ink-soft);
   line-height: 1.2;
 }

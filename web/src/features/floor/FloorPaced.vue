@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { readable } from '@/lib/readable'
 import { t } from '@/lib/text'
-import { computed } from 'vue'
+import { computed, useTemplateRef } from 'vue'
 import FigureOf from '@/ui/figure/FigureOf.vue'
 import LevelMark from '@/ui/LevelMark.vue'
 import { clockText } from '@/lib/clockText'
@@ -9,6 +9,7 @@ import { LEVELS, type Block, type BlockPreview, type Level } from '@/lib/api/typ
 import { nextSet } from './nextSet'
 import type { Moment } from './plan'
 import type { useTicks } from './useTicks'
+import { useRowsThatFit } from './useRowsThatFit'
 import type { Versions } from './useVersions'
 
 // A block that the people pace: each level's list, with a tally of rounds or
@@ -61,6 +62,15 @@ const plan = (station: string, level: Level) =>
 const next = (station: string, level: Level) =>
   nextSet(plan(station, level), done(station, level), total(station, level))
 
+/** What a level still has to do: of totals those that are through are only counted. */
+const ahead = (level: Level) =>
+  isTotal.value ? stations.value.filter((station) => next(station.id, level) > 0) : stations.value
+const through = (level: Level) => stations.value.length - ahead(level).length
+const { fitting } = useRowsThatFit(
+  useTemplateRef<HTMLElement[]>('lists'),
+  computed(() => Math.max(...LEVELS.map((level) => ahead(level).length))),
+)
+
 /** A tap for a level: a round done, or the next set of its first open total. */
 function tap(level: Level) {
   if (isTally.value) return props.ticks.add({ block: props.block.id, level: level, amount: 1 })
@@ -109,17 +119,15 @@ function about(level: Level): string {
           −
         </button>
       </div>
-      <ul>
-        <li
-          v-for="station in stations"
-          :key="station.id"
-          :class="{ through: isTotal && next(station.id, level) === 0 }"
-        >
+      <p v-if="through(level)" class="more" data-testid="through">
+        {{ $t('floor.n_through', { n: through(level) }) }}
+      </p>
+      <ul ref="lists">
+        <li v-for="station in ahead(level).slice(0, fitting)" :key="station.id">
           <FigureOf
             v-if="roomForFigures && shown(station.id, level).figure"
             :version="shown(station.id, level).figure"
             :label="shown(station.id, level).standard"
-            :paused="isTotal && next(station.id, level) === 0"
             :still="still"
             class="drawn"
             :class="{ low: still }"
@@ -135,6 +143,9 @@ function about(level: Level): string {
           <span v-else class="target">{{ target(station.id, level) }}</span>
         </li>
       </ul>
+      <p v-if="ahead(level).length > fitting" class="more" data-testid="more">
+        {{ $t('floor.and_n_more', { n: ahead(level).length - fitting }) }}
+      </p>
       <div v-if="isTotal" class="tally">
         <button
           type="button"
@@ -159,17 +170,25 @@ function about(level: Level): string {
 </template>
 
 <style scoped>
+/* The lists have what the clock leaves; the controls stay, and what does not fit is counted. */
 .levels {
+  flex: 1 1 0;
   display: grid;
-  grid-template-columns: repeat(3, 1fr);
+  grid-template: minmax(0, 1fr) / repeat(3, minmax(0, 1fr));
   gap: 2vw;
   min-height: 0;
 }
 .level {
+  display: flex;
+  flex-direction: column;
   border-top: 1vh solid var(--hue);
   padding-top: 1vh;
   min-width: 0;
-  overflow: hidden;
+  min-height: 0;
+}
+.more {
+  color: var(--ink-soft);
+  font-size: max(0.9rem, 2.5vh);
 }
 .mark {
   display: flex;
@@ -181,6 +200,9 @@ function about(level: Level): string {
   font-size: max(0.9rem, 2.3vh);
 }
 ul {
+  flex: 1 1 0;
+  min-height: 0;
+  overflow: hidden;
   list-style: none;
   padding: 0;
   margin: 0.6vh 0;
@@ -221,10 +243,6 @@ li:has(.drawn) {
   font-size: max(1rem, 2.9vh);
   font-weight: 600;
 }
-.through {
-  color: var(--ink-soft);
-  text-decoration: line-through;
-}
 .tally {
   display: grid;
   grid-template-columns: 1fr auto;
@@ -263,7 +281,12 @@ li:has(.drawn) {
     grid-template-columns: 5rem 1fr auto;
   }
   .levels {
-    grid-template-columns: 1fr;
+    flex: none;
+    grid-template: none / 1fr;
+  }
+  ul {
+    flex: none;
+    overflow: visible;
   }
 }
 </style>

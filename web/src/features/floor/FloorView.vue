@@ -62,6 +62,8 @@ const { blockNow, blockPreview, pacedNow, about, resting, heading, nextLine } = 
   held,
   versions,
 )
+/** The people pace this block, and all wait for all at its gate. */
+const atOwnPace = computed(() => pacedNow.value && Boolean(clock.gate.value))
 const paced = useTemplateRef<{ tap: (level: Level) => void }>('paced')
 const chart = computed(() => stretched(plan.value))
 const leftText = computed(() => clockText(Math.ceil(plan.value.totalS - second.value)))
@@ -78,6 +80,13 @@ function toggle() {
   else clock.pause()
 }
 
+/** While people go at their own pace Space says that all are through; else it starts, pauses and goes on. */
+function onSpace() {
+  unlock()
+  if (running.value && atOwnPace.value) clock.through()
+  else toggle()
+}
+
 /** The last part is not skipped without a question. */
 function skip() {
   if (clock.atLast.value) askToEnd()
@@ -86,7 +95,8 @@ function skip() {
 
 // A presenter's remote sends PageUp, PageDown and B.
 const shortcuts: Shortcut[] = [
-  { keys: 'Space', label: t('floor.start_pause_continue'), matches: plainKey(' ', 'b'), run: toggle },
+  { keys: 'Space', label: t('floor.start_pause_all_through'), matches: plainKey(' '), run: onSpace },
+  { keys: 'b', label: t('floor.start_pause_continue'), matches: plainKey('b'), run: toggle },
   {
     keys: '→',
     label: t('floor.skip_to_the_next_section'),
@@ -157,6 +167,7 @@ function askToEnd() {
       <FloorPaced
         v-if="pacedNow"
         ref="paced"
+        class="drawn"
         :block="blockNow!"
         :preview="blockPreview!"
         :moment="moment"
@@ -190,10 +201,12 @@ function askToEnd() {
     <FloorControls
       :state="state"
       :countable="countable"
+      :own-pace="atOwnPace"
       :people="Boolean(run.group_class_id)"
       @start="toggle"
       @toggle="toggle"
       @back="clock.back"
+      @through="clock.through"
       @skip="skip"
       @add="clock.addTime"
       @end="askToEnd"

@@ -13,9 +13,11 @@ import { planOf, sectionAfter, sectionBefore } from './plan'
 import { timeNow } from '@/lib/timeSource'
 
 const TICK_MS = 100
+/** So near to a gate one stands at it. */
+const AT_GATE_S = 0.01
 export const ADDED_S = 10
 /** What can be taken back: it was somebody's doing, and changed where the class is. */
-const UNDONE: RunEvent['kind'][] = ['moved', 'extended', 'ended']
+const UNDONE: RunEvent['kind'][] = ['moved', 'through', 'extended', 'ended']
 
 /**
  * A run's clock: the fold of what happened, here and on other devices. What happens here is kept in this browser at once,
@@ -71,6 +73,13 @@ export function useRunClock(run: Run) {
     if (isStarted.value && !isOver.value) change()
   }
 
+  const gate = computed(() =>
+    plan.value.blocks
+      .filter((block) => block.paced && block.startS <= second.value)
+      .flatMap((block) => block.gates)
+      .find((one) => one.waits && one.endS > second.value + AT_GATE_S),
+  )
+
   function undo() {
     const taken = new Set(events.value.map((event) => event.of))
     const last = [...events.value]
@@ -97,6 +106,14 @@ export function useRunClock(run: Run) {
     /** From the end too. */
     back: () => isStarted.value && jump(sectionBefore(plan.value, second.value)),
     undo,
+    /** The gate to which the people work now, at which all wait for all. */
+    gate,
+    /** All are through before it was thought. */
+    through: moving(() => {
+      if (!gate.value) return
+      jumps.value++
+      happen('through', { at_s: gate.value.endS })
+    }),
     holdAt: (at: number) => happen('held', { at_s: at }),
     jumps,
     addTime: moving(() => happen('extended', { at_s: Math.round(second.value * 1000) / 1000, add_s: ADDED_S })),

@@ -45,6 +45,12 @@ export function fold(events: RunEvent[]): ClockState {
       state.anchorMs = (state.pausedAtMs ?? event.at_ms) - event.at_s! * 1000
       held.clear()
     },
+    through(event) {
+      if (!started(state) || ended(state) || elapsed(state, event.at_ms) >= event.at_s!) return
+      state.pausedAtMs = null
+      state.anchorMs = event.at_ms - event.at_s! * 1000
+      held.add(event.at_s!)
+    },
     held(event) {
       if (!running() || held.has(event.at_s!)) return
       held.add(event.at_s!)

@@ -1,0 +1,29 @@
+import { useResizeObserver } from '@vueuse/core'
+import { nextTick, ref, watch, type Ref } from 'vue'
+
+/**
+ * How many rows of a list can be shown whole: all of them, or as many as have room in each of some boxes. Looked at
+ * again when the boxes change their size, or the rows change.
+ */
+export function useRowsThatFit(boxes: Readonly<Ref<HTMLElement[] | null>>, rows: Readonly<Ref<number>>) {
+  const fitting = ref(rows.value)
+  let looking = false
+
+  const tooSmall = () => (boxes.value ?? []).some((box) => box.scrollHeight > box.clientHeight + 1)
+
+  async function look() {
+    if (looking) return
+    looking = true
+    fitting.value = rows.value
+    await nextTick()
+    while (fitting.value > 1 && tooSmall()) {
+      fitting.value--
+      await nextTick()
+    }
+    looking = false
+  }
+
+  useResizeObserver(boxes as Ref<HTMLElement[]>, () => void look())
+  watch(rows, () => void look(), { flush: 'post' })
+  return { fitting, look }
+}
