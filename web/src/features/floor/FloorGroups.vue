@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, useTemplateRef } from 'vue'
 import { LEVELS, type BlockPreview, type Level } from '@/lib/api/types'
 import FigureOf from '@/ui/figure/FigureOf.vue'
 import LevelTally from '@/ui/LevelTally.vue'
+import { useRowsThatFit } from './useRowsThatFit'
 import type { Versions } from './useVersions'
 
 // Groups of the class: at which station each stands now, or goes to next, and who rests meanwhile.
@@ -26,18 +27,26 @@ const rows = computed(() =>
 /** More than these at once stand still: a screen full of movement is not read, and costs frames. */
 const MOST_MOVING = 6
 const still = computed(() => rows.value.length * LEVELS.length > MOST_MOVING)
+/** With figures, in words, or the station's name alone: as much of it as there is room for. */
+const DETAILS = 3
+const box = useTemplateRef<HTMLElement>('box')
+const { fitting: detail } = useRowsThatFit(
+  computed(() => (box.value ? [box.value] : null)),
+  computed(() => DETAILS),
+)
+const columns = computed(() => Math.min(rows.value.length, rows.value.length > 8 ? 6 : 4))
 const shown = (station: string | undefined, level: Level) => props.versions.version(props.preview.id, station, level)
 </script>
 
 <template>
-  <div class="groups" :style="{ gridTemplateColumns: `repeat(${Math.min(rows.length, 4)}, 1fr)` }">
+  <div ref="box" class="groups" :style="{ '--columns': columns }">
     <section v-for="row in rows" :key="row.label" class="group" :class="{ rests: row.rests }" :aria-label="row.label">
       <p class="number">{{ row.label }}{{ row.rests ? $t('floor.rest') : '' }}</p>
       <p class="name">{{ versions.name(preview.id, row.station) }}</p>
-      <p v-for="level in LEVELS" :key="level" class="version">
+      <p v-for="level in detail > 1 ? LEVELS : []" :key="level" class="version">
         <LevelTally :level="level" />
         <FigureOf
-          v-if="shown(row.station, level).figure"
+          v-if="detail > 2 && shown(row.station, level).figure"
           :key="shown(row.station, level).figure"
           :version="shown(row.station, level).figure"
           :label="shown(row.station, level).standard"
@@ -53,7 +62,12 @@ const shown = (station: string | undefined, level: Level) => props.versions.vers
 
 <style scoped>
 .groups {
+  flex: 1 1 0;
+  min-height: 0;
+  overflow: hidden;
   display: grid;
+  grid-template-columns: repeat(var(--columns), minmax(0, 1fr));
+  align-content: start;
   gap: 1.4vh 2vw;
 }
 .group {
@@ -95,7 +109,9 @@ const shown = (station: string | undefined, level: Level) => props.versions.vers
 }
 @media (max-width: 44rem) {
   .groups {
-    grid-template-columns: 1fr !important;
+    flex: none;
+    overflow: visible;
+    grid-template-columns: 1fr;
   }
 }
 </style>

@@ -75,7 +75,7 @@ const calledFor = computed(() => props.calls.find((cue) => cue.levels?.length ==
   -webkit-text-stroke: 0.35vh var(--ink);
 }
 .phase {
-  font-size: max(1.2rem, 5vh);
+  font-size: max(1.2rem, min(5vh, 3.6vw));
   font-weight: 650;
   color: var(--accent);
   line-height: 1.1;
@@ -86,11 +86,11 @@ const calledFor = computed(() => props.calls.find((cue) => cue.levels?.length ==
 .station {
   font-family: var(--font-display);
   font-weight: 700;
-  font-size: max(1.6rem, 9vh);
+  font-size: max(1.6rem, min(9vh, 6.5vw));
   line-height: 1.02;
 }
 .station.long {
-  font-size: max(1.4rem, 6.4vh);
+  font-size: max(1.4rem, min(6.4vh, 4.6vw));
 }
 .call {
   min-height: 2.4em;

@@ -83,7 +83,7 @@ const left = computed(() => {
   justify-content: space-between;
   align-items: baseline;
   gap: 1vw;
-  font-size: max(1rem, 2.9vh);
+  font-size: max(1rem, min(2.9vh, 2.3vw));
 }
 .left {
   font-weight: 700;
@@ -91,12 +91,12 @@ const left = computed(() => {
 .name {
   font-family: var(--font-display);
   font-weight: 700;
-  font-size: max(1.2rem, 5.1vh);
+  font-size: max(1.2rem, min(5.1vh, 4vw));
   line-height: 1.05;
 }
 /* What people look for from the back of the room. */
 .target {
-  font-size: max(1.4rem, 7.1vh);
+  font-size: max(1.4rem, min(7.1vh, 5.4vw));
   line-height: 1;
   font-weight: 700;
 }

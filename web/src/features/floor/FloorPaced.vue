@@ -188,16 +188,17 @@ function about(level: Level): string {
 }
 .more {
   color: var(--ink-soft);
-  font-size: max(0.9rem, 2.5vh);
+  font-size: max(0.9rem, min(2.5vh, 2vw));
 }
 .mark {
   display: flex;
+  flex-wrap: wrap;
   justify-content: space-between;
-  font-size: max(1rem, 2.9vh);
+  font-size: max(1rem, min(2.9vh, 2.2vw));
 }
 .about {
   color: var(--ink-soft);
-  font-size: max(0.9rem, 2.3vh);
+  font-size: max(0.9rem, min(2.3vh, 2vw));
 }
 ul {
   flex: 1 1 0;
@@ -228,7 +229,7 @@ li:has(.drawn) {
 .name {
   font-family: var(--font-display);
   font-weight: 600;
-  font-size: max(1rem, 2.9vh);
+  font-size: max(1rem, min(2.9vh, 2.2vw));
   line-height: 1.1;
 }
 .standard {
@@ -240,7 +241,7 @@ li:has(.drawn) {
   line-height: 1.2;
 }
 .target {
-  font-size: max(1rem, 2.9vh);
+  font-size: max(1rem, min(2.9vh, 2.2vw));
   font-weight: 600;
 }
 .tally {
@@ -273,7 +274,18 @@ li:has(.drawn) {
   min-width: 3.2rem;
   font-size: 1.6rem;
 }
+/* In a narrow column the number stands below its name. */
+@media (max-width: 64rem) and (min-width: 44.01rem) {
+  li,
+  li:has(.drawn) {
+    grid-template-columns: minmax(0, 1fr);
+    gap: 0;
+  }
+}
 @media (max-width: 44rem) {
+  .level {
+    min-height: auto;
+  }
   .standard {
     display: none;
   }
@@ -282,7 +294,8 @@ li:has(.drawn) {
   }
   .levels {
     flex: none;
-    grid-template: none / 1fr;
+    grid-template-rows: none;
+    grid-template-columns: 1fr;
   }
   ul {
     flex: none;

@@ -167,7 +167,7 @@ function askToEnd() {
       <FloorPaced
         v-if="pacedNow"
         ref="paced"
-        class="drawn"
+        class="below"
         :block="blockNow!"
         :preview="blockPreview!"
         :moment="moment"
@@ -176,12 +176,13 @@ function askToEnd() {
       />
       <FloorGroups
         v-else-if="blockPreview?.groups"
+        class="below"
         :preview="blockPreview"
         :second="moment.plannedS"
         :working="moment.kind === 'work' || moment.kind === 'switch'"
         :versions="versions"
       />
-      <div v-else-if="moment.station" class="levels drawn">
+      <div v-else-if="moment.station" class="levels below">
         <FloorLevel
           v-for="level in LEVELS"
           :key="level"
@@ -234,11 +235,11 @@ function askToEnd() {
 .floor > .middle {
   flex: 0 0 auto;
 }
-/* Where no figures stand below it, the clock has the middle of the screen. */
-.floor:not(:has(> .drawn)) > .middle {
+/* Where nothing stands below it, the clock has the middle of the screen. */
+.floor:not(:has(> .below)) > .middle {
   flex: 1 0 auto;
 }
-.drawn {
+.below {
   flex: 1 1 0;
   min-height: 0;
 }
@@ -288,7 +289,7 @@ function askToEnd() {
     overflow: visible;
     padding: var(--space-3);
   }
-  .drawn {
+  .below {
     flex: none;
   }
   .levels {

@@ -1,5 +1,7 @@
-import { useResizeObserver } from '@vueuse/core'
+import { useIntervalFn, useResizeObserver } from '@vueuse/core'
 import { nextTick, ref, watch, type Ref } from 'vue'
+
+const LATER_MS = 500
 
 /**
  * How many rows of a list can be shown whole: all of them, or as many as have room in each of some boxes. Looked at
@@ -9,7 +11,9 @@ export function useRowsThatFit(boxes: Readonly<Ref<HTMLElement[] | null>>, rows:
   const fitting = ref(rows.value)
   let looking = false
 
-  const tooSmall = () => (boxes.value ?? []).some((box) => box.scrollHeight > box.clientHeight + 1)
+  /** A box that grows with what is in it, as on a phone, is never too small. */
+  const cuts = (box: HTMLElement) => getComputedStyle(box).overflowY !== 'visible'
+  const tooSmall = () => (boxes.value ?? []).some((box) => cuts(box) && box.scrollHeight > box.clientHeight + 1)
 
   async function look() {
     if (looking) return
@@ -25,5 +29,7 @@ export function useRowsThatFit(boxes: Readonly<Ref<HTMLElement[] | null>>, rows:
 
   useResizeObserver(boxes as Ref<HTMLElement[]>, () => void look())
   watch(rows, () => void look(), { flush: 'post' })
-  return { fitting, look }
+  // Figures come a moment later, and make rows taller.
+  useIntervalFn(() => tooSmall() && void look(), LATER_MS)
+  return { fitting }
 }
