@@ -27,8 +27,8 @@ const rows = computed(() =>
 /** More than these at once stand still: a screen full of movement is not read, and costs frames. */
 const MOST_MOVING = 6
 const still = computed(() => rows.value.length * LEVELS.length > MOST_MOVING)
-/** With figures, in words, or the station's name alone: as much of it as there is room for. */
-const DETAILS = 3
+/** With figures, in words, the station's name alone, or that in small letters: as much of it as there is room for. */
+const DETAILS = 4
 const box = useTemplateRef<HTMLElement>('box')
 const { fitting: detail } = useRowsThatFit(
   computed(() => (box.value ? [box.value] : null)),
@@ -39,14 +39,14 @@ const shown = (station: string | undefined, level: Level) => props.versions.vers
 </script>
 
 <template>
-  <div ref="box" class="groups" :style="{ '--columns': columns }">
+  <div ref="box" class="groups" :class="{ small: detail === 1 }" :style="{ '--columns': columns }">
     <section v-for="row in rows" :key="row.label" class="group" :class="{ rests: row.rests }" :aria-label="row.label">
       <p class="number">{{ row.label }}{{ row.rests ? $t('floor.rest') : '' }}</p>
       <p class="name">{{ versions.name(preview.id, row.station) }}</p>
-      <p v-for="level in detail > 1 ? LEVELS : []" :key="level" class="version">
+      <p v-for="level in detail > 2 ? LEVELS : []" :key="level" class="version">
         <LevelTally :level="level" />
         <FigureOf
-          v-if="detail > 2 && shown(row.station, level).figure"
+          v-if="detail > 3 && shown(row.station, level).figure"
           :key="shown(row.station, level).figure"
           :version="shown(row.station, level).figure"
           :label="shown(row.station, level).standard"
@@ -86,9 +86,13 @@ const shown = (station: string | undefined, level: Level) => props.versions.vers
 .name {
   font-family: var(--font-display);
   font-weight: 700;
-  font-size: max(1.2rem, 4.2vh);
+  font-size: max(1.1rem, min(4.2vh, 3.2vw));
   line-height: 1.15;
   margin-bottom: 0.6vh;
+}
+.small .name {
+  font-size: max(0.9rem, 2.5vh);
+  margin: 0;
 }
 .version {
   display: flex;
