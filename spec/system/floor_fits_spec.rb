@@ -29,20 +29,23 @@ RSpec.describe "The Floor in every window" do
     end
   end
 
-  OUTSIDE = <<~JS
-    const wrong = []
-    const phone = innerWidth < 705
-    for (const element of document.querySelectorAll('.floor p, .floor li, .floor button, .floor span')) {
-      const box = element.getBoundingClientRect()
-      if (!box.width || element.closest('.visually-hidden')) continue
-      const name = element.textContent.trim().slice(0, 30)
-      if (box.right > innerWidth + 1 || box.left < -1) wrong.push(`beside the window: ${name}`)
-      if (!phone && box.bottom > innerHeight + 1) wrong.push(`below the window: ${name}`)
-      const list = element.closest('ul, .groups')?.getBoundingClientRect()
-      if (list && box.bottom > list.bottom + 3) wrong.push(`below its list: ${name}`)
-    }
-    return wrong
-  JS
+  # What stands outside the window, or below the list that holds it.
+  let(:outside) do
+    <<~JS
+      const wrong = []
+      const phone = innerWidth < 705
+      for (const element of document.querySelectorAll('.floor p, .floor li, .floor button, .floor span')) {
+        const box = element.getBoundingClientRect()
+        if (!box.width || element.closest('.visually-hidden')) continue
+        const name = element.textContent.trim().slice(0, 30)
+        if (box.right > innerWidth + 1 || box.left < -1) wrong.push(`beside the window: ${name}`)
+        if (!phone && box.bottom > innerHeight + 1) wrong.push(`below the window: ${name}`)
+        const list = element.closest('ul, .groups')?.getBoundingClientRect()
+        if (list && box.bottom > list.bottom + 3) wrong.push(`below its list: ${name}`)
+      }
+      return wrong
+    JS
+  end
 
   [[1280, 657], [1280, 800], [1366, 625], [1920, 1080], [820, 1180], [390, 844]].each do |width, height|
     it "shows whole what it shows at #{width} by #{height}, and the controls" do
@@ -54,7 +57,7 @@ RSpec.describe "The Floor in every window" do
         runs.each do |name, run|
           visit "/runs/#{run.id}/floor"
           expect(page).to have_button("Continue")
-          expect { [name, page.execute_script(OUTSIDE)] }.to eventually_be([name, []])
+          expect { [name, page.execute_script(outside)] }.to eventually_be([name, []])
         end
       end
     end
