@@ -38,7 +38,7 @@ module Sparrow
 
       # The name of a block in which nothing else announces it.
       def self.opening(line)
-        Wish.new("block", (1..3).map { |after| Speech.way(line.start_s + after, line.block.name) }, nil, line.block.id)
+        Wish.new("block", Speech.ways((line.start_s + 1)..(line.start_s + 3), line.block.name), nil, line.block.id)
       end
 
       def self.finish(timeline)

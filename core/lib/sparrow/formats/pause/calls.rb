@@ -23,7 +23,7 @@ module Sparrow
 
         def wish(kind, text, after_s)
           from_s = @line.start_s + after_s
-          ways = (from_s..(from_s + SPAN_S)).map { |second| Plan::Cues::Speech.way(second, text) }.select { |way| way.at_s + way.says_s <= @line.end_s }
+          ways = Plan::Cues::Speech.ways(from_s..(from_s + SPAN_S), text).select { |way| way.at_s + way.says_s <= @line.end_s }
           Plan::Cues::Wish.new(kind, ways.empty? ? [Plan::Cues::Speech.way(from_s, text)] : ways, nil, @line.block.id)
         end
       end

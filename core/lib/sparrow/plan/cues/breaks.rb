@@ -13,7 +13,7 @@ module Sparrow
           stretches = line.windows.any? ? line.windows : (line.gates || [])
           stretches.each_cons(2).filter_map do |held, following|
             next if following.round == held.round || following.start_s - held.end_s < FROM_S || held.end_s >= line.end_s
-            Wish.new("drink", (1..8).map { |after| Speech.way(held.end_s + after, Sparrow.say("plan.drink")) }, nil, line.block.id, held.station&.id, held.round)
+            Wish.new("drink", Speech.ways((held.end_s + 1)..(held.end_s + 8), Sparrow.say("plan.drink")), nil, line.block.id, held.station&.id, held.round)
           end
         end
       end

@@ -20,7 +20,9 @@ module Sparrow
         # @return [Array<Cue>] in order of time
         def call(wishes)
           @exact = wishes.select { |wish| exact?(wish) }.map(&:at_s).sort
-          placed = wishes.each_with_index.sort_by { |wish, index| [WEIGHTS.fetch(wish.kind), wish.at_s, index] }.filter_map { |wish, _| place(wish) }
+          # By weight, then by time, then as they came.
+          ordered = wishes.each_with_index.sort_by { |wish, index| (WEIGHTS.fetch(wish.kind) * @taken.size + wish.at_s) * wishes.size + index }
+          placed = ordered.filter_map { |wish, _| place(wish) }
           placed.sort_by(&:at_s).each(&:freeze)
         end
 

@@ -35,7 +35,7 @@ module Sparrow
 
         def remind(window, lane, kind:, text:)
           from_s = window.start_s + (window.seconds * AT.fetch(kind) / 16)
-          ways = (from_s...(from_s + SPAN_S)).map { |second| Speech.way(second, text) }.select { |way| at_work?(lane, way) }
+          ways = Speech.ways(from_s...(from_s + SPAN_S), text).select { |way| at_work?(lane, way) }
           Wish.new(kind, ways, [lane], window.block.id, window.station.id, window.round) if ways.any?
         end
 

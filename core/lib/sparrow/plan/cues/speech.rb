@@ -7,16 +7,24 @@ module Sparrow
       module Speech
         # Two and a half words a second, and a second at least.
         WORDS_A_SECOND = 2.5
-        WORD = /[\p{L}\p{N}][\p{L}\p{N}'’.:-]*/
 
         # @return [Integer] seconds
         def self.seconds(text)
-          [(text.scan(WORD).size / WORDS_A_SECOND).ceil, 1].max
+          said = text.to_s
+          # A stroke between two versions is not spoken.
+          [((said.count(" ") + 1 - said.count("/")) / WORDS_A_SECOND).ceil, 1].max
         end
 
         # @return [Way]
         def self.way(at_s, text)
           Way.new(at_s, text, seconds(text))
+        end
+
+        # @param instants [Enumerable<Integer>] the best first
+        # @return [Array<Way>] the same words at each of them
+        def self.ways(instants, text)
+          says_s = seconds(text)
+          instants.map { |at_s| Way.new(at_s, text, says_s) }
         end
       end
     end

@@ -70,7 +70,7 @@ module Sparrow
         def halfway(window)
           return if window.seconds < HALFWAY_FROM_S || switched(window).any? || window.part != "whole"
           at_s = window.start_s + (window.seconds / 2)
-          wish(window, "halfway", [at_s, at_s + 1].map { |second| Speech.way(second, Sparrow.say("plan.halfway")) })
+          wish(window, "halfway", Speech.ways([at_s, at_s + 1], Sparrow.say("plan.halfway")))
         end
 
         def ten_seconds(window)
