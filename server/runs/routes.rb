@@ -69,7 +69,7 @@ module Server
           stored = run(id)
           Sparrow::Refused.where(Sparrow::Running::Event.problems(input))
           stored.happened(input, by: instructor)
-          render_json({"id" => stored.id, "state" => stored.state, "events" => stored.events.reload.map(&:to_h)}, status: 201)
+          render_json({"id" => stored.id, "state" => stored.state, "events" => stored.events.map(&:to_h)}, status: 201)
         end
 
         app.delete("/api/runs/:id") do |id|

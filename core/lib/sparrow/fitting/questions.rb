@@ -46,8 +46,7 @@ module Sparrow
       def instead_of
         own = @cell.standard
         return if own_ladder? || own.variation.nil?
-        barred = @assignment.barred(@index, own)
-        barred ? Sparrow.say("fitting.not_this_version", version: own.variation.name, why: barred) : would_leave(own)
+        against(own) || would_leave(own)
       end
 
       # A little more of the same version.
@@ -73,8 +72,8 @@ module Sparrow
       def harder
         return unless own_ladder?
         above = neighbour(true) or return Sparrow.say("fitting.no_harder_version")
-        barred = @assignment.barred(@index, above)
-        return Sparrow.say("fitting.not_this_version", version: above.variation.name, why: barred) if barred
+        against = against(above)
+        return against if against
         best = highest.best(@index, above)
         best ? Sparrow.say("fitting.would_hold_too", version: above.variation.name, number: in_unit(best.number, best)) : would_leave(above)
       end
@@ -89,9 +88,13 @@ module Sparrow
       def easier
         return unless own_ladder?
         below = neighbour(false) or return Sparrow.say("fitting.no_easier_version")
-        barred = @assignment.barred(@index, below)
-        return Sparrow.say("fitting.not_this_version", version: below.variation.name, why: barred) if barred
-        would_leave(below)
+        against(below) || would_leave(below)
+      end
+
+      # @return [String, nil] why a version may not be given here
+      def against(option)
+        barred = @assignment.barred(@index, option)
+        Sparrow.say("fitting.not_this_version", version: option.variation.name, why: barred) if barred
       end
 
       def own_ladder?

@@ -114,14 +114,12 @@ module Sparrow
 
       # @return [Hash{String => Integer}] what is in use at one time, at most
       def at_once
-        @at_once ||= together.flat_map { |line| line.block.stations.map { |station| @people.flat_map { |one| equipment(one, line, station) }.tally } }
-          .reduce({}) { |most, now| most.merge(now) { |_, one, other| [one, other].max } }.except(*Plan::Kit::SHARED)
+        @at_once ||= at_most(together.flat_map { |line| line.block.stations.map { |station| @people.flat_map { |one| equipment(one, line, station) } } })
       end
 
       # @return [Array<String>] what one person uses, as often as at one time; walls are not counted
       def used_by(assignment)
-        together.flat_map { |line| line.block.stations.map { |station| equipment(assignment, line, station).tally } }
-          .reduce({}) { |most, now| most.merge(now) { |_, one, other| [one, other].max } }.except(*Plan::Kit::SHARED).sort.flat_map { |piece, count| [piece] * count }
+        pieces(at_most(together.flat_map { |line| line.block.stations.map { |station| equipment(assignment, line, station) } }))
       end
 
       # For a stretch anybody finds a wall.
@@ -140,8 +138,18 @@ module Sparrow
 
       # @return [Array<String>]
       def most(line, station)
-        groups(line).values.map { |people| people.flat_map { |one| equipment(one, line, station) }.tally }
-          .reduce({}) { |most, now| most.merge(now) { |_, one, other| [one, other].max } }.except(*Plan::Kit::SHARED).sort.flat_map { |piece, count| [piece] * count }
+        pieces(at_most(groups(line).values.map { |people| people.flat_map { |one| equipment(one, line, station) } }))
+      end
+
+      # @param moments [Array<Array<String>>] the pieces in use at each
+      # @return [Hash{String => Integer}] of each piece the most at one of them; walls are not counted
+      def at_most(moments)
+        moments.map(&:tally).reduce({}) { |most, now| most.merge(now) { |_, one, other| [one, other].max } }.except(*Plan::Kit::SHARED)
+      end
+
+      # @return [Array<String>] each piece as often as it is counted, by name
+      def pieces(counts)
+        counts.sort.flat_map { |piece, count| [piece] * count }
       end
 
       def placed

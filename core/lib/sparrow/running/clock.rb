@@ -53,11 +53,6 @@ module Sparrow
         [*@passages, passage(second(now_ms))].compact
       end
 
-      # @return [Hash{String => Object}] as the Floor reads it: instants in milliseconds
-      def to_h
-        {"anchor_ms" => @anchor_ms&.round, "paused_at_ms" => @paused_at_ms, "additions" => @additions, "finished" => ended?}.compact
-      end
-
       private
 
       def started(event)

@@ -24,13 +24,6 @@ module Sparrow
         (@rounds[level] ||= rounds(level))[[block_id, station_id]]
       end
 
-      # @return [Boolean] whether all of the plan was passed
-      def whole?
-        @timeline.blocks.all? do |line|
-          line.visits.all? { |level, visits| visits.all? { |visit| done?(visit) || round(line.block.id, visit.station.id, level) } }
-        end
-      end
-
       # @return [Integer] whole seconds of the plan that passed
       def seconds
         @passed.sum { |from, to| to - from }.round
