@@ -1,39 +1,12 @@
 # frozen_string_literal: true
 
-require_relative "../support/random_circuits"
+require_relative "../support/random_classes"
 
 # Whatever the plan: calls are made at their second, none inside another, and to whom they concern.
 RSpec.describe "The calls of any plan" do
+  include RandomClasses
+
   let(:random) { Random.new(20_261_128) }
-
-  def random_station(index, rotating:)
-    stops = Array.new(3) { (random.rand < 0.5) ? nil : random.rand(12..70) }
-    levels = Sparrow::Level::ALL.zip(stops).to_h { |level, stop| [level, {"work_s" => stop}.compact] }
-    movement, sides = [["squat", nil], ["push_up", nil], ["side_plank", "split"], ["side_plank", rotating ? "both" : "each"]].sample(random: random)
-    station("s#{index}", movement: movement, levels: levels, **{work_s: random.rand(12..60), rest_s: [nil, 0, random.rand(0..30)].sample(random: random), sides: sides}.compact)
-  end
-
-  def random_timed(id)
-    rotating = random.rand < 0.35
-    stations = Array.new(random.rand(1..4)) { |index| random_station(index, rotating: rotating) }
-    keys = {id: id, work_s: random.rand(15..60), rest_s: random.rand(0..25), rounds: random.rand(1..3), get_ready_s: [0, 10].sample(random: random), switch_s: random.rand(0..3)}
-    keys[:flow] = "rotate" if rotating
-    keys[:rounds_by_level] = {"beginner" => 1} if !rotating && random.rand < 0.3
-    intervals(stations, **keys)
-  end
-
-  def random_other(id)
-    cells = [station("a", movement: "squat"), station("b", movement: "plank")]
-    [{"format" => "rounds", "rounds" => 2, "gate" => %w[round station free].sample(random: random)}, {"format" => "amrap", "cap_s" => random.rand(40..400)},
-      {"format" => "every_minute", "rounds" => 2}, {"format" => "partner", "rounds" => 1, "work_s" => random.rand(15..40)}, {"format" => "chipper"}]
-      .sample(random: random).merge("id" => id, "role" => "main", "stations" => cells)
-  end
-
-  def random_class
-    blocks = Array.new(random.rand(1..4)) { |index| (random.rand < 0.7) ? random_timed("b#{index}") : random_other("b#{index}") }
-    blocks.insert(random.rand(0..blocks.size), pause(random.rand(20..90))) if random.rand < 0.3
-    timeline_of(*blocks)
-  end
 
   def each_class(count)
     Thoroughness.of(count).times do

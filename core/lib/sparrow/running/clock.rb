@@ -23,8 +23,7 @@ module Sparrow
         @additions = []
         @held = []
         @passages = []
-        taken_back = events.select { |event| event.kind == "taken_back" }.map(&:of)
-        events.uniq(&:id).reject { |event| taken_back.include?(event.id) }.sort_by(&:order).each { |event| send(event.kind, event) }
+        Event.standing(events).each { |event| send(event.kind, event) if Event::OF_THE_CLOCK.include?(event.kind) }
       end
 
       # @param now_ms [Integer]
@@ -110,9 +109,6 @@ module Sparrow
         return if !started? || ended?
         stand(event.at_ms) if running?
         @ended_at_ms = event.at_ms
-      end
-
-      def taken_back(_event)
       end
 
       def running?
