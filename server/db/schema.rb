@@ -10,7 +10,7 @@
 #
 # It's strongly recommended that you check this file into your version control system.
 
-ActiveRecord::Schema[7.2].define(version: 2026_11_28_000016) do
+ActiveRecord::Schema[7.2].define(version: 2026_11_28_000017) do
   # These are extensions that must be enabled in order to support this database
   enable_extension "plpgsql"
 
@@ -290,7 +290,9 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_28_000016) do
     t.bigint "device_ms", null: false
     t.jsonb "data", default: {}, null: false
     t.datetime "created_at", null: false
+    t.uuid "person_id"
     t.index ["instructor_id"], name: "index_run_events_on_instructor_id"
+    t.index ["person_id"], name: "index_run_events_on_person_id"
     t.index ["run_id", "event_id"], name: "index_run_events_on_run_id_and_event_id", unique: true
     t.index ["run_id"], name: "index_run_events_on_run_id"
     t.index ["studio_id"], name: "index_run_events_on_studio_id"
@@ -371,27 +373,6 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_28_000016) do
     t.text "going_up", default: "offered", null: false
   end
 
-  create_table "ticks", id: :uuid, default: -> { "gen_random_uuid()" }, force: :cascade do |t|
-    t.uuid "studio_id", null: false
-    t.uuid "run_id", null: false
-    t.uuid "person_id"
-    t.text "client_key", null: false
-    t.text "block", null: false
-    t.text "station"
-    t.text "lane", null: false
-    t.integer "amount", null: false
-    t.datetime "at", null: false
-    t.datetime "undone_at"
-    t.text "level"
-    t.index ["person_id"], name: "index_ticks_on_person_id"
-    t.index ["run_id", "client_key"], name: "index_ticks_on_run_id_and_client_key", unique: true
-    t.index ["run_id"], name: "index_ticks_on_run_id"
-    t.index ["studio_id"], name: "index_ticks_on_studio_id"
-    t.check_constraint "amount >= 1 AND amount <= 1000", name: "ticks_amount"
-    t.check_constraint "lane = ANY (ARRAY['beginner'::text, 'intermediate'::text, 'advanced'::text])", name: "ticks_lane"
-    t.check_constraint "level = ANY (ARRAY['beginner'::text, 'intermediate'::text, 'advanced'::text])", name: "ticks_level"
-  end
-
   create_table "workout_revisions", id: :uuid, default: -> { "gen_random_uuid()" }, force: :cascade do |t|
     t.uuid "studio_id", null: false
     t.uuid "workout_id", null: false
@@ -453,6 +434,7 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_28_000016) do
   add_foreign_key "roster_entries", "people", on_delete: :cascade
   add_foreign_key "roster_entries", "studios"
   add_foreign_key "run_events", "instructors", on_delete: :nullify
+  add_foreign_key "run_events", "people", on_delete: :cascade
   add_foreign_key "run_events", "runs", on_delete: :cascade
   add_foreign_key "run_events", "studios"
   add_foreign_key "runs", "group_classes", on_delete: :nullify
@@ -461,9 +443,6 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_28_000016) do
   add_foreign_key "runs", "workouts", on_delete: :nullify
   add_foreign_key "sign_ins", "instructors", on_delete: :cascade
   add_foreign_key "studio_movements", "studios"
-  add_foreign_key "ticks", "people"
-  add_foreign_key "ticks", "runs", on_delete: :cascade
-  add_foreign_key "ticks", "studios"
   add_foreign_key "workout_revisions", "instructors"
   add_foreign_key "workout_revisions", "studios"
   add_foreign_key "workout_revisions", "workouts", on_delete: :cascade

@@ -191,7 +191,6 @@ module Server
       register Fit::Routes
       register Cards::Routes
       register Runs::Routes
-      register Runs::TickRoutes
       register Events::Routes
       register Pages::Routes
 

@@ -53,7 +53,7 @@ module Server
       # Everything about them, gone: what only counts stays, without a name.
       def erase
         transaction do
-          Tick.where(studio_id: studio_id, person_id: id).delete_all
+          RunEvent.where(studio_id: studio_id, person_id: id).delete_all
           Attendance.where(studio_id: studio_id, person_id: id).delete_all
           destroy!
         end

@@ -15,7 +15,6 @@ module Server
       belongs_to :group_class, class_name: "Server::Records::GroupClass", optional: true
       has_many :attendances, class_name: "Server::Records::Attendance"
       has_many :events, -> { order(:at_ms, :event_id) }, class_name: "Server::Records::RunEvent"
-      has_many :ticks, class_name: "Server::Records::Tick"
       has_many :log_revisions, class_name: "Server::Records::LogRevision"
       scope :kept, -> { where(deleted_at: nil) }
       scope :newest_first, -> { order(Arel.sql("coalesce(started_at, created_at) DESC")) }
@@ -59,18 +58,30 @@ module Server
       # What a device saw happen. The same event is kept once, however often it is sent.
       # @param held [Hash] as in Running::Event::FORM
       # @param by [Instructor, nil]
-      def happened(held, by:)
+      def happened(held, by:, person: nil)
         at_ms = Runs::DeviceTime.corrected(held["at_ms"], ahead_ms: held.fetch("server_ahead_ms", 0))
         with_lock do
-          events.create_with(studio_id: studio_id, instructor: by, kind: held["kind"], at_ms: at_ms, device_ms: held["at_ms"], created_at: Time.now.utc,
-            data: held.slice("at_s", "add_s", "of").compact).find_or_create_by!(event_id: held["id"])
+          events.create_with(studio_id: studio_id, instructor: by, person: person, kind: held["kind"], at_ms: at_ms, device_ms: held["at_ms"], created_at: Time.now.utc,
+            data: held.slice(*Sparrow::Running::Event::DATA).except("person_id").compact).find_or_create_by!(event_id: held["id"])
           note_times
+          @altered = @sheet = nil
         end
+      end
+
+      # @return [Array<Sparrow::Running::Event>]
+      def told
+        events.map(&:to_event)
       end
 
       # @return [Sparrow::Running::Clock]
       def clock
-        Sparrow::Running::Clock.new(events.map(&:to_event))
+        Sparrow::Running::Clock.new(told)
+      end
+
+      # The plan with what was changed of it while it ran.
+      # @return [Sparrow::Running::Altered]
+      def altered
+        @altered ||= Sparrow::Running::Altered.of(document, told, catalogue: studio.catalogue)
       end
 
       # What of the plan was reached; nil where nobody started a clock: then nothing says otherwise than the plan.
@@ -90,12 +101,12 @@ module Server
 
       # @return [Sparrow::Logging::Sheet]
       def sheet
-        @sheet ||= Sparrow::Logging::Sheet.new(Sparrow::Plan.stored(document, catalogue: studio.catalogue), catalogue: studio.catalogue)
+        @sheet ||= Sparrow::Logging::Sheet.new(timeline.workout, catalogue: studio.catalogue)
       end
 
       # @return [Sparrow::Plan::Timeline]
       def timeline
-        Sparrow::Plan::Timeline.compile(Sparrow::Plan.stored(document, catalogue: studio.catalogue))
+        altered.timeline
       end
 
       # What each person was given: as it was when the log was first written, else
@@ -120,15 +131,15 @@ module Server
       # Reps that were tapped for one person at one station.
       # @return [Hash{String => Hash{Array(String, String) => Integer}}] by person
       def counted
-        sums = ticks.standing.where.not(person_id: nil).where.not(station: nil).group(:person_id, :block, :station).sum(:amount)
-        sums.each_with_object({}) { |((person, block, station), amount), found| (found[person] ||= {})[[block, station]] = amount }
+        Sparrow::Running::Taps.new(told).reps_of_people
       end
 
       private
 
       # When it began and ended, for lists.
       def note_times
-        held = Sparrow::Running::Clock.new(events.reload.map(&:to_event))
+        events.reset
+        held = clock
         at = ->(instant) { instant && Time.at(0, instant, :millisecond).utc }
         update!(started_at: at.call(held.started_at_ms) || started_at, finished_at: at.call(held.ended_at_ms) || (logged_at && finished_at))
       end

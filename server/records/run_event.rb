@@ -9,6 +9,7 @@ module Server
 
       belongs_to :run, class_name: "Server::Records::Run"
       belongs_to :instructor, class_name: "Server::Records::Instructor", optional: true
+      belongs_to :person, class_name: "Server::Records::Person", optional: true
 
       # @return [Sparrow::Running::Event]
       def to_event
@@ -17,7 +18,7 @@ module Server
 
       # @return [Hash] as it is sent
       def to_h
-        {"id" => event_id, "kind" => kind, "at_ms" => at_ms, **data}
+        {"id" => event_id, "kind" => kind, "at_ms" => at_ms, **data, **(person_id ? {"person_id" => person_id} : {})}
       end
     end
   end

@@ -8,6 +8,8 @@ module Server
       OPEN = S::Record.new({"workout_id" => S::Text.new(length: 1..64), "client_key" => S::Text.new(length: 8..64)},
         required: %w[workout_id client_key])
 
+      ASKED = S::Record.new({"at_s" => S::Decimal.new(0..100_000), "by_s" => S::Decimal.new(0..100_000)}, required: %w[at_s])
+
       # What these routes look up.
       module Helpers
         def run(id)
@@ -30,6 +32,30 @@ module Server
           return attendances.map { |attendance| attendance.merge("pain" => nil, "note" => nil) } if helper?
           Records::AuditEvent.note_reading(instructor, "log_read", run) if run.log_note.present? || attendances.any? { |attendance| attendance["pain"] || attendance["note"].present? }
           attendances
+        end
+
+        def events_view(run)
+          {"id" => run.id, "state" => run.state, "events" => run.events.map(&:to_h)}
+        end
+
+        # @raise [Sparrow::Refused] where an event names a block, a station or somebody that is not there
+        def event_place(run, input)
+          blocks = [run.document, run.altered.document].flat_map { |document| document["blocks"] }.select { |block| block["id"] == input["block"] }
+          person = input["person_id"] && studio.people.where("id::text = ?", input["person_id"]).first
+          problems = [(["/block", Sparrow.say("server.runs.is_not_a_block_of_this")] if input["block"] && blocks.empty?),
+            (["/station", Sparrow.say("server.runs.is_not_a_station_of_that")] if input["station"] && blocks.none? { |block| block.fetch("stations", []).any? { |station| station["id"] == input["station"] } }),
+            (["/person_id", Sparrow.say("server.runs.is_nobody_of_this_studio")] if input["person_id"] && person.nil?)].compact
+          Sparrow::Refused.where(problems.map { |pointer, message| Sparrow::Problem.new(pointer: pointer, message: message) })
+          person
+        end
+
+        def offer_line(offer)
+          {"changes" => offer.changes, "label" => offer.label, "total_s" => offer.total_s, "group" => offer.group}
+        end
+
+        # Numbers of the query as numbers.
+        def query_of(*keys)
+          keys.filter_map { |key| [key, Float(params[key], exception: false) || params[key]] if params[key] }.to_h
         end
 
         def log_revision(run, number)
@@ -63,13 +89,25 @@ module Server
 
         app.get("/api/runs/:id", access: :helper) { |id| render_json(run_view(run(id), Runs::View)) }
 
-        # The clock as the Floor tells it; an older telling does not undo a newer one.
-        # Appended, whatever it is: which clock follows from all of them is worked out when it is asked.
+        app.get("/api/runs/:id/events", access: :helper) { |id| render_json(events_view(run(id))) }
+
+        # Appended, whatever it is: what follows from all of them is worked out when it is asked. A change of the plan is
+        # taken only where the plan allows it.
         app.post("/api/runs/:id/events", takes: Sparrow::Running::Event::FORM, access: :helper) do |id|
           stored = run(id)
           Sparrow::Refused.where(Sparrow::Running::Event.problems(input))
-          stored.happened(input, by: instructor)
-          render_json({"id" => stored.id, "state" => stored.state, "events" => stored.events.map(&:to_h)}, status: 201)
+          person = event_place(stored, input)
+          stored.altered.and(input["changes"], input["at_s"], catalogue: studio.catalogue) if input["kind"] == "changed"
+          stored.happened(input, by: instructor, person: person)
+          render_json(events_view(stored), status: 201)
+        end
+
+        # What may be changed from a second on, each with the end it brings; with by_s what keeps that end.
+        app.get("/api/runs/:id/changes", heavy: true) do |id|
+          stored = run(id)
+          asked = S.read(ASKED, query_of("at_s", "by_s"))
+          offers = Sparrow::Running::Offers.new(stored.altered, asked["at_s"], catalogue: studio.catalogue)
+          render_json({"total_s" => stored.timeline.total_s, "offers" => offers.singles.map { |offer| offer_line(offer) }, "ways" => asked["by_s"] ? offers.ways(asked["by_s"]).map { |offer| offer_line(offer) } : []})
         end
 
         app.delete("/api/runs/:id") do |id|

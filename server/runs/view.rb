@@ -6,8 +6,8 @@ module Server
     # timeline and calls, and what has happened, in the server's time.
     class View < Line
       def to_h
-        super.merge("document" => @run.document, "events" => @run.events.map(&:to_h), "log_version" => @run.log_version, "now_ms" => Runs::DeviceTime.now_ms,
-          "preview" => Sparrow::Preview.new(@run.document, catalogue: @run.studio.catalogue).to_h)
+        super.merge("document" => @run.altered.document, "changed_from_s" => @run.altered.from_s, "events" => @run.events.map(&:to_h), "log_version" => @run.log_version, "now_ms" => Runs::DeviceTime.now_ms,
+          "preview" => Sparrow::Preview.of(@run.timeline, catalogue: @run.studio.catalogue).to_h)
       end
     end
   end

@@ -111,7 +111,7 @@ RSpec.describe Server::Events do
   end
 
   {
-    ["POST", "/api/people"] => ["people", nil], ["PUT", "/api/classes/c1/roster/p1"] => %w[classes c1], ["DELETE", "/api/runs/r1/ticks/k"] => %w[runs r1],
+    ["POST", "/api/people"] => ["people", nil], ["PUT", "/api/classes/c1/roster/p1"] => %w[classes c1], ["POST", "/api/runs/r1/events"] => %w[runs r1],
     ["PUT", "/api/house"] => ["house", nil], ["GET", "/api/people"] => nil, ["POST", "/api/preview"] => nil, ["POST", "/api/house/touches"] => nil,
     ["POST", "/api/session"] => nil, ["POST", "/api/peoples"] => nil
   }.each do |(verb, path), change|

@@ -26,7 +26,7 @@ RSpec.describe "A fuzz over every route" do
     own = send_json(:post, "/api/movements", {"copy_of" => "squat"})
     @ids = {"version" => "squat.parallel", "workouts" => workout["id"], "people" => person.id, "classes" => held["id"], "runs" => run["id"], "places" => place.id, "movements" => own["id"], "benchmarks" => SecureRandom.uuid,
             "team" => studio.instructors.first.id, "invitations" => SecureRandom.uuid, "sign-ins" => SecureRandom.uuid, "person" => person.id, "block" => "main", "station" => "s1", "number" => "1",
-            "key" => "fuzz-tick", "token" => "x", "name" => "index.js", "password-links" => "x", "cards" => "x"}
+            "token" => "x", "name" => "index.js", "password-links" => "x", "cards" => "x"}
     document = workout["document"]
     @bodies = {
       "POST /api/session" => {"email" => "x@example.test", "password" => "x"}, "POST /api/preview" => {"workout" => document, "calls" => true}, "POST /api/workouts" => {"document" => document},
@@ -39,9 +39,8 @@ RSpec.describe "A fuzz over every route" do
       "PUT /api/classes/:id" => {"lock_version" => 1, "starts_at" => "2026-12-02T18:30:00Z", "kit" => {"chair" => 2}}, "PUT /api/classes/:id/roster" => {"add" => [person.id]},
       "PUT /api/classes/:id/roster/:person" => {"present" => true, "sore" => ["knee"]}, "POST /api/classes/:id/newcomers" => {"name" => "New", "level" => "beginner"}, "POST /api/classes/:id/run" => {"client_key" => "12345678"},
       "PUT /api/classes/:id/fit/:person/:block/:station" => {"variation" => "push_up.floor", "number" => 5, "version" => 0}, "POST /api/classes/:id/needs" => {"take" => [{"block" => "main", "station" => "s1", "level" => "beginner", "variation" => "push_up.knees", "number" => 8}], "lock_version" => 1},
-      "POST /api/runs" => {"workout_id" => workout["id"], "client_key" => "12345678"}, "POST /api/runs/:id/events" => {"id" => "6a1a2a52-3f47-4c4c-8f0c-0b2c9a3f6a11", "kind" => "moved", "at_ms" => 1_790_000_000_000, "at_s" => 3, "server_ahead_ms" => 0},
+      "POST /api/runs" => {"workout_id" => workout["id"], "client_key" => "12345678"}, "POST /api/runs/:id/events" => {"id" => "6a1a2a52-3f47-4c4c-8f0c-0b2c9a3f6a11", "kind" => "changed", "at_ms" => 1_790_000_000_000, "at_s" => 3, "server_ahead_ms" => 0, "changes" => [{"kind" => "shorter", "what" => "rest", "by_s" => 5}]},
       "PUT /api/runs/:id/log" => {"submission_id" => "12345678", "log_version" => 0, "attendances" => [{"person_id" => person.id, "present" => true, "effort" => 5, "exceptions" => [{"block" => "main", "station" => "s1", "reps" => 3}]}]},
-      "POST /api/runs/:id/ticks" => {"client_key" => "12345678", "block" => "main", "level" => "beginner", "amount" => 1},
       "POST /api/planning/targets" => {"workout" => document, "block" => "main", "station" => "s1", "choose" => "numbers"}, "POST /api/planning/slot" => {"workout" => document, "minutes" => 30},
       "POST /api/planning/suggestion" => {"workout" => document, "kind" => "warm_up", "minutes" => 5}, "POST /api/planning/format" => {"block" => block, "format" => "rounds"},
       "PUT /api/house" => {"house" => {"reserve" => 3, "shares" => {"beginner" => 50}}, "bring" => [workout["id"]], "version" => 1}, "POST /api/house/touches" => {"house" => {"reserve" => 3}},

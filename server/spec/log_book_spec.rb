@@ -66,11 +66,12 @@ RSpec.describe Server::Runs::LogBook do
     end
 
     it "takes what was tapped for one person, summed, and nothing that was undone or tapped for a level" do
-      tap = ->(key, amount, **rest) { run.ticks.create!(studio_id: studio.id, client_key: key, block: "main", station: "p", level: "beginner", amount: amount, at: Time.now.utc, person: person, **rest) }
-      tap.call("tap-1", 10)
-      tap.call("tap-2", 5)
-      tap.call("tap-3", 50, undone_at: Time.now.utc)
-      tap.call("tap-4", 90, person: nil)
+      happens = ->(kind, by: person, **rest) { SecureRandom.uuid.tap { |id| run.happened({"id" => id, "kind" => kind, "at_ms" => 1, **rest.transform_keys(&:to_s)}, by: nil, person: by) } }
+      tap = ->(amount, **rest) { happens.call("tapped", block: "main", station: "p", level: "beginner", amount: amount, **rest) }
+      tap.call(10)
+      tap.call(5)
+      happens.call("taken_back", of: tap.call(50))
+      tap.call(90, by: nil)
       expect(Server::Runs::LogSheet.new(run).to_h["people"].first["counted"]).to eq([{"block" => "main", "station" => "p", "reps" => 15}])
       write
       expect(results.find_by(station: "p").slice(:reps, :planned, :least).values).to eq([15, false, nil])

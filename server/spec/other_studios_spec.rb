@@ -15,13 +15,12 @@ RSpec.describe "Another studio's things" do
       held = send_json(:post, "/api/classes", {"workout_id" => workout["id"], "starts_at" => "2026-12-01T18:30:00Z", "people" => [person.id]})
       run = send_json(:post, "/api/classes/#{held["id"]}/run", {"client_key" => "their-run-key"})
       send_json(:put, "/api/runs/#{run["id"]}/log", {"submission_id" => SecureRandom.uuid, "log_version" => 0, "attendances" => [{"person_id" => person.id, "present" => true}]})
-      send_json(:post, "/api/runs/#{run["id"]}/ticks", {"client_key" => "their-tick", "block" => "main", "level" => "beginner", "amount" => 1})
       own = send_json(:post, "/api/movements", {"copy_of" => "squat"})
       benchmark = person.benchmarks.create!(studio_id: studio.id, test: "push_ups", variation: "push_up.floor", amount: 9, taken_on: Date.today)
       invitation = studio.invitations.create!(name: "X", email: "x@example.test", role: "helper", expires_at: 1.day.from_now)
       {"workouts" => workout["id"], "people" => person.id, "classes" => held["id"], "runs" => run["id"], "movements" => own["id"], "places" => studio.places.create!(name: "Barn").id,
        "benchmarks" => benchmark.id, "team" => studio.instructors.first.id, "invitations" => invitation.id, "sign-ins" => Server::Records::SignIn.first.id,
-       "person" => person.id, "block" => "main", "station" => "s1", "number" => "1", "key" => "their-tick", "version" => "#{own["id"]}.parallel"}
+       "person" => person.id, "block" => "main", "station" => "s1", "number" => "1", "version" => "#{own["id"]}.parallel"}
     end
   end
 

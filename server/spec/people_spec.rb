@@ -98,11 +98,11 @@ RSpec.describe "People" do
       person = Server::Records::Person.find(tamsin["id"])
       run = Server::Records::Run.open(Server::Records::Workout.find(make_workout["id"]), client_key: "12345678", by: studio.instructors.first)
       run.attendances.create!(studio_id: studio.id, person: person, present: true, level: "beginner", note: "fine", created_at: Time.now.utc)
-      run.ticks.create!(studio_id: studio.id, person: person, client_key: "k", block: "b", level: "beginner", amount: 3, at: Time.now.utc)
+      run.happened({"id" => SecureRandom.uuid, "kind" => "tapped", "at_ms" => 1, "block" => "b", "level" => "beginner", "amount" => 3}, by: nil, person: person)
       exported = send_json(:get, "/api/people/#{person.id}/export")
       expect(exported).to include("health" => {"note" => "asthma spray in the bag"}, "classes" => [include("note" => "fine")], "counted" => [include("amount" => 3)])
       send_json(:delete, "/api/people/#{person.id}")
-      expect([status, Server::Records::Person.count, Server::Records::Attendance.count, Server::Records::Tick.count]).to eq([204, 0, 0, 0])
+      expect([status, Server::Records::Person.count, Server::Records::Attendance.count, Server::Records::RunEvent.count]).to eq([204, 0, 0, 0])
     end
   end
 

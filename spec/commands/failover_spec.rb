@@ -93,8 +93,8 @@ RSpec.describe "A primary with a standby and a pooler" do
     logged = []
     @enough = false
     tapping = crowd(taps.size) do |writer, count|
-      key = "writer-#{writer}-tap-#{count}"
-      taps[writer] << key if until_done(:post, "/api/runs/#{run["id"]}/ticks", {client_key: key, block: block, level: "beginner", amount: 1})["ticks"]
+      key = format("%08d-0000-4000-8000-%012d", writer, count)
+      taps[writer] << key if until_done(:post, "/api/runs/#{run["id"]}/events", {id: key, kind: "tapped", at_ms: 1, block: block, level: "beginner", amount: 1})["events"]
     end
     logging = crowd(1) do |_, count|
       id = "log-number-#{count}"
@@ -111,7 +111,7 @@ RSpec.describe "A primary with a standby and a pooler" do
     @enough = true
     (tapping + logging).each(&:join)
 
-    kept = call(:get, "/api/runs/#{run["id"]}/ticks").last["ticks"].map { |tick| tick["client_key"] }
+    kept = call(:get, "/api/runs/#{run["id"]}/events").last["events"].map { |event| event["id"] }
     expect(taps.values.flatten - kept).to eq([])
     expect(kept.size).to eq(kept.uniq.size)
     revisions = call(:get, "#{log}/revisions").last["revisions"]

@@ -11,12 +11,24 @@ module Sparrow
     # @param kept [Plan::KeptBlocks] where what was made of the same blocks before is found
     # @raise [Refused] where the document is not sound
     def initialize(document, catalogue: Catalogue.house, kept: Plan::KeptBlocks::NONE)
+      show(Plan::Timeline.compile(Plan.read(document, catalogue: catalogue, kept: kept), kept: kept), catalogue: catalogue, kept: kept)
+    end
+
+    # @param timeline [Plan::Timeline] that was laid out already, and may have been changed since
+    # @return [Preview]
+    def self.of(timeline, catalogue: Catalogue.house)
+      allocate.tap { |preview| preview.send(:show, timeline, catalogue: catalogue, kept: Plan::KeptBlocks::NONE) }
+    end
+
+    def show(timeline, catalogue:, kept:)
       @kept = kept
-      @workout = Plan.read(document, catalogue: catalogue, kept: kept)
-      @timeline = Plan::Timeline.compile(@workout, kept: kept)
+      @workout = timeline.workout
+      @timeline = timeline
       @capacity = Capacity::Lanes.new(@timeline, kept: kept)
       @findings = Review.of(@timeline, catalogue: catalogue, capacity: @capacity, kept: kept)
     end
+
+    private :show
 
     attr_reader :workout, :timeline, :findings
 

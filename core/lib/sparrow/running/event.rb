@@ -4,7 +4,8 @@ module Sparrow
   module Running
     # Something that happened while a class ran. +id+ is made by the device; +at_ms+ is milliseconds since 1970. +at_s+ is the second
     # of the class to which the clock was moved, at which it was held or where time was put in, +add_s+ how much; +of+ the id
-    # of the event that is taken back.
+    # of the event that is taken back. Of "changed", "tapped", "late" and "gone" +at_s+ is the second of the plan, time that was put in
+    # left out. "follows" puts somebody into another level.
     class Event < Value.of(:id, :kind, :at_ms, :at_s, :add_s, :of, :changes, :block, :station, :level, :person_id, :amount)
       # +held+ is a pause that the clock makes by itself, where all wait for all; +through+ says that all have done what comes
       # before a second.
