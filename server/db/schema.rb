@@ -10,7 +10,7 @@
 #
 # It's strongly recommended that you check this file into your version control system.
 
-ActiveRecord::Schema[7.2].define(version: 2026_11_28_000017) do
+ActiveRecord::Schema[7.2].define(version: 2026_11_28_000018) do
   # These are extensions that must be enabled in order to support this database
   enable_extension "plpgsql"
 
@@ -110,6 +110,16 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_28_000017) do
     t.index ["studio_id", "starts_at"], name: "index_group_classes_on_studio_id_and_starts_at"
     t.index ["studio_id"], name: "index_group_classes_on_studio_id"
     t.index ["workout_id"], name: "index_group_classes_on_workout_id"
+  end
+
+  create_table "hall_codes", id: :uuid, default: -> { "gen_random_uuid()" }, force: :cascade do |t|
+    t.uuid "studio_id", null: false
+    t.uuid "run_id", null: false
+    t.text "key", null: false
+    t.datetime "until", null: false
+    t.index ["key"], name: "index_hall_codes_on_key", unique: true
+    t.index ["run_id"], name: "index_hall_codes_on_run_id", unique: true
+    t.index ["studio_id"], name: "index_hall_codes_on_studio_id"
   end
 
   create_table "installations", id: :integer, default: nil, force: :cascade do |t|
@@ -417,6 +427,8 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_28_000017) do
   add_foreign_key "group_classes", "places"
   add_foreign_key "group_classes", "studios"
   add_foreign_key "group_classes", "workouts", on_delete: :nullify
+  add_foreign_key "hall_codes", "runs", on_delete: :cascade
+  add_foreign_key "hall_codes", "studios"
   add_foreign_key "instructors", "studios"
   add_foreign_key "invitations", "instructors", column: "invited_by_id", on_delete: :nullify
   add_foreign_key "invitations", "studios"

@@ -26,11 +26,12 @@ module Server
       # @param io [IO] whose answer has begun; from now on it is written to and closed here
       # @param studio_id [String]
       # @param seen [Integer, nil] the last change that the page was told of
+      # @param only [String, nil] the record of which alone it is told
       # @raise [Full]
-      def add(io, studio_id, seen: nil)
+      def add(io, studio_id, seen: nil, only: nil)
         @lock.synchronize do
           raise Full if @streams.size >= MOST
-          stream = Stream.new(io, studio_id, now_s + LASTS_S)
+          stream = Stream.new(io, studio_id, now_s + LASTS_S, only: only)
           @streams << stream
           stream.greet
           catch_up(stream, seen) if seen
@@ -58,7 +59,7 @@ module Server
       # What came meanwhile; where that is not known any more, that everything may have changed.
       def catch_up(stream, seen)
         return stream.tell("reset" => true) if @kept.empty? || @kept.first.fetch("id") > seen
-        @kept.each { |change| stream.tell(change) if change.fetch("id") > seen && change["studio"] == stream.studio_id }
+        @kept.each { |change| stream.tell(change) if change.fetch("id") > seen && stream.about?(change) }
       end
 
       def listen
@@ -97,7 +98,7 @@ module Server
         @lock.synchronize do
           @kept.push(change)
           @kept.shift if @kept.size > KEPT
-          own = @streams.select { |stream| stream.studio_id == change["studio"] }
+          own = @streams.select { |stream| stream.about?(change) }
           own.each { |stream| stream.tell(change) }
           # Somebody's role or place in the team has changed: each page asks again whether it may listen.
           own.each(&:close) if change["kind"] == "team"

@@ -7,16 +7,22 @@ module Server
       # A body that is written by somebody else, later.
       NOTHING = Enumerator.new { nil }
 
-      def self.registered(app)
-        app.get("/api/events", access: :helper) do
-          hijack = env["rack.hijack?"]
-          raise Http::Problems::Error.new(406, Sparrow.say("server.events.no_streams_here"), Sparrow.say("server.events.this_server_cannot_keep_a_page")) unless hijack
-          id = studio.id
+      # What else may keep a page told.
+      module Helpers
+        # @param only [String, nil] the record of which alone the page is told, and not which it is
+        def stream(studio_id, only: nil)
+          raise Http::Problems::Error.new(406, Sparrow.say("server.events.no_streams_here"), Sparrow.say("server.events.this_server_cannot_keep_a_page")) unless env["rack.hijack?"]
           seen = Integer(env["HTTP_LAST_EVENT_ID"].to_s, 10, exception: false)
           headers "content-type" => "text/event-stream", "cache-control" => "no-store", "x-accel-buffering" => "no",
-            "rack.hijack" => ->(io) { Routes.hand_over(io, id, seen) }
+            "rack.hijack" => ->(io) { Routes.hand_over(io, studio_id, seen: seen, only: only) }
           body NOTHING
         end
+      end
+
+      def self.registered(app)
+        app.helpers Helpers
+
+        app.get("/api/events", access: :helper) { stream(studio.id) }
 
         app.after do
           kind, id = Events.change_of(request.request_method, request.path_info)
@@ -26,8 +32,8 @@ module Server
       end
 
       # The web server's thread is free again after this.
-      def self.hand_over(io, studio_id, seen)
-        Events.hub.add(io, studio_id, seen: seen)
+      def self.hand_over(io, studio_id, seen: nil, only: nil)
+        Events.hub.add(io, studio_id, seen: seen, only: only)
       rescue Events::Hub::Full
         io.close
       end

@@ -6,12 +6,20 @@ module Server
     class Stream
       RETRY_MS = 1000
 
-      attr_reader :studio_id, :ends_at
+      attr_reader :ends_at
 
-      def initialize(io, studio_id, ends_at)
+      # @param only [String, nil] the record of which alone it is told
+      def initialize(io, studio_id, ends_at, only: nil)
         @io = io
         @studio_id = studio_id
         @ends_at = ends_at
+        @only = only
+      end
+
+      # @param change [Hash]
+      # @return [Boolean]
+      def about?(change)
+        change["studio"] == @studio_id && (@only.nil? || change["record"] == @only)
       end
 
       def greet

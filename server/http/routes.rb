@@ -186,6 +186,7 @@ module Server
       register People::Routes
       register People::BenchmarkRoutes
       register Places::Routes
+      register Screens::Routes
       register Classes::Routes
       register Classes::RosterRoutes
       register Fit::Routes

@@ -15,6 +15,7 @@ module Server
       belongs_to :group_class, class_name: "Server::Records::GroupClass", optional: true
       has_many :attendances, class_name: "Server::Records::Attendance"
       has_many :events, -> { order(:at_ms, :event_id) }, class_name: "Server::Records::RunEvent"
+      has_one :hall_code, class_name: "Server::Records::HallCode"
       has_many :log_revisions, class_name: "Server::Records::LogRevision"
       scope :kept, -> { where(deleted_at: nil) }
       scope :newest_first, -> { order(Arel.sql("coalesce(started_at, created_at) DESC")) }

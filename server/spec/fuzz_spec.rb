@@ -26,7 +26,7 @@ RSpec.describe "A fuzz over every route" do
     own = send_json(:post, "/api/movements", {"copy_of" => "squat"})
     @ids = {"version" => "squat.parallel", "workouts" => workout["id"], "people" => person.id, "classes" => held["id"], "runs" => run["id"], "places" => place.id, "movements" => own["id"], "benchmarks" => SecureRandom.uuid,
             "team" => studio.instructors.first.id, "invitations" => SecureRandom.uuid, "sign-ins" => SecureRandom.uuid, "person" => person.id, "block" => "main", "station" => "s1", "number" => "1",
-            "token" => "x", "name" => "index.js", "password-links" => "x", "cards" => "x"}
+            "token" => "x", "code" => "x", "name" => "index.js", "password-links" => "x", "cards" => "x"}
     document = workout["document"]
     @bodies = {
       "POST /api/session" => {"email" => "x@example.test", "password" => "x"}, "POST /api/preview" => {"workout" => document, "calls" => true}, "POST /api/workouts" => {"document" => document},

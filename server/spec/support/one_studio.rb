@@ -8,8 +8,8 @@ module OneStudio
   end
   # A studio, named: compared with one, or written with the row.
   ONE = /"?studio_id"? = (\$\d+|')|\AINSERT INTO [^)]*"studio_id"/
-  # Who signs in is looked for before it is known where they belong; studios as a whole are looked after by commands.
-  APART = %w[instructors invitations audit_events].freeze
+  # Who signs in, or has a code, is looked for before it is known where they belong; studios as a whole are looked after by commands.
+  APART = %w[instructors invitations audit_events hall_codes].freeze
   STATEMENTS = Hash.new(0)
 
   def self.listen

@@ -33,6 +33,11 @@ watch(
     :error="run.error.value ?? movements.error.value"
     @retry="(run.refetch(), movements.refetch())"
   >
-    <FloorView v-if="run.data.value && movements.data.value" :run="run.data.value" :movements="movements.data.value" />
+    <FloorView
+      v-if="run.data.value && movements.data.value"
+      :run="run.data.value"
+      :movements="movements.data.value"
+      @replan="run.refetch()"
+    />
   </PageState>
 </template>

@@ -17,6 +17,8 @@ defineEmits<{
   back: []
   skip: []
   add: []
+  change: []
+  screens: []
   end: []
   screen: []
   keys: []
@@ -53,6 +55,7 @@ const plain = { severity: 'secondary', variant: 'outlined' } as const
       />
       <Button icon="pi pi-step-forward" :label="$t('floor.skip')" v-bind="plain" @click="$emit('skip')" />
       <Button :label="$t('floor.added_s_s', { added_s: ADDED_S })" v-bind="plain" @click="$emit('add')" />
+      <Button :label="$t('floor.change')" aria-keyshortcuts="c" v-bind="plain" @click="$emit('change')" />
       <Button :label="$t('floor.end')" v-bind="quiet" @click="$emit('end')" />
     </template>
     <span class="gap" />

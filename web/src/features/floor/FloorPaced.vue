@@ -8,7 +8,7 @@ import { clockText } from '@/lib/clockText'
 import { LEVELS, type Block, type BlockPreview, type Level } from '@/lib/api/types'
 import { nextSet } from './nextSet'
 import type { Moment } from './plan'
-import type { useTicks } from './useTicks'
+import type { Taps } from './useTaps'
 import { useRowsThatFit } from './useRowsThatFit'
 import type { Versions } from './useVersions'
 
@@ -19,7 +19,7 @@ const props = defineProps<{
   preview: BlockPreview
   moment: Moment
   versions: Versions
-  ticks: ReturnType<typeof useTicks>
+  taps: Taps
 }>()
 
 const round = computed(() => props.moment.round ?? 1)
@@ -49,10 +49,10 @@ function target(station: string, level: Level): string {
 }
 
 const rounds = (level: Level) =>
-  props.ticks.sum((tick) => tick.block === props.block.id && tick.level === level && !tick.station && !tick.person_id)
+  props.taps.sum((tap) => tap.block === props.block.id && tap.level === level && !tap.station && !tap.person_id)
 const done = (station: string, level: Level) =>
-  props.ticks.sum(
-    (tick) => tick.block === props.block.id && tick.level === level && tick.station === station && !tick.person_id,
+  props.taps.sum(
+    (tap) => tap.block === props.block.id && tap.level === level && tap.station === station && !tap.person_id,
   )
 const total = (station: string, level: Level) =>
   props.preview.stations.find((held) => held.id === station)?.levels[level].reps_counted ?? 0
@@ -73,14 +73,14 @@ const { fitting } = useRowsThatFit(
 
 /** A tap for a level: a round done, or the next set of its first open total. */
 function tap(level: Level) {
-  if (isTally.value) return props.ticks.add({ block: props.block.id, level: level, amount: 1 })
+  if (isTally.value) return props.taps.add({ block: props.block.id, level: level, amount: 1 })
   if (!isTotal.value) return
   const open = stations.value.find((station) => next(station.id, level) > 0)
-  if (open) props.ticks.add({ block: props.block.id, level: level, station: open.id, amount: next(open.id, level) })
+  if (open) props.taps.add({ block: props.block.id, level: level, station: open.id, amount: next(open.id, level) })
 }
 
 const takeBack = (level: Level) =>
-  props.ticks.undo((tick) => tick.block === props.block.id && tick.level === level && !tick.person_id)
+  props.taps.undo((tap) => tap.block === props.block.id && tap.level === level && !tap.person_id)
 defineExpose({ tap })
 
 function about(level: Level): string {

@@ -5,9 +5,7 @@ import type { Moment } from './plan'
 defineProps<{
   moment: Moment
   state: 'before' | 'running' | 'paused' | 'over'
-  /** Taps that the server has not got yet. */
-  tapsKept: boolean
-  /** The clock that the server has not been told. */
+  /** Something that the server has not been told. */
   untold: boolean
   maySleep: boolean
   left: string
@@ -24,7 +22,6 @@ defineProps<{
     >
     <span class="status small" role="status">
       <template v-if="state === 'paused'">{{ $t('floor.paused') }}</template>
-      <template v-if="tapsKept">{{ ' ' }}{{ $t('floor.taps_kept_here') }}</template>
       <template v-if="untold">{{ ' ' }}{{ $t('floor.kept_here_the_server_does_not') }}</template>
       <template v-if="maySleep">{{ ' ' }}{{ $t('floor.this_browser_may_let_the_screen') }}</template>
     </span>

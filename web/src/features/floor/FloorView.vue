@@ -1,14 +1,13 @@
 <script setup lang="ts">
-import { t } from '@/lib/text'
 import { useEventListener, useFullscreen } from '@vueuse/core'
-import { computed, ref, useTemplateRef } from 'vue'
+import { computed, ref, toRef, useTemplateRef } from 'vue'
 import { useRouter } from 'vue-router'
 import { clockText } from '@/lib/clockText'
 import KeySheet from '@/ui/KeySheet.vue'
 import LaneChart from '@/ui/LaneChart.vue'
-import { controlKey, plainKey, useShortcuts, type Shortcut } from '@/lib/useShortcuts'
 import { LEVELS, type Level, type Movement, type Run } from '@/lib/api/types'
 import { usePreferences } from '@/lib/preferences'
+import ChangeDialog from './ChangeDialog.vue'
 import EndDialog from './EndDialog.vue'
 import FloorGroups from './FloorGroups.vue'
 import FloorPaced from './FloorPaced.vue'
@@ -20,23 +19,30 @@ import FloorLevel from './FloorLevel.vue'
 import { momentAt, stretched } from './plan'
 import { useSound } from './sound'
 import { useCalls } from './useCalls'
-import { ADDED_S, useRunClock } from './useRunClock'
+import { useFloorKeys } from './useFloorKeys'
+import { useRunClock } from './useRunClock'
+import { useRunEvents } from './useRunEvents'
 import { useHeadline } from './useHeadline'
 import { useStayAwake } from './useStayAwake'
 import { useGateHold } from './useGateHold'
-import { useTicks } from './useTicks'
+import { useTaps } from './useTaps'
 import { useVersions } from './useVersions'
 
 // The hall's view: read from ten metres, no names and no limits.
 const props = defineProps<{ run: Run; movements: Movement[] }>()
+const emit = defineEmits<{ replan: [] }>()
 const router = useRouter()
 const preferences = usePreferences()
 const sound = useSound()
-const clock = useRunClock(props.run)
+const run = toRef(props, 'run')
+const feed = useRunEvents(run, () => emit('replan'))
+const clock = useRunClock(run, feed)
 const screen = useFullscreen()
-const versions = useVersions(props.run, props.movements)
+const versions = useVersions(run, toRef(props, 'movements'))
 const keysShown = ref(false)
 const ending = ref(false)
+const changing = ref(false)
+const screens = ref(false)
 
 const { second, plan } = clock
 const state = computed(() => {
@@ -50,13 +56,13 @@ const calls = useCalls(plan, second, running, (cue) => preferences.sound && soun
 const moment = computed(() => momentAt(plan.value, second.value))
 const heldAt = useGateHold(plan, second, running, clock.jumps, clock.holdAt)
 const held = computed(() => heldAt.value !== null && state.value === 'paused')
-const ticks = useTicks(props.run.id)
+const taps = useTaps(feed, () => moment.value.plannedS)
 /** Names are for a screen of the instructor's own: a tab beside this one, or another device. */
 const openMine = () =>
   window.open(router.resolve({ name: 'mine', params: { id: props.run.group_class_id ?? '', run: props.run.id } }).href)
-const countable = props.run.preview.blocks.some((block) => block.tally)
+const countable = computed(() => props.run.preview.blocks.some((block) => block.tally))
 const { blockNow, blockPreview, pacedNow, about, resting, heading, nextLine } = useHeadline(
-  props.run,
+  run,
   plan,
   moment,
   held,
@@ -93,47 +99,20 @@ function skip() {
   else clock.skip()
 }
 
-// A presenter's remote sends PageUp, PageDown and B.
-const shortcuts: Shortcut[] = [
-  { keys: 'Space', label: t('floor.start_pause_all_through'), matches: plainKey(' '), run: onSpace },
-  { keys: 'b', label: t('floor.start_pause_continue'), matches: plainKey('b'), run: toggle },
-  {
-    keys: '→',
-    label: t('floor.skip_to_the_next_section'),
-    matches: plainKey('ArrowRight', 'PageDown'),
-    run: skip,
-  },
-  {
-    keys: '←',
-    label: t('floor.back_to_this_sections_start_or'),
-    matches: plainKey('ArrowLeft', 'PageUp'),
-    run: clock.back,
-  },
-  { keys: t('floor.ctrl_z'), label: t('floor.take_back'), matches: controlKey('z'), run: clock.undo },
-  {
-    keys: '+',
-    label: t('floor.add_added_s_seconds_here', { added_s: ADDED_S }),
-    matches: plainKey('+', '='),
-    run: clock.addTime,
-  },
-  {
-    keys: '1 2 3',
-    label: t('floor.a_round_or_the_next_set'),
-    matches: (event) => plainKey('1', '2', '3')(event) && pacedNow.value,
-    run: (event) => paced.value?.tap(LEVELS[Number(event.key) - 1]!),
-  },
-  {
-    keys: 'm',
-    label: t('floor.sound_on_or_off'),
-    matches: plainKey('m'),
-    run: () => (preferences.sound = !preferences.sound),
-  },
-  { keys: 'f', label: t('floor.full_screen'), matches: plainKey('f'), run: () => void screen.toggle() },
-  { keys: 'd', label: t('floor.light_or_dark'), matches: plainKey('d'), run: preferences.toggleTheme },
-  { keys: 'e', label: t('floor.end_the_class_here_2'), matches: plainKey('e'), run: askToEnd },
-  { keys: '?', label: t('floor.these_keys'), matches: plainKey('?'), run: () => (keysShown.value = true) },
-]
-useShortcuts(shortcuts)
+const shortcuts = useFloorKeys(clock, {
+  space: onSpace,
+  toggle,
+  skip,
+  end: askToEnd,
+  change: () => (changing.value = running.value || state.value === 'paused'),
+  screens: () => (screens.value = true),
+  sound: () => (preferences.sound = !preferences.sound),
+  fullScreen: () => void screen.toggle(),
+  theme: preferences.toggleTheme,
+  keys: () => (keysShown.value = true),
+  tap: (level) => paced.value?.tap(level),
+  counts: () => pacedNow.value,
+})
 useEventListener(window, ['pointerdown', 'keydown'], unlock, { passive: true })
 
 function askToEnd() {
@@ -147,8 +126,7 @@ function askToEnd() {
     <FloorStrip
       :moment="moment"
       :state="state"
-      :taps-kept="ticks.away.value"
-      :untold="clock.untold.value"
+      :untold="feed.untold.value"
       :may-sleep="running && !awake"
       :left="leftText"
     />
@@ -172,7 +150,7 @@ function askToEnd() {
         :preview="blockPreview!"
         :moment="moment"
         :versions="versions"
-        :ticks="ticks"
+        :taps="taps"
       />
       <FloorGroups
         v-else-if="blockPreview?.groups"
@@ -210,6 +188,7 @@ function askToEnd() {
       @through="clock.through"
       @skip="skip"
       @add="clock.addTime"
+      @change="changing = true"
       @end="askToEnd"
       @screen="screen.toggle()"
       @keys="keysShown = true"
@@ -218,6 +197,20 @@ function askToEnd() {
       @leave="router.push({ name: 'today' })"
     />
     <KeySheet v-model:visible="keysShown" :shortcuts="shortcuts" />
+    <ChangeDialog
+      v-model:visible="changing"
+      :run-id="run.id"
+      :planned="Object.keys(run.changed_from_s).join()"
+      :planned-s="moment.plannedS"
+      :left-s="plan.totalS - second"
+      :block-id="moment.blockId"
+      :station="moment.station"
+      :versions="versions"
+      :change="feed.change"
+      @minute="clock.addMinute"
+      @skip="skip"
+      @end="askToEnd"
+    />
     <EndDialog v-model:visible="ending" :left="leftText" @end="clock.end" />
   </div>
 </template>

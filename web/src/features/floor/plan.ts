@@ -164,7 +164,8 @@ function partnersTurn(plan: Plan, now: number): Segment | undefined {
   return turn && { ...turn, kind: 'work', start_s: turn.start_s + now - planned }
 }
 
-function plannedSecond(plan: Plan, now: number): number {
+/** The second of the plan as it was made, before anything was added. */
+export function plannedSecond(plan: Plan, now: number): number {
   return plan.additions.reduceRight((second, { at_s: at, add_s: by }) => {
     if (second <= at) return second
     return Math.max(at, second - by)

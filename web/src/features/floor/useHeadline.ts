@@ -5,10 +5,16 @@ import type { Moment, Plan } from './plan'
 import type { Versions } from './useVersions'
 
 /** What the hall reads in large type: the station or the block, and what comes next. */
-export function useHeadline(run: Run, plan: Ref<Plan>, moment: Ref<Moment>, held: Ref<boolean>, versions: Versions) {
+export function useHeadline(
+  run: Readonly<Ref<Run>>,
+  plan: Ref<Plan>,
+  moment: Ref<Moment>,
+  held: Ref<boolean>,
+  versions: Versions,
+) {
   const planBlock = computed(() => plan.value.blocks.find((block) => block.id === moment.value.blockId))
-  const blockNow = computed(() => run.document.blocks.find((block) => block.id === moment.value.blockId))
-  const blockPreview = computed(() => run.preview.blocks.find((block) => block.id === moment.value.blockId))
+  const blockNow = computed(() => run.value.document.blocks.find((block) => block.id === moment.value.blockId))
+  const blockPreview = computed(() => run.value.preview.blocks.find((block) => block.id === moment.value.blockId))
   const pacedNow = computed(() => Boolean(blockPreview.value?.paced && blockNow.value))
   /** Groups stand at different stations, and move on together. */
   const moving = computed(() => blockNow.value?.flow === 'rotate' && Boolean(blockPreview.value?.groups))

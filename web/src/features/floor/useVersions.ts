@@ -1,17 +1,19 @@
-import { computed } from 'vue'
+import { computed, type Ref } from 'vue'
 import { LEVELS, type Level, type Movement, type Run } from '@/lib/api/types'
 import { stationOf } from './plan'
 
 /** What stands at a run's stations, by name: a level's version, its target and what makes it count. */
-export function useVersions(run: Run, movements: Movement[]) {
+export function useVersions(run: Readonly<Ref<Run>>, movements: Readonly<Ref<Movement[]>>) {
   const variations = computed(
     () =>
-      new Map(movements.flatMap((movement) => movement.ladder.map((variation) => [variation.id, variation] as const))),
+      new Map(
+        movements.value.flatMap((movement) => movement.ladder.map((variation) => [variation.id, variation] as const)),
+      ),
   )
   const cells = computed(
     () =>
       new Map(
-        run.preview.blocks.flatMap((block) =>
+        run.value.preview.blocks.flatMap((block) =>
           block.stations.map((station) => [`${block.id}/${station.id}`, station] as const),
         ),
       ),
@@ -22,7 +24,7 @@ export function useVersions(run: Run, movements: Movement[]) {
   }
 
   function version(blockId: string, stationId: string | undefined, level: Level) {
-    const station = stationOf(run, blockId, stationId)
+    const station = stationOf(run.value, blockId, stationId)
     const variation = station && variations.value.get(station.levels[level].variation ?? '')
     return {
       name: variation?.name ?? name(blockId, stationId),

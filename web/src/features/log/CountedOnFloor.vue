@@ -3,28 +3,26 @@ import { readable } from '@/lib/readable'
 import { t } from '@/lib/text'
 import { useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
-import { api, ask } from '@/lib/api/client'
-import type { LogSheet, Tick } from '@/lib/api/types'
+import { fetchRunEvents } from '@/lib/api/runs'
+import { standing } from '@/lib/running/fold'
+import type { LogSheet, RunEvent } from '@/lib/api/types'
 
 // Rounds and reps that were tapped while the run went on: by whom, and how many.
 const props = defineProps<{ runId: string; sheet: LogSheet }>()
-const ticks = useQuery({
-  queryKey: ['runs', props.runId, 'ticks'],
-  queryFn: async () => (await ask(api.GET('/api/runs/{id}/ticks', { params: { path: { id: props.runId } } }))).ticks,
-})
+const events = useQuery({ queryKey: ['runs', props.runId, 'events'], queryFn: () => fetchRunEvents(props.runId) })
 
-const who = (tick: Tick) =>
-  props.sheet.people.find((person) => person.id === tick.person_id)?.name ??
-  t('log.the_level', { level: readable(tick.level) })
-const what = (tick: Tick) =>
-  props.sheet.stations.find((station) => station.block === tick.block && station.station === tick.station)?.name
+const who = (tap: RunEvent) =>
+  props.sheet.people.find((person) => person.id === tap.person_id)?.name ??
+  t('log.the_level', { level: readable(tap.level!) })
+const what = (tap: RunEvent) =>
+  props.sheet.stations.find((station) => station.block === tap.block && station.station === tap.station)?.name
 
 const lines = computed(() => {
   const sums = new Map<string, { name: string; station: string | undefined; amount: number }>()
-  for (const tick of ticks.data.value ?? []) {
-    const key = [tick.block, tick.station, tick.person_id ?? tick.level].join('/')
-    const sum = sums.get(key) ?? { name: who(tick), station: what(tick), amount: 0 }
-    sums.set(key, { ...sum, amount: sum.amount + tick.amount })
+  for (const tap of standing(events.data.value ?? []).filter((event) => event.kind === 'tapped')) {
+    const key = [tap.block, tap.station, tap.person_id ?? tap.level].join('/')
+    const sum = sums.get(key) ?? { name: who(tap), station: what(tap), amount: 0 }
+    sums.set(key, { ...sum, amount: sum.amount + tap.amount! })
   }
   return [...sums.values()]
 })

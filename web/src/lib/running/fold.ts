@@ -27,11 +27,18 @@ export function elapsed(state: ClockState, nowMs: number): number {
 /** By time, then by id: in whatever order they arrived. */
 const inOrder = (one: RunEvent, other: RunEvent) => one.at_ms - other.at_ms || (one.id < other.id ? -1 : 1)
 
+/** Each once, in order of time, without what was taken back. */
+export function standing(events: RunEvent[]): RunEvent[] {
+  const taken = new Set(events.filter((event) => event.kind === 'taken_back').map((event) => event.of))
+  const once = new Map(events.map((event) => [event.id, event]))
+  return [...once.values()].filter((event) => !taken.has(event.id)).sort(inOrder)
+}
+
 export function fold(events: RunEvent[]): ClockState {
   const state: ClockState = { anchorMs: null, pausedAtMs: null, endedAtMs: null, additions: [] }
   const held = new Set<number>()
   const running = () => started(state) && state.pausedAtMs === null && !ended(state)
-  const apply: Record<RunEvent['kind'], (event: RunEvent) => void> = {
+  const apply: Partial<Record<RunEvent['kind'], (event: RunEvent) => void>> = {
     started: (event) => (state.anchorMs ??= event.at_ms),
     paused: (event) => running() && (state.pausedAtMs = event.at_ms),
     resumed(event) {
@@ -64,10 +71,7 @@ export function fold(events: RunEvent[]): ClockState {
       if (running()) state.pausedAtMs = event.at_ms
       state.endedAtMs = event.at_ms
     },
-    taken_back: () => undefined,
   }
-  const taken = new Set(events.filter((event) => event.kind === 'taken_back').map((event) => event.of))
-  const once = new Map(events.map((event) => [event.id, event]))
-  for (const event of [...once.values()].sort(inOrder)) if (!taken.has(event.id)) apply[event.kind](event)
+  for (const event of standing(events)) apply[event.kind]?.(event)
   return state
 }

@@ -25,7 +25,7 @@ module Sparrow
         end
 
         def self.cut(held, keys, by_s)
-          keys.select { |key| held[key] }.reduce(held) { |known, key| known.merge(key => [[held[key] - by_s, LEAST_S.fetch(key)].max, held[key]].min) }
+          keys.select { |key| held[key] }.reduce(held) { |known, key| known.merge(key => (held[key] - by_s).clamp([LEAST_S.fetch(key), held[key]].min, held[key])) }
         end
 
         # A hold stays inside its window.
@@ -38,8 +38,13 @@ module Sparrow
 
         # @return [Sentence]
         def self.words(change, names)
-          return Sparrow.say("running.all_#{change["what"]}_shorter_by", by_s: change["by_s"]) unless change["block"]
-          Sparrow.say("running.#{change["what"]}_shorter_by_in", by_s: change["by_s"], name: names.block(change["block"]))
+          by_s = change["by_s"]
+          name = change["block"] && names.block(change["block"])
+          if change["what"] == "work"
+            name ? Sparrow.say("running.work_shorter_by_in", by_s: by_s, name: name) : Sparrow.say("running.all_work_shorter_by", by_s: by_s)
+          else
+            name ? Sparrow.say("running.rest_shorter_by_in", by_s: by_s, name: name) : Sparrow.say("running.all_rest_shorter_by", by_s: by_s)
+          end
         end
       end
     end
