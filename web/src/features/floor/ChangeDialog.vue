@@ -116,7 +116,7 @@ async function take(offer: PlanOffer) {
       <p data-testid="end">
         {{ $t('floor.as_it_stands_it_ends_at', { at: wall(endMs), left: clockText(leftS) }) }}
       </p>
-      <TextField v-model="until" :label="$t('floor.we_must_be_out_at')" type="time" :hint="wall(endMs)" />
+      <TextField v-model="until" :label="$t('floor.we_must_be_out_at')" type="time" autofocus :hint="wall(endMs)" />
     </div>
 
     <p v-if="query.isError.value" class="warn-text" role="status">{{ $t('floor.the_server_is_away_so') }}</p>
@@ -187,12 +187,13 @@ async function take(offer: PlanOffer) {
 
 <style scoped>
 .groups {
+  margin-top: var(--space-3);
   columns: 20rem;
   column-gap: var(--space-5);
 }
 section {
   break-inside: avoid;
-  margin-top: var(--space-3);
+  margin-bottom: var(--space-3);
 }
 ul {
   list-style: none;

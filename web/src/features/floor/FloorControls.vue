@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { usePreferences } from '@/lib/preferences'
-import { ADDED_S } from './useRunClock'
+import { ADDED_S, type RunState } from './useRunClock'
 
 // The Floor by touch: the same as its keys.
 defineProps<{
-  state: 'before' | 'running' | 'paused' | 'over'
+  state: RunState
   countable: boolean
   people: boolean
   ownPace: boolean
@@ -59,6 +59,7 @@ const plain = { severity: 'secondary', variant: 'outlined' } as const
       <Button :label="$t('floor.end')" v-bind="quiet" @click="$emit('end')" />
     </template>
     <span class="gap" />
+    <Button :label="$t('floor.screens')" aria-keyshortcuts="s" v-bind="quiet" @click="$emit('screens')" />
     <Button v-if="people" :label="$t('floor.who_is_where')" v-bind="quiet" @click="$emit('mine')" />
     <Button v-if="countable" :label="$t('floor.count_by_person')" v-bind="quiet" @click="$emit('count')" />
     <Button

@@ -3,6 +3,7 @@ import { readable } from '@/lib/readable'
 import { t } from '@/lib/text'
 import { computed } from 'vue'
 import LevelMark from '@/ui/LevelMark.vue'
+import TempoBeat from './TempoBeat.vue'
 import FigureOf from '@/ui/figure/FigureOf.vue'
 import { clockText } from '@/lib/clockText'
 import type { Level } from '@/lib/api/types'
@@ -17,6 +18,8 @@ const props = defineProps<{
   figure?: string
   /** As the plan has it, and as the version has it by itself. */
   tempo?: { own?: string; usual?: string }
+  /** What the plan says to this level alone. */
+  note?: string
   lane: Moment['lanes'][Level]
   resting: boolean
 }>()
@@ -54,6 +57,8 @@ const left = computed(() => {
     </p>
     <p class="name">{{ name }}</p>
     <p class="target">{{ target }}</p>
+    <TempoBeat v-if="tempo?.own" :tempo="tempo.own" :since-s="lane.sinceS" :running="lane.kind === 'work'" />
+    <p v-if="note" class="note">{{ note }}</p>
     <FigureOf
       v-if="figure"
       :key="figure"
@@ -64,7 +69,13 @@ const left = computed(() => {
       class="figure"
     />
     <p class="standard">{{ standard }}</p>
-    <p class="ahead">{{ $t('floor.work_ahead_clock_text', { clock_text: clockText(Math.ceil(lane.workLeftS)) }) }}</p>
+    <p class="ahead">
+      {{
+        lane.kind === 'done'
+          ? $t('floor.meanwhile')
+          : $t('floor.work_ahead_clock_text', { clock_text: clockText(Math.ceil(lane.workLeftS)) })
+      }}
+    </p>
   </section>
 </template>
 
@@ -109,6 +120,10 @@ const left = computed(() => {
 .rest .figure,
 .ready .figure {
   max-height: 15vh;
+}
+.note {
+  font-size: max(0.9rem, 2.6vh);
+  line-height: 1.15;
 }
 .standard,
 .ahead {

@@ -6,6 +6,7 @@ import FigureOf from '@/ui/figure/FigureOf.vue'
 import LevelMark from '@/ui/LevelMark.vue'
 import { clockText } from '@/lib/clockText'
 import { LEVELS, type Block, type BlockPreview, type Level } from '@/lib/api/types'
+import FloorTally from './FloorTally.vue'
 import { nextSet } from './nextSet'
 import type { Moment } from './plan'
 import type { Taps } from './useTaps'
@@ -20,6 +21,8 @@ const props = defineProps<{
   moment: Moment
   versions: Versions
   taps: Taps
+  /** Without buttons. */
+  plain?: boolean
 }>()
 
 const round = computed(() => props.moment.round ?? 1)
@@ -71,9 +74,24 @@ const { fitting } = useRowsThatFit(
   computed(() => Math.max(...LEVELS.map((level) => ahead(level).length))),
 )
 
+/** In rounds of reps a tap says that a level is through with the round. */
+const atGates = computed(() => !isTally.value && !isTotal.value)
+const finishedAt = (level: Level) => {
+  const done = props.taps.taps.value.filter(
+    (tap) => tap.block === props.block.id && tap.level === level && !tap.station && !tap.person_id,
+  )
+  return done.length >= round.value ? done.at(round.value - 1)?.at_s : undefined
+}
+/** To the second, from the block's start. */
+function finished(level: Level): string {
+  const at = finishedAt(level)
+  return at == null ? t('floor.round_done') : t('floor.done_at', { at: clockText(at - props.preview.start_s) })
+}
+
 /** A tap for a level: a round done, or the next set of its first open total. */
 function tap(level: Level) {
-  if (isTally.value) return props.taps.add({ block: props.block.id, level: level, amount: 1 })
+  if (isTally.value || (atGates.value && finishedAt(level) == null))
+    return props.taps.add({ block: props.block.id, level: level, amount: 1 })
   if (!isTotal.value) return
   const open = stations.value.find((station) => next(station.id, level) > 0)
   if (open) props.taps.add({ block: props.block.id, level: level, station: open.id, amount: next(open.id, level) })
@@ -93,32 +111,20 @@ function about(level: Level): string {
 
 <template>
   <div class="levels">
-    <section v-for="(level, index) in LEVELS" :key="level" class="level" :class="level" :aria-label="readable(level)">
+    <section v-for="level in LEVELS" :key="level" class="level" :class="level" :aria-label="readable(level)">
       <p class="mark">
         <LevelMark :level="level" /><span class="about">{{ about(level) }}</span>
       </p>
-      <div v-if="isTally" class="tally">
-        <button
-          type="button"
-          class="count"
-          :aria-label="$t('floor.rounds_rounds_for_level_one_more', { rounds: rounds(level), level: readable(level) })"
-          :aria-keyshortcuts="String(index + 1)"
-          @click="tap(level)"
-        >
-          <span class="figure">{{ rounds(level) }}</span>
-          <span
-            >{{ $t('common.rounds') }} <kbd aria-hidden="true">{{ index + 1 }}</kbd></span
-          >
-        </button>
-        <button
-          type="button"
-          class="back"
-          :aria-label="$t('floor.one_round_less_for_level', { level: readable(level) })"
-          @click="takeBack(level)"
-        >
-          −
-        </button>
-      </div>
+      <FloorTally
+        v-if="isTally && !plain"
+        :level="level"
+        :rounds="rounds(level)"
+        @tap="tap(level)"
+        @back="takeBack(level)"
+      />
+      <p v-else-if="isTally" class="counted">
+        <b>{{ rounds(level) }}</b> {{ $t('common.rounds') }}
+      </p>
       <p v-if="through(level)" class="more" data-testid="through">
         {{ $t('floor.n_through', { n: through(level) }) }}
       </p>
@@ -146,25 +152,14 @@ function about(level: Level): string {
       <p v-if="ahead(level).length > fitting" class="more" data-testid="more">
         {{ $t('floor.and_n_more', { n: ahead(level).length - fitting }) }}
       </p>
-      <div v-if="isTotal" class="tally">
-        <button
-          type="button"
-          class="count set"
-          :aria-keyshortcuts="String(index + 1)"
-          :aria-label="$t('floor.a_set_done_by_level', { level: readable(level) })"
-          @click="tap(level)"
-        >
-          {{ $t('floor.set_done') }} <kbd aria-hidden="true">{{ index + 1 }}</kbd>
-        </button>
-        <button
-          type="button"
-          class="back"
-          :aria-label="$t('floor.one_set_less_for_level', { level: readable(level) })"
-          @click="takeBack(level)"
-        >
-          −
-        </button>
-      </div>
+      <FloorTally
+        v-if="(isTotal || atGates) && !plain"
+        :level="level"
+        :when="atGates ? finished(level) : undefined"
+        @tap="tap(level)"
+        @back="takeBack(level)"
+      />
+      <p v-else-if="atGates && finishedAt(level)" class="counted">{{ finished(level) }}</p>
     </section>
   </div>
 </template>
@@ -244,35 +239,11 @@ li:has(.drawn) {
   font-size: max(1rem, min(2.9vh, 2.2vw));
   font-weight: 600;
 }
-.tally {
-  display: grid;
-  grid-template-columns: 1fr auto;
-  gap: 0.5vw;
+.counted {
+  font-size: max(1.1rem, 3.4vh);
 }
-.count,
-.back {
-  font: inherit;
-  color: var(--ink);
-  background: var(--paper-raised);
-  border: 2px solid var(--hue);
-  border-radius: var(--corner);
-  min-height: max(2.75rem, 7vh);
-  cursor: pointer;
-}
-.count {
-  display: flex;
-  align-items: center;
-  justify-content: center;
-  gap: 0.6em;
-  font-size: max(1rem, 2.6vh);
-}
-.count .figure {
-  font-size: max(1.8rem, 6.5vh);
-  line-height: 1;
-}
-.back {
-  min-width: 3.2rem;
-  font-size: 1.6rem;
+.counted b {
+  font-size: 1.6em;
 }
 /* In a narrow column the number stands below its name. */
 @media (max-width: 64rem) and (min-width: 44.01rem) {

@@ -1,13 +1,16 @@
 <script setup lang="ts">
 import type { Moment } from './plan'
+import type { RunState } from './useRunClock'
 
 // The line at the top: where in the class, what is not as it should be, what is left.
 defineProps<{
   moment: Moment
-  state: 'before' | 'running' | 'paused' | 'over'
+  /** Which station it is, of how many. */
+  place?: string
+  state: RunState
   /** Something that the server has not been told. */
-  untold: boolean
-  maySleep: boolean
+  untold?: boolean
+  maySleep?: boolean
   left: string
 }>()
 </script>
@@ -18,7 +21,7 @@ defineProps<{
       ><b>{{ moment.blockTitle }}</b>
       <template v-if="moment.round && moment.rounds > 1">
         {{ ' ' }}{{ $t('floor.round_round_of_rounds', { round: moment.round, rounds: moment.rounds }) }}</template
-      ></span
+      ><template v-if="place"> · {{ place }}</template></span
     >
     <span class="status small" role="status">
       <template v-if="state === 'paused'">{{ $t('floor.paused') }}</template>

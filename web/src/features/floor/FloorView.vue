@@ -4,25 +4,20 @@ import { computed, ref, toRef, useTemplateRef } from 'vue'
 import { useRouter } from 'vue-router'
 import { clockText } from '@/lib/clockText'
 import KeySheet from '@/ui/KeySheet.vue'
-import LaneChart from '@/ui/LaneChart.vue'
-import { LEVELS, type Level, type Movement, type Run } from '@/lib/api/types'
+import type { Level, Movement, Run } from '@/lib/api/types'
 import { usePreferences } from '@/lib/preferences'
 import ChangeDialog from './ChangeDialog.vue'
 import EndDialog from './EndDialog.vue'
-import FloorGroups from './FloorGroups.vue'
-import FloorPaced from './FloorPaced.vue'
 import FloorControls from './FloorControls.vue'
-import FloorHeadline from './FloorHeadline.vue'
 import FloorDone from './FloorDone.vue'
-import FloorStrip from './FloorStrip.vue'
-import FloorLevel from './FloorLevel.vue'
-import { momentAt, stretched } from './plan'
+import FloorStage from './FloorStage.vue'
+import ScreensDialog from './ScreensDialog.vue'
+import { momentAt } from './plan'
 import { useSound } from './sound'
 import { useCalls } from './useCalls'
 import { useFloorKeys } from './useFloorKeys'
 import { useRunClock } from './useRunClock'
 import { useRunEvents } from './useRunEvents'
-import { useHeadline } from './useHeadline'
 import { useStayAwake } from './useStayAwake'
 import { useGateHold } from './useGateHold'
 import { useTaps } from './useTaps'
@@ -44,12 +39,7 @@ const ending = ref(false)
 const changing = ref(false)
 const screens = ref(false)
 
-const { second, plan } = clock
-const state = computed(() => {
-  if (clock.isOver.value) return 'over'
-  if (!clock.isStarted.value) return 'before'
-  return clock.isPaused.value ? 'paused' : 'running'
-})
+const { second, plan, state } = clock
 const running = computed(() => state.value === 'running')
 const awake = useStayAwake(running)
 const calls = useCalls(plan, second, running, (cue) => preferences.sound && sound.call(cue))
@@ -61,17 +51,12 @@ const taps = useTaps(feed, () => moment.value.plannedS)
 const openMine = () =>
   window.open(router.resolve({ name: 'mine', params: { id: props.run.group_class_id ?? '', run: props.run.id } }).href)
 const countable = computed(() => props.run.preview.blocks.some((block) => block.tally))
-const { blockNow, blockPreview, pacedNow, about, resting, heading, nextLine } = useHeadline(
-  run,
-  plan,
-  moment,
-  held,
-  versions,
+const pacedNow = computed(() =>
+  Boolean(props.run.preview.blocks.find((block) => block.id === moment.value.blockId)?.paced),
 )
 /** The people pace this block, and all wait for all at its gate. */
 const atOwnPace = computed(() => pacedNow.value && Boolean(clock.gate.value))
-const paced = useTemplateRef<{ tap: (level: Level) => void }>('paced')
-const chart = computed(() => stretched(plan.value))
+const stage = useTemplateRef<{ tap: (level: Level) => void }>('stage')
 const leftText = computed(() => clockText(Math.ceil(plan.value.totalS - second.value)))
 
 /** Must be called from a touch or a key press: browsers let no sound through before. */
@@ -110,7 +95,7 @@ const shortcuts = useFloorKeys(clock, {
   fullScreen: () => void screen.toggle(),
   theme: preferences.toggleTheme,
   keys: () => (keysShown.value = true),
-  tap: (level) => paced.value?.tap(level),
+  tap: (level) => stage.value?.tap(level),
   counts: () => pacedNow.value,
 })
 useEventListener(window, ['pointerdown', 'keydown'], unlock, { passive: true })
@@ -123,57 +108,30 @@ function askToEnd() {
 <template>
   <div class="floor">
     <h1 class="visually-hidden">{{ $t('floor.floor_title', { title: run.title }) }}</h1>
-    <FloorStrip
+    <FloorStage
+      ref="stage"
+      :run="run"
+      :plan="plan"
+      :second="second"
       :moment="moment"
       :state="state"
+      :held="held"
+      :calls="calls"
+      :versions="versions"
+      :taps="taps"
       :untold="feed.untold.value"
       :may-sleep="running && !awake"
-      :left="leftText"
-    />
-
-    <button
-      v-if="(running || state === 'paused') && sound.locked.value && preferences.sound"
-      class="unlock"
-      @click="unlock"
     >
-      {{ $t('floor.touch_here_or_press_a_key') }}
-    </button>
+      <button
+        v-if="(running || state === 'paused') && sound.locked.value && preferences.sound"
+        class="unlock"
+        @click="unlock"
+      >
+        {{ $t('floor.touch_here_or_press_a_key') }}
+      </button>
 
-    <FloorDone v-if="state === 'over'" :run-id="run.id" @back="clock.back" />
-    <template v-else>
-      <FloorHeadline :moment="moment" :heading="heading" :calls="calls" :about="about" :held="held" />
-      <FloorPaced
-        v-if="pacedNow"
-        ref="paced"
-        class="below"
-        :block="blockNow!"
-        :preview="blockPreview!"
-        :moment="moment"
-        :versions="versions"
-        :taps="taps"
-      />
-      <FloorGroups
-        v-else-if="blockPreview?.groups"
-        class="below"
-        :preview="blockPreview"
-        :second="moment.plannedS"
-        :working="moment.kind === 'work' || moment.kind === 'switch'"
-        :versions="versions"
-      />
-      <div v-else-if="moment.station" class="levels below">
-        <FloorLevel
-          v-for="level in LEVELS"
-          :key="level"
-          :level="level"
-          v-bind="versions.version(moment.blockId, moment.station, moment.lanes[level].level)"
-          :lane="moment.lanes[level]"
-          :resting="resting"
-        />
-      </div>
-      <p v-if="state !== 'before'" class="next" data-testid="next">{{ nextLine }}</p>
-    </template>
-
-    <LaneChart class="now-line" :preview="chart" :now="second" compact />
+      <template #over><FloorDone :run-id="run.id" @back="clock.back" /></template>
+    </FloorStage>
     <div v-if="state === 'before'" class="cautions" role="note">
       <b>{{ $t('floor.stop') }}</b> {{ $t('floor.for_chest_pain_dizziness_unusual_breathlessness') }}
     </div>
@@ -190,6 +148,7 @@ function askToEnd() {
       @add="clock.addTime"
       @change="changing = true"
       @end="askToEnd"
+      @screens="screens = true"
       @screen="screen.toggle()"
       @keys="keysShown = true"
       @count="router.push({ name: 'count', params: { id: run.id } })"
@@ -211,6 +170,7 @@ function askToEnd() {
       @skip="skip"
       @end="askToEnd"
     />
+    <ScreensDialog v-model:visible="screens" :run-id="run.id" />
     <EndDialog v-model:visible="ending" :left="leftText" @end="clock.end" />
   </div>
 </template>
@@ -225,32 +185,12 @@ function askToEnd() {
   gap: 0.8vh;
   overflow: hidden;
 }
-.floor > .middle {
+.floor > :deep(.middle) {
   flex: 0 0 auto;
 }
 /* Where nothing stands below it, the clock has the middle of the screen. */
-.floor:not(:has(> .below)) > .middle {
+.floor:not(:has(> .below)) > :deep(.middle) {
   flex: 1 0 auto;
-}
-.below {
-  flex: 1 1 0;
-  min-height: 0;
-}
-.levels {
-  display: grid;
-  grid-template-columns: repeat(3, minmax(0, 1fr));
-  gap: 2vw;
-}
-.next {
-  font-size: max(0.95rem, 2.6vh);
-  min-height: 1.4em;
-  color: var(--ink-soft);
-  white-space: nowrap;
-  overflow: hidden;
-  text-overflow: ellipsis;
-}
-.now-line {
-  flex: none;
 }
 .cautions {
   border: 2px solid var(--warn);
@@ -281,16 +221,6 @@ function askToEnd() {
     min-height: 100dvh;
     overflow: visible;
     padding: var(--space-3);
-  }
-  .below {
-    flex: none;
-  }
-  .levels {
-    grid-template-columns: 1fr;
-    gap: var(--space-2);
-  }
-  .next {
-    white-space: normal;
   }
 }
 </style>

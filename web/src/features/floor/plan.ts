@@ -110,7 +110,7 @@ export interface Moment {
   round: number | undefined
   station: string | undefined
   side: Segment['side']
-  lanes: Record<Level, { kind: Segment['kind']; leftS: number; level: Level; workLeftS: number }>
+  lanes: Record<Level, { kind: Segment['kind']; leftS: number; sinceS: number; level: Level; workLeftS: number }>
   /** The block is paced by the people, and this is about when. */
   paced: boolean
   /** The second of the plan as it was made, before anything was added. */
@@ -179,6 +179,7 @@ function laneAt(plan: Plan, level: Level, segment: Segment | undefined, now: num
   return {
     kind: segment?.kind ?? 'done',
     leftS: segment ? segment.start_s + segment.seconds - now : 0,
+    sinceS: segment ? now - segment.start_s : 0,
     level: own?.level ?? level,
     workLeftS,
   }

@@ -11,6 +11,7 @@ const TICK_MS = 100
 const AT_GATE_S = 0.01
 export const ADDED_S = 10
 export const MINUTE_S = 60
+export type RunState = 'before' | 'running' | 'paused' | 'over'
 /** What can be taken back: it was somebody's doing, and changed where the class is. */
 const UNDONE: RunEvent['kind'][] = ['moved', 'through', 'extended', 'ended', 'changed']
 
@@ -26,6 +27,11 @@ export function useRunClock(run: Readonly<Ref<Run>>, feed: RunFeed) {
   const isStarted = computed(() => started(state.value))
   const isPaused = computed(() => paused(state.value))
   const isOver = computed(() => isStarted.value && (ended(state.value) || second.value >= plan.value.totalS))
+  const runState = computed<RunState>(() => {
+    if (isOver.value) return 'over'
+    if (!isStarted.value) return 'before'
+    return isPaused.value ? 'paused' : 'running'
+  })
 
   const passed = () => (nowMs.value = timeNow())
   useIntervalFn(() => {
@@ -74,6 +80,7 @@ export function useRunClock(run: Readonly<Ref<Run>>, feed: RunFeed) {
   return {
     plan,
     second,
+    state: runState,
     isStarted,
     isPaused,
     isOver,

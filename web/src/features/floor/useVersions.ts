@@ -1,5 +1,6 @@
 import { computed, type Ref } from 'vue'
-import { LEVELS, type Level, type Movement, type Run } from '@/lib/api/types'
+import { LEVELS, type Level, type Movement, type Run, type Station } from '@/lib/api/types'
+import { weightText } from '@/lib/units'
 import { stationOf } from './plan'
 
 /** What stands at a run's stations, by name: a level's version, its target and what makes it count. */
@@ -26,14 +27,24 @@ export function useVersions(run: Readonly<Ref<Run>>, movements: Readonly<Ref<Mov
   function version(blockId: string, stationId: string | undefined, level: Level) {
     const station = stationOf(run.value, blockId, stationId)
     const variation = station && variations.value.get(station.levels[level].variation ?? '')
+    const cell = cells.value.get(`${blockId}/${stationId}`)?.levels[level]
+    const load = cell?.load_kg ? ` · ${weightText(cell.load_kg)}` : ''
     return {
       name: variation?.name ?? name(blockId, stationId),
-      target: cells.value.get(`${blockId}/${stationId}`)?.levels[level].target ?? '',
-      standard: variation?.standard ?? '',
+      target: `${cell?.target ?? ''}${load}`,
+      standard: variation?.standard ?? parts(station),
       figure: variation?.id,
-      tempo: { own: station?.levels[level].tempo, usual: variation?.tempo ?? undefined },
+      tempo: { own: cell?.tempo, usual: variation?.tempo ?? undefined },
+      note: station?.levels[level].note,
     }
   }
+
+  /** A compound's parts: “4 high knees + 4 climbers”. */
+  const parts = (station: Station | undefined) =>
+    (station?.parts ?? [])
+      .map((part) => `${part.reps} ${movements.value.find((held) => held.id === part.movement)?.name ?? ''}`)
+      .join(' + ')
+  const called = (id: string) => variations.value.get(id)?.name ?? ''
 
   /** The three versions in one line, each once. */
   function line(blockId: string, stationId: string): string {
@@ -41,7 +52,7 @@ export function useVersions(run: Readonly<Ref<Run>>, movements: Readonly<Ref<Mov
     return `${name(blockId, stationId)}. ${names.join(' / ')}`
   }
 
-  return { name, version, line }
+  return { name, version, called, line }
 }
 
 export type Versions = ReturnType<typeof useVersions>

@@ -1,0 +1,155 @@
+<script setup lang="ts">
+import { t } from '@/lib/text'
+import { computed, toRef, useTemplateRef } from 'vue'
+import LaneChart from '@/ui/LaneChart.vue'
+import { clockText } from '@/lib/clockText'
+import { readable } from '@/lib/readable'
+import { LEVELS, type Cue, type Level, type Run } from '@/lib/api/types'
+import FloorGroups from './FloorGroups.vue'
+import FloorHeadline from './FloorHeadline.vue'
+import FloorLevel from './FloorLevel.vue'
+import FloorPaced from './FloorPaced.vue'
+import FloorStrip from './FloorStrip.vue'
+import { stationOf, stretched, type Moment, type Plan } from './plan'
+import { useHeadline } from './useHeadline'
+import type { RunState } from './useRunClock'
+import type { Taps } from './useTaps'
+import type { Versions } from './useVersions'
+
+// What is read from ten metres, on the instructor's screen and in the hall: the clock, the versions side by side, what comes next.
+const props = defineProps<{
+  run: Run
+  plan: Plan
+  second: number
+  moment: Moment
+  state: RunState
+  held: boolean
+  calls: Cue[]
+  versions: Versions
+  taps: Taps
+  /** Without buttons: nobody touches this screen. */
+  plain?: boolean
+  untold?: boolean
+  maySleep?: boolean
+}>()
+
+const { blockNow, blockPreview, pacedNow, about, resting, heading, nextLine } = useHeadline(
+  toRef(props, 'run'),
+  toRef(props, 'plan'),
+  toRef(props, 'moment'),
+  toRef(props, 'held'),
+  props.versions,
+)
+const chart = computed(() => stretched(props.plan))
+const station = computed(() => stationOf(props.run, props.moment.blockId, props.moment.station))
+
+/** “4 of 15”, of the stations that the round visits. */
+const place = computed(() => {
+  if (pacedNow.value || blockPreview.value?.groups) return ''
+  const visited = (blockNow.value?.stations ?? []).filter(
+    (held) => !held.in_rounds || held.in_rounds.includes(props.moment.round ?? 1),
+  )
+  const index = visited.findIndex((held) => held.id === props.moment.station)
+  return index < 0 || visited.length < 2 ? '' : t('floor.station_n_of_m', { n: index + 1, m: visited.length })
+})
+
+/** What else the plan says here: its note, and what stands in for whom a joint must be spared. */
+const besides = computed(() => {
+  if (pacedNow.value || blockPreview.value?.groups) return ''
+  const instead = (station.value?.alternatives ?? []).map((held) =>
+    t('floor.instead_for', { joint: readable(held.for), version: props.versions.called(held.variation) }),
+  )
+  return [station.value?.note, ...instead].filter(Boolean).join(' · ')
+})
+
+const paced = useTemplateRef<{ tap: (level: Level) => void }>('paced')
+defineExpose({ tap: (level: Level) => paced.value?.tap(level) })
+</script>
+
+<template>
+  <FloorStrip
+    :moment="moment"
+    :place="place"
+    :state="state"
+    :untold="untold"
+    :may-sleep="maySleep"
+    :left="clockText(Math.ceil(plan.totalS - second))"
+  />
+  <slot />
+  <slot v-if="state === 'over'" name="over" />
+  <template v-else>
+    <FloorHeadline :moment="moment" :heading="heading" :calls="calls" :about="about" :held="held" />
+    <FloorPaced
+      v-if="pacedNow"
+      ref="paced"
+      class="below"
+      :block="blockNow!"
+      :preview="blockPreview!"
+      :moment="moment"
+      :versions="versions"
+      :taps="taps"
+      :plain="plain"
+    />
+    <FloorGroups
+      v-else-if="blockPreview?.groups"
+      class="below"
+      :preview="blockPreview"
+      :second="moment.plannedS"
+      :working="moment.kind === 'work' || moment.kind === 'switch'"
+      :versions="versions"
+    />
+    <div v-else-if="moment.station" class="levels below">
+      <FloorLevel
+        v-for="level in LEVELS"
+        :key="level"
+        :level="level"
+        v-bind="versions.version(moment.blockId, moment.station, moment.lanes[level].level)"
+        :lane="moment.lanes[level]"
+        :resting="resting"
+      />
+    </div>
+    <p v-if="besides" class="besides" data-testid="besides">{{ besides }}</p>
+    <p v-if="state !== 'before'" class="next" data-testid="next">{{ nextLine }}</p>
+  </template>
+  <LaneChart class="now-line" :preview="chart" :now="second" compact />
+</template>
+
+<style scoped>
+.below {
+  flex: 1 1 0;
+  min-height: 0;
+}
+.levels {
+  display: grid;
+  grid-template-columns: repeat(3, minmax(0, 1fr));
+  gap: 2vw;
+}
+.next,
+.besides {
+  font-size: max(0.95rem, 2.6vh);
+  min-height: 1.4em;
+  color: var(--ink-soft);
+  white-space: nowrap;
+  overflow: hidden;
+  text-overflow: ellipsis;
+}
+.besides {
+  color: var(--ink);
+}
+.now-line {
+  flex: none;
+}
+@media (max-width: 44rem) {
+  .below {
+    flex: none;
+  }
+  .levels {
+    grid-template-columns: 1fr;
+    gap: var(--space-2);
+  }
+  .next,
+  .besides {
+    white-space: normal;
+  }
+}
+</style>
