@@ -10,7 +10,7 @@
 #
 # It's strongly recommended that you check this file into your version control system.
 
-ActiveRecord::Schema[7.2].define(version: 2026_11_28_000018) do
+ActiveRecord::Schema[7.2].define(version: 2026_11_28_000019) do
   # These are extensions that must be enabled in order to support this database
   enable_extension "plpgsql"
 
@@ -27,6 +27,8 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_28_000018) do
     t.jsonb "given"
     t.text "level"
     t.jsonb "planned_targets"
+    t.text "pain_action"
+    t.jsonb "blocks", default: [], null: false
     t.index ["person_id"], name: "index_attendances_on_person_id"
     t.index ["run_id", "person_id"], name: "index_attendances_on_run_id_and_person_id", unique: true
     t.index ["run_id"], name: "index_attendances_on_run_id"
@@ -266,6 +268,9 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_28_000018) do
     t.integer "seconds"
     t.integer "least"
     t.float "freshness"
+    t.integer "per_round", array: true
+    t.float "load_kg"
+    t.jsonb "faults"
     t.index ["attendance_id", "block", "station"], name: "index_results_on_attendance_id_and_block_and_station", unique: true
     t.index ["attendance_id"], name: "index_results_on_attendance_id"
     t.index ["studio_id"], name: "index_results_on_studio_id"

@@ -11,7 +11,7 @@ module Server
 
       belongs_to :run, class_name: "Server::Records::Run"
       belongs_to :person, class_name: "Server::Records::Person"
-      encrypts :pain, :note
+      encrypts :pain, :pain_action, :note
       has_many :results, class_name: "Server::Records::Result"
 
       # @param cells [Hash{Array(String, String) => Sparrow::Logging::PlannedTarget}]

@@ -17,7 +17,7 @@ module Server
 
       # @return [Hash] as it would have been typed
       def as_exception
-        attributes.slice("block", "station", "variation", "reps", "seconds", "reps_left", "skipped").merge("level" => (level unless variation))
+        attributes.slice("block", "station", "variation", "reps", "seconds", "reps_left", "skipped", "per_round", "load_kg", "faults").merge("level" => (level unless variation))
       end
 
       # @param people [Array<Person>]

@@ -65,7 +65,7 @@ module Server
           events.create_with(studio_id: studio_id, instructor: by, person: person, kind: held["kind"], at_ms: at_ms, device_ms: held["at_ms"], created_at: Time.now.utc,
             data: held.slice(*Sparrow::Running::Event::DATA).except("person_id").compact).find_or_create_by!(event_id: held["id"])
           note_times
-          @altered = @sheet = nil
+          @altered = @sheet = @reached = @presence = @block_results = nil
         end
       end
 
@@ -90,7 +90,25 @@ module Server
       def reached
         held = clock
         return unless held.started?
-        Sparrow::Running::Reached.new(timeline, held, now_ms: Runs::DeviceTime.now_ms)
+        @reached ||= Sparrow::Running::Reached.new(timeline, held, now_ms: Runs::DeviceTime.now_ms)
+      end
+
+      # The same for one person: from when they came until they left.
+      def reached_by(person_id)
+        there = presence
+        return reached if there.throughout?(person_id) || !clock.started?
+        Sparrow::Running::Reached.new(timeline, clock, now_ms: Runs::DeviceTime.now_ms, between: (there.late_s(person_id) || 0)..(there.gone_s(person_id) || Float::INFINITY))
+      end
+
+      # @return [Sparrow::Running::Presence]
+      def presence
+        @presence ||= Sparrow::Running::Presence.new(told)
+      end
+
+      # What taps say of the blocks that people pace.
+      # @return [Sparrow::Running::BlockResults]
+      def block_results
+        @block_results ||= Sparrow::Running::BlockResults.new(timeline, told)
       end
 
       # @return [String] ready, running, finished or logged
@@ -132,7 +150,8 @@ module Server
       # Reps that were tapped for one person at one station.
       # @return [Hash{String => Hash{Array(String, String) => Integer}}] by person
       def counted
-        Sparrow::Running::Taps.new(told).reps_of_people
+        taps = Sparrow::Running::Event.standing(told).select { |event| event.kind == "tapped" && event.person_id && event.station }
+        taps.group_by(&:person_id).transform_values { |held| held.group_by { |tap| [tap.block, tap.station] }.transform_values { |own| own.sum(&:amount) } }
       end
 
       private

@@ -14,7 +14,7 @@ module Server
         "note" => Sparrow::Schema::Text.new(length: 0..2000), "attendances" => Sparrow::Logging::Form::ATTENDANCES
       }, required: %w[submission_id log_version attendances])
       # What only who was there can have.
-      OF_THE_PRESENT = %w[effort pain exceptions].freeze
+      OF_THE_PRESENT = %w[effort pain pain_action exceptions blocks].freeze
 
       # @param run [Records::Run]
       # @param by [Records::Instructor, nil] who writes
@@ -72,21 +72,20 @@ module Server
         kept = @run.attendances.index_by(&:person_id)
         lines = submitted.fetch("attendances").map do |line|
           before = kept[line["person_id"]]
-          (before && line["present"]) ? {"pain" => before.pain, "note" => before.note}.compact.merge(line) : line
+          (before && line["present"]) ? {"pain" => before.pain, "pain_action" => before.pain_action, "note" => before.note}.compact.merge(line) : line
         end
         submitted.merge("attendances" => lines, "note" => submitted["note"] || @run.log_note)
       end
 
       def replace(attendances)
         @counted = @run.counted
-        @reached = @run.reached
         rows = checked(attendances)
         look_back(rows.map { |_, person, _| person })
         Records::Attendance.where(studio_id: @run.studio_id, run_id: @run.id).delete_all
         rows.each do |line, person, results|
           attendance = @run.attendances.create!(
             studio_id: @run.studio_id, person: person, present: line["present"], level: line.fetch("level", person.level),
-            **line.slice("effort", "pain", "note"), created_at: Time.now.utc,
+            **line.slice("effort", "pain", "pain_action", "note"), blocks: blocks(line, person), created_at: Time.now.utc,
             planned_targets: @planned[person.id] && Records::Attendance.targets_as_stored(@planned[person.id])
           )
           insert(attendance, results)
@@ -120,6 +119,7 @@ module Server
           problems << Sparrow::Problem.new(pointer: "#{at}/person_id", message: @run.group_class ? Sparrow.say("server.runs.is_not_on_this_classs_roster") : Sparrow.say("server.common.is_nobody_in_this_studio")) unless person
           problems << Sparrow::Problem.new(pointer: "#{at}/person_id", message: Sparrow.say("server.runs.is_listed_twice")) if seen[line["person_id"]]
           seen[line["person_id"]] = true
+          refused(problems) { blocks(line, person, at: "#{at}/blocks") } if person
           [line, person, person ? results(line, person, at, problems: problems) : []]
         end
         Sparrow::Refused.where(problems)
@@ -135,8 +135,21 @@ module Server
 
       def results(line, person, at, problems:)
         return [] unless line["present"]
-        @run.sheet.results(line.fetch("level", person.level), line.fetch("exceptions", []), planned: @planned.fetch(person.id, {}),
-          counted: @counted.fetch(person.id, {}), reached: @reached, at: "#{at}/exceptions")
+        refused(problems) do
+          @run.sheet.results(line.fetch("level", person.level), line.fetch("exceptions", []), planned: @planned.fetch(person.id, {}),
+            counted: @counted.fetch(person.id, {}), reached: @run.reached_by(person.id), at: "#{at}/exceptions")
+        end
+      end
+
+      # What was typed of the blocks that people pace, over what taps say.
+      def blocks(line, person, at: "/blocks")
+        return [] unless line["present"]
+        @run.sheet.block_results(line.fetch("blocks", []), @run.block_results.of(line.fetch("level", person.level), person.id), at: at)
+      end
+
+      # @return [Array] empty where it is refused; then +problems+ say why
+      def refused(problems)
+        yield
       rescue Sparrow::Refused => refused
         problems.concat(refused.problems)
         []

@@ -15,7 +15,7 @@ module Server
         attendances = @run.attendances.includes(:person, :results).sort_by { |attendance| attendance.person.name }
         {
           "run" => Runs::Line.new(@run).to_h, "log_version" => @run.log_version, "last_submission" => @run.last_submission,
-          "note" => @run.log_note, "stations" => @run.sheet.stations, **reached,
+          "note" => @run.log_note, "stations" => @run.sheet.stations, "blocks" => @run.sheet.blocks, **reached,
           "people" => people,
           "attendances" => attendances.map { |attendance| Runs::AttendanceLine.new(attendance, @run.submitted).to_h }
         }
@@ -29,13 +29,19 @@ module Server
         {"ran_s" => held&.seconds, "not_reached" => held ? @run.sheet.not_reached(held) : Sparrow::Level::ALL.to_h { |level| [level, []] }}
       end
 
-      # In the level that they checked in with.
+      # Of somebody who came late or left early; null where it is as for their level.
+      def own_not_reached(person_id)
+        @run.sheet.not_reached(@run.reached_by(person_id)) unless @run.presence.throughout?(person_id) || @run.reached.nil?
+      end
+
+      # In the level that they checked in with, or were put into since.
       def people
         levels = @run.group_class ? @run.group_class.roster.to_h { |entry| [entry.person_id, entry.level] } : {}
         planned = @run.planned_targets
         counted = @run.counted
         @run.people.sort_by(&:name).map do |person|
-          People::Line.new(person).to_h.merge("level" => levels.fetch(person.id, person.level), "planned_targets" => targets(planned[person.id]),
+          level = @run.presence.level(person.id) || levels.fetch(person.id, person.level)
+          People::Line.new(person).to_h.merge("level" => level, "not_reached" => own_not_reached(person.id), "blocks" => @run.block_results.of(level, person.id), "planned_targets" => targets(planned[person.id]),
             "counted" => counted.fetch(person.id, {}).map { |(block, station), reps| {"block" => block, "station" => station, "reps" => reps} })
         end
       end

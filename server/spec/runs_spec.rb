@@ -94,8 +94,38 @@ RSpec.describe "Runs" do
     expect(field_errors.keys).to eq(["/id"])
   end
 
+  it "take a number for each round, a load, faults, what was done about pain, and rounds and reps of a block" do
+    amrap = {"id" => "end", "role" => "finisher", "format" => "amrap", "cap_s" => 120, "stations" => [station("f", movement: "squat")]}
+    run = open_run(make_workout(workout_document(intervals([station("a", movement: "squat")], rounds: 3), amrap)))
+    2.times { |index| happens(run, "tapped", 10 - index, block: "end", level: "advanced", amount: 1, at_s: 150 + index * 20) }
+    expect(send_json(:get, "/api/runs/#{run["id"]}/log")["people"].to_h { |person| [person["name"], person["blocks"]] }).to eq("Tamsin" => [{"block" => "end", "rounds" => 2}], "Dov" => [], "Kofi" => [{"block" => "end", "rounds" => 2}])
+    exception = {"block" => "main", "station" => "a", "per_round" => [12, 10, 9], "load_kg" => 8, "faults" => ["Heels lift"]}
+    log(run, [here(people[0], pain: "knee", pain_action: "easier_version", exceptions: [exception], blocks: [{"block" => "end", "reps" => 5}]), here(people[1], blocks: [{"block" => "end", "rounds" => 4}])])
+    lines = send_json(:get, "/api/runs/#{run["id"]}/results")["attendances"]
+    tamsin = lines.find { |line| line["name"] == "Tamsin" }
+    expect(tamsin).to include("pain_action" => "easier_version", "blocks" => [{"block" => "end", "rounds" => 2, "reps" => 5}], "exceptions" => [exception])
+    expect(tamsin["results"].find { |result| result["station"] == "a" }).to include("reps" => 9, "per_round" => [12, 10, 9], "load_kg" => 8, "faults" => ["Heels lift"])
+    expect(lines.find { |line| line["name"] == "Dov" }["blocks"]).to eq([{"block" => "end", "rounds" => 4}])
+    log(run, [here(people[0], blocks: [{"block" => "main", "rounds" => 1}])], version: 1)
+    expect([status, field_errors.keys]).to eq([422, ["/attendances/0/blocks/0/block"]])
+  end
+
   describe "that ended early" do
     let(:run) { open_run(make_workout(workout_document(intervals([station("a", movement: "squat"), station("b", movement: "push_up")], rounds: 2)))) }
+
+    it "log somebody who came late or left early with what passed while they were there" do
+      happens(run, "started", 230)
+      happens(run, "late", 150, person_id: people[0].id, at_s: 70)
+      happens(run, "gone", 130, person_id: people[1].id, at_s: 100)
+      happens(run, "follows", 130, person_id: people[1].id, level: "intermediate")
+      happens(run, "ended", 0)
+      sheet = send_json(:get, "/api/runs/#{run["id"]}/log")
+      expect(sheet["people"].to_h { |person| [person["name"], [person["level"], person["not_reached"]&.fetch("advanced")]] }).to eq(
+        "Tamsin" => ["advanced", []], "Dov" => ["intermediate", []], "Kofi" => ["advanced", nil]
+      )
+      log(run, people.map { |person| here(person) })
+      expect(people.map { |person| Server::Records::Result.joins(:attendance).where(attendances: {person_id: person.id}).pluck(:station).sort }).to eq([%w[a b], %w[a b], %w[a b]])
+    end
 
     def stations_of(person)
       send_json(:get, "/api/runs/#{run["id"]}/results")["attendances"].find { |line| line["person_id"] == person.id }["results"].map { |result| result["station"] }

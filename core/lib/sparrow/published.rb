@@ -28,7 +28,7 @@ module Sparrow
     # @return [String] web/src/api/vocabulary.ts: the lists that its forms offer
     def self.vocabulary
       lists = {"MOVEMENT_WORDS" => Catalogue::Vocabulary.to_h, "PROFILE_PATTERNS" => Capacity::Profile.of_level(Level::ALL.first).holds.keys,
-               "PAIN_WHERE" => Logging::Form::PAIN_WHERE, "FIGURE_POINTS" => Figure::Body::POINTS, "FIGURE_LIMBS" => Figure::Body::LIMBS, "FIGURE_HEAD" => Figure::Body::HEAD}
+               "PAIN_WHERE" => Logging::Form::PAIN_WHERE, "PAIN_ACTIONS" => Logging::Form::PAIN_ACTIONS, "FIGURE_POINTS" => Figure::Body::POINTS, "FIGURE_LIMBS" => Figure::Body::LIMBS, "FIGURE_HEAD" => Figure::Body::HEAD}
       written = lists.map { |name, list| "export const #{name} = #{JSON.pretty_generate(list)} as const" }
       "// Written by bin/describe: what the core declares, for the lists that forms offer.\n#{written.join("\n")}\n"
     end

@@ -40,6 +40,11 @@ RSpec.describe Sparrow::Running::Reached do
     expect(Sparrow::Level::ALL.map { |level| found.round("main", "s1", level) }).to eq([1, 3, 3])
   end
 
+  it "is what passed while somebody was there, who came late or left" do
+    there = described_class.new(timeline, Sparrow::Running::Clock.new([event("started", 0)]), now_ms: 10_000_000, between: 130..250)
+    expect(rounds(there)).to eq([2, 2, nil])
+  end
+
   it "counts a station as reached where any group of a rotation stood at it" do
     rotating = timeline_of(intervals([station("a", movement: "squat"), station("b", movement: "push_up")], flow: "rotate", rounds: 1))
     found = reached(event("ended", 35), of: rotating)

@@ -7,7 +7,8 @@ module Sparrow
     # the target was not met; reps_left is the reserve they noted. +planned+ says
     # that nobody typed or counted anything else; freshness is the part of the fresh most that was there before the
     # last set, nil where it is not known.
-    class Result < Value.of(:block, :station, :level, :variation, :reps, :seconds, :least, :reps_left, :skipped, :planned, :freshness)
+    # per_round holds the number of each round, load_kg what was held, faults what was seen of the version's own list.
+    class Result < Value.of(:block, :station, :level, :variation, :reps, :seconds, :least, :reps_left, :skipped, :planned, :freshness, :per_round, :load_kg, :faults)
     end
   end
 end

@@ -14,9 +14,25 @@ module Sparrow
       # @return [Array<Hash>] block, station, name, movement and per level what it was to do
       def stations
         @workout.each_station.map do |block, station|
-          {"block" => block.id, "station" => station.id, "name" => station.name, "role" => block.role, "movement" => station.movement&.id,
+          {"block" => block.id, "station" => station.id, "name" => station.name, "role" => block.role, "movement" => station.movement&.id, "rounds" => (1..block.round_count).count { |round| station.in_round?(round) },
            "levels" => Level::ALL.to_h { |level| [level, shown(PlannedTarget.of_level(station, level))] }}
         end
+      end
+
+      # @return [Array<Hash>] the blocks of which rounds and reps, or a finish time, can be logged
+      def blocks
+        @workout.blocks.select { |block| block.stations.any? && block.paced? }.map { |block| {"block" => block.id, "title" => block.name.to_s, "counts_rounds" => block.format.counts_rounds?} }
+      end
+
+      # @param typed [Array<Hash>] as in Form::BLOCK_RESULT
+      # @param counted [Array<Hash>] what taps say
+      # @return [Array<Hash>] of each block what was typed, else what was tapped
+      # @raise [Refused] where one names a block of which none can be logged
+      def block_results(typed, counted, at: "/blocks")
+        known = blocks.map { |block| block["block"] }
+        problems = typed.each_with_index.reject { |result, _| known.include?(result["block"]) }.map { |_, index| Problem.new(pointer: "#{at}/#{index}/block", message: Sparrow.say("logging.is_not_a_block_that_people_pace")) }
+        Refused.where(problems)
+        [*counted, *typed].group_by { |result| result["block"] }.values.map { |held| held.reduce(:merge) }
       end
 
       # Every station a person of this level met, as given or as typed. In a log,
@@ -102,8 +118,8 @@ module Sparrow
         Result.new(
           block: place.first, station: place.last, level: done.level, variation: done.variation, skipped: skipped,
           least: (done.least unless count && typed["reps"].nil?), # nobody says that every tap was made
-          reps: (typed["reps"] || count || done.reps unless skipped), seconds: (typed["seconds"] || done.seconds unless skipped),
-          reps_left: typed["reps_left"], planned: exception.nil? && count.nil?
+          reps: (typed["reps"] || typed["per_round"]&.last || count || done.reps unless skipped), seconds: (typed["seconds"] || done.seconds unless skipped),
+          reps_left: typed["reps_left"], planned: exception.nil? && count.nil?, per_round: typed["per_round"], load_kg: typed["load_kg"] || (station.at(done.level).load_kg unless skipped), faults: typed["faults"]
         )
       end
 

@@ -12,9 +12,11 @@ module Sparrow
       # @param timeline [Plan::Timeline]
       # @param clock [Clock]
       # @param now_ms [Integer] when it is asked; a clock that still runs has run until then
-      def initialize(timeline, clock, now_ms:)
+      # @param between [Range, nil] the seconds of the plan for which somebody was there; nil for all of them
+      def initialize(timeline, clock, now_ms:, between: nil)
         @timeline = timeline
         @passed = as_planned(clock, now_ms)
+        @passed = @passed.filter_map { |from, to| clipped(from, to, between) } if between
         @last_s = @passed.map(&:last).max || 0.0
       end
 
@@ -30,6 +32,11 @@ module Sparrow
       end
 
       private
+
+      def clipped(from, to, between)
+        from, to = [from, between.begin].max, [to, between.end].min
+        [from, to] if to > from
+      end
 
       # @return [Hash{Array(String, String) => Integer}]
       def rounds(level)

@@ -164,6 +164,13 @@ export const PAIN_WHERE = [
   "chest",
   "elsewhere"
 ] as const
+export const PAIN_ACTIONS = [
+  "stopped_there",
+  "easier_version",
+  "went_gently",
+  "stopped_training",
+  "sent_for_help"
+] as const
 export const FIGURE_POINTS = [
   "head",
   "nose",
