@@ -26,32 +26,66 @@ RSpec.describe "The Log" do
     run.attendances.joins(:person).find_by!(people: {name: name})
   end
 
-  it "is typed for fourteen people in under a minute of keystrokes, exceptions only" do
+  # Sixteen more, so that there are thirty.
+  def thirty_people
+    studio = Server::Records::Studio.first
+    16.times { |index| studio.people.create!(name: "Visitor #{format("%02d", index)}", level: Sparrow::Level::ALL[index % 3]) }
+  end
+
+  it "is typed for thirty people in two minutes of keystrokes, with six who differ" do
     sign_in_as
+    thirty_people
     run = finished_run
-    open_log(run)
-    expect(page).to have_content("14 of 14 present")
+    visit "/runs/#{run.id}/log"
+    click_button "Everybody was here"
+    expect(page).to have_content("30 of 30 present")
     @pressed = 0
 
     # Back to the one field that speaks for everybody.
     chord(:shift, :tab) until focused.start_with?("Effort of everybody") || @pressed > 20
     press "6", :enter
     expect(focused).to start_with("Effort of Aurelia Finch")
-    press :down, "8", :down, :down, "4"
-    # Hamish was away: back over level and name to the tick, and off it goes.
+    press :down, "8", :down, :down, "4", :down, "7", :down, :down, "9", :down, "5"
+    # One was away: back over level and name to the tick, and off it goes.
     chord :shift, :tab
     chord :shift, :tab
     press :space
     chord :control, :enter
     expect(page).to have_css("h1", text: "Lock-gate Tuesday")
-    expect(page).to have_content("13 present")
+    expect(page).to have_content("29 present")
 
-    # Two keys a second is slow typing.
+    # One key a second is slow typing.
     expect(@pressed).to be <= 60
-    puts "  #{@pressed} keystrokes for fourteen people" if ENV["COUNT_KEYS"]
+    puts "  #{@pressed} keystrokes for thirty people" if ENV["COUNT_KEYS"]
     expect(attendance_of(run, "Bartek Lindqvist").effort).to eq(8)
-    expect(attendance_of(run, "Kofi Penhallow").effort).to eq(6)
+    expect(attendance_of(run, "Visitor 15").effort).to eq(6)
     expect(run.attendances.where(present: false).count).to eq(1)
+  end
+
+  it "is logged on a phone, a person a line, going through who differs by swipes" do
+    sign_in_as
+    thirty_people
+    run = finished_run
+    in_window(390, 844) do
+      visit "/runs/#{run.id}/log"
+      click_button "Everybody was here"
+      fully = page.evaluate_script("[...document.querySelectorAll('tbody tr')].filter(row => row.getBoundingClientRect().bottom <= innerHeight).length")
+      expect(fully).to be >= 9
+      expect(page.evaluate_script("document.documentElement.scrollWidth")).to be <= 390
+      click_button "Aurelia Finch: as planned; station by station"
+      within("[data-testid=details]") do
+        expect(page).to have_css("[role=group][aria-label='Push-up']")
+        expect(page).to have_button(text: "Warm-up, cool-down and what was not reached")
+      end
+      page.execute_script(<<~JS)
+        const box = document.querySelector('[data-testid=details]')
+        const at = (type, x) => box.dispatchEvent(new TouchEvent(type, {bubbles: true, cancelable: true, touches: type === 'touchend' ? [] : [new Touch({identifier: 1, target: box, clientX: x, clientY: 400})], changedTouches: [new Touch({identifier: 1, target: box, clientX: x, clientY: 400})]}))
+        at('touchstart', 320); at('touchmove', 200); at('touchmove', 60); at('touchend', 60)
+      JS
+      expect(page).to have_button("Bartek Lindqvist: as planned; station by station") { |button| button["aria-expanded"] == "true" }
+      click_button "Next person"
+      expect(page).to have_button("Dov Abernethy: as planned; station by station") { |button| button["aria-expanded"] == "true" }
+    end
   end
 
   it "takes level, reps, reps left, pain and a note where they differ" do
@@ -75,10 +109,22 @@ RSpec.describe "The Log" do
     fill_in "Note on Kofi Penhallow", with: "Left hand on the bench"
     page.refresh # nothing typed is lost
     expect(find_field("Note on Kofi Penhallow").value).to eq("Left hand on the bench")
+    click_button "Kofi Penhallow: 2 stations differ; station by station"
+    find("[aria-label='Pain of Kofi Penhallow: what was done about it']").click
+    find("[role=option]", text: "Easier version").click
+    within(:group, "Squat") do
+      click_button "Kofi Penhallow, Squat: more"
+      fill_in "Each round", with: "12 10 8"
+      find(".faults").click
+    end
+    find("[role=option]", match: :first).click
+    press :escape
     click_button "Save the log"
-    expect(page).to have_css("tr", text: "Pain: Wrist. Left hand on the bench")
+    expect(page).to have_css("tr", text: "Pain: Wrist (easier version). Left hand on the bench")
+    expect(page).to have_css("tr", text: "12, 10, 8")
     results = attendance_of(run, "Kofi Penhallow").results.where(planned: false).order(:station)
-    expect(results.map { |result| [result.level, result.reps, result.reps_left, result.skipped] }).to eq([["intermediate", 9, 3, false], ["advanced", nil, nil, true]])
+    expect(results.map { |result| [result.level, result.reps, result.reps_left, result.skipped, result.per_round] }).to contain_exactly(["intermediate", 9, 3, false, nil], ["advanced", nil, nil, true, nil], ["advanced", 8, nil, false, [12, 10, 8]])
+    expect(results.filter_map(&:faults).flatten.size).to eq(1)
   end
 
   it "names the field that is wrong" do

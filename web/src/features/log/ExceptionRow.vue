@@ -1,13 +1,15 @@
 <script setup lang="ts">
 import { t } from '@/lib/text'
 import Checkbox from 'primevue/checkbox'
+import Button from 'primevue/button'
 import Select from 'primevue/select'
-import { computed, useId } from 'vue'
+import { computed, ref, useId } from 'vue'
 import { useMovements, useVariations } from '@/lib/api/queries'
 import type { PlannedTarget, Level, LogSheet } from '@/lib/api/types'
 import { LEVELS } from '@/lib/api/types'
 import NumberField from '@/ui/NumberField.vue'
 import LevelTally from '@/ui/LevelTally.vue'
+import ExceptionMore from './ExceptionMore.vue'
 import type { Exception } from './sheet'
 
 // What one person did at one station, where it was not what they were planned: by
@@ -18,6 +20,8 @@ const props = defineProps<{
   planned: PlannedTarget | null
   /** Reps tapped for them while the run went on. */
   counted?: number
+  /** The class came so far. */
+  reached?: boolean
   person: string
   exception: Exception
 }>()
@@ -26,6 +30,8 @@ const id = useId()
 const movements = useMovements()
 const variations = useVariations()
 const label = computed(() => `${props.person}, ${props.station.name}`)
+
+const MOST_FOUND = 40
 
 interface Way {
   value: string
@@ -71,7 +77,11 @@ const ways = computed<Way[]>(() => {
 const chosen = computed(
   () => props.exception.variation ?? props.exception.level ?? (props.planned ? 'planned' : props.level),
 )
-const way = computed(() => ways.value.find((held) => held.value === chosen.value))
+const way = computed<Way | undefined>(() => {
+  const known = ways.value.find((held) => held.value === chosen.value)
+  const other = known ? undefined : variations.value.get(chosen.value)
+  return known ?? (other && { value: other.id, level: other.levels[0]!, name: other.name, change: {} })
+})
 const cellVersion = computed(() =>
   props.exception.level
     ? props.station.levels[props.exception.level].variation
@@ -94,11 +104,27 @@ const byReps = computed(() =>
     : cell.value.reps !== null || Boolean(props.counted) || (!held.value && version.value?.measure === 'reps'),
 )
 
+/** Of any other ladder: shown once somebody searches. */
+const sought = ref('')
+const options = computed(() => {
+  const words = sought.value.trim().toLowerCase()
+  if (!words) return ways.value
+  const known = new Set(ways.value.map((held) => held.name))
+  const found = [...variations.value.values()]
+    .filter((held) => held.name.toLowerCase().includes(words) && !known.has(held.name))
+    .slice(0, MOST_FOUND)
+    .map((held): Way => ({ value: held.id, level: held.levels[0]!, name: held.name, change: { variation: held.id } }))
+  return [...ways.value, ...found]
+})
+
+const more = ref(Boolean(props.exception.per_round || props.exception.load_kg || props.exception.faults?.length))
+const faults = computed(() => (version.value?.faults ?? []).map((fault) => fault.see))
+
 function set(change: Partial<Exception>) {
   emit('change', { ...props.exception, ...change })
 }
 function take(value: string) {
-  const change = ways.value.find((known) => known.value === value)?.change ?? {}
+  const change = options.value.find((known) => known.value === value)?.change ?? {}
   set({ level: undefined, variation: undefined, ...change })
 }
 </script>
@@ -108,12 +134,15 @@ function take(value: string) {
     <span class="name">{{ station.name }}</span>
     <Select
       :model-value="chosen"
-      :options="ways"
+      :options="options"
       option-label="name"
       option-value="value"
       size="small"
+      filter
+      :filter-placeholder="$t('log.any_version')"
       :aria-label="$t('log.label_what_was_done', { label })"
       class="way"
+      @filter="sought = $event.value"
       @update:model-value="take"
     >
       <template #value><LevelTally v-if="way" :level="way.level" /> {{ way?.name }}</template>
@@ -123,8 +152,8 @@ function take(value: string) {
       >
     </Select>
     <span class="planned small quiet"
-      >{{ cell.target ?? $t('log.was_to_sit_out')
-      }}<template v-if="counted">{{ $t('log.counted_counted_on_the_floor', { counted }) }}</template></span
+      >{{ cell.target ?? $t('log.was_to_sit_out') }}<template v-if="!reached">{{ $t('log.not_reached') }}</template
+      ><template v-if="counted">{{ $t('log.counted_counted_on_the_floor', { counted }) }}</template></span
     >
     <NumberField
       v-if="held"
@@ -151,20 +180,37 @@ function take(value: string) {
       />
     </template>
     <span class="skip small"
-      ><Checkbox
+      ><Button
+        icon="pi pi-ellipsis-h"
+        variant="text"
+        severity="secondary"
+        size="small"
+        :aria-label="$t('log.more_of_label', { label })"
+        :aria-expanded="more"
+        @click="more = !more"
+      /><Checkbox
         :model-value="exception.skipped ?? false"
         binary
         :input-id="`${id}-skip`"
         @update:model-value="set({ skipped: $event || undefined })"
       /><label :for="`${id}-skip`">{{ $t('log.skipped') }}</label></span
     >
+    <ExceptionMore
+      v-if="more"
+      class="more"
+      :label="label"
+      :rounds="station.rounds"
+      :faults="faults"
+      :exception="exception"
+      @change="set"
+    />
   </div>
 </template>
 
 <style scoped>
 .exception {
   display: grid;
-  grid-template-columns: 9rem 15rem minmax(7rem, 1fr) 7.6rem 7rem 5.6rem;
+  grid-template-columns: 9rem 15rem minmax(7rem, 1fr) 7.6rem 7rem 7.6rem;
   gap: var(--space-2) var(--space-3);
   align-items: center;
   padding: var(--space-1) 0;
@@ -179,6 +225,9 @@ function take(value: string) {
 }
 .way {
   min-width: 0;
+}
+.more {
+  grid-column: 1 / -1;
 }
 .skip {
   grid-column: 6;

@@ -4,25 +4,30 @@ import Button from 'primevue/button'
 import Checkbox from 'primevue/checkbox'
 import InputText from 'primevue/inputtext'
 import Select from 'primevue/select'
-import { computed, ref } from 'vue'
+import { computed } from 'vue'
 import NumberField from '@/ui/NumberField.vue'
 import LevelMark from '@/ui/LevelMark.vue'
 import { LEVELS, type LogSheet } from '@/lib/api/types'
-import ExceptionRow from './ExceptionRow.vue'
-import { countExceptions, targetsOf, keyOf, PAIN_WHERE, type Exception, type Line, type Typing } from './sheet'
+import LogDetails from './LogDetails.vue'
+import { countExceptions, targetsOf, PAIN_ACTIONS, PAIN_WHERE, type Line, type Typing } from './sheet'
 
 // One person: there or not, how hard it was, whether it hurt; and station by
 // station only where it differed.
 const props = defineProps<{
-  stations: LogSheet['stations']
+  sheet: LogSheet
   planned: ReturnType<typeof targetsOf>
   counted: Map<string, number> | undefined
   everybody: Typing['everybody']
   row: number
   errors: Map<string, string>
+  /** Whether it stands open, station by station. */
+  open: boolean
 }>()
+const emit = defineEmits<{ toggle: []; go: [step: number] }>()
 const line = defineModel<Line>('line', { required: true })
-const open = ref(false)
+const person = computed(() => props.sheet.people.find((held) => held.id === line.value.person_id))
+const notReached = computed(() => (person.value?.not_reached ?? props.sheet.not_reached)[line.value.level])
+const tapped = computed(() => person.value?.blocks ?? [])
 
 const differs = computed(() => countExceptions(line.value))
 const LANES = LEVELS.map((level) => ({ value: level, label: readable(level) }))
@@ -31,8 +36,10 @@ function set<K extends keyof Line>(key: K, value: Line[K]) {
   line.value = { ...line.value, [key]: value }
 }
 
-function setException(key: string, exception: Exception) {
-  set('exceptions', { ...line.value.exceptions, [key]: exception })
+/** It is asked at once what was done about it. */
+function hurt(where: Line['pain']) {
+  set('pain', where)
+  if (where && !props.open) emit('toggle')
 }
 
 function error(field: string) {
@@ -41,7 +48,7 @@ function error(field: string) {
 </script>
 
 <template>
-  <tr :class="{ away: !line.present }">
+  <tr :class="{ away: !line.present, opened: open }">
     <td>
       <Checkbox
         :model-value="line.present"
@@ -97,7 +104,7 @@ function error(field: string) {
         :variant="differs ? 'outlined' : 'text'"
         severity="secondary"
         data-column="stations"
-        @click="open = !open"
+        @click="$emit('toggle')"
       />
     </td>
     <td>
@@ -112,7 +119,7 @@ function error(field: string) {
         size="small"
         :disabled="!line.present"
         class="pain"
-        @update:model-value="set('pain', $event)"
+        @update:model-value="hurt($event)"
       />
     </td>
     <td class="note">
@@ -131,54 +138,85 @@ function error(field: string) {
   <tr v-if="open && line.present">
     <td />
     <td colspan="6" class="stations">
-      <ExceptionRow
-        v-for="station in stations"
-        :key="keyOf(station)"
-        :station="station"
-        :level="line.level"
-        :planned="planned?.get(keyOf(station)) ?? null"
-        :counted="counted?.get(keyOf(station))"
-        :person="line.name"
-        :exception="line.exceptions[keyOf(station)] ?? {}"
-        @change="setException(keyOf(station), $event)"
+      <Select
+        v-if="line.pain"
+        :model-value="line.pain_action"
+        :options="PAIN_ACTIONS"
+        option-label="label"
+        option-value="value"
+        :placeholder="$t('log.what_was_done_about_it')"
+        show-clear
+        :aria-label="$t('log.pain_of_name_what_was_done', { name: line.name })"
+        size="small"
+        class="action"
+        @update:model-value="set('pain_action', $event)"
+      />
+      <LogDetails
+        v-model:line="line"
+        :stations="sheet.stations"
+        :blocks="sheet.blocks"
+        :planned="planned"
+        :counted="counted"
+        :not-reached="notReached"
+        :tapped="tapped"
+        @next="$emit('go', 1)"
+        @previous="$emit('go', -1)"
       />
     </td>
   </tr>
 </template>
 
 <style scoped>
+/* A person a line; level, pain and note are there once it is opened. */
 @media (max-width: 44rem) {
   tr {
     display: grid;
-    grid-template-columns: 2rem 1fr auto;
+    grid-template-columns: 2rem minmax(0, 1fr) 4rem auto;
     align-items: center;
     gap: 0 var(--space-2);
     border-bottom: 1px solid var(--rule);
-    padding: var(--space-2) 0;
+    min-height: 3rem;
   }
   tr > * {
     border: 0 !important;
-    padding: var(--space-1) 0 !important;
+    padding: 0 !important;
   }
-  tr > :nth-child(3) {
-    grid-row: 2;
-    grid-column: 2;
-  }
+  tr > :nth-child(4),
   tr > :nth-child(5) {
-    grid-row: 2;
+    grid-row: 1;
+  }
+  tr > :nth-child(4) {
     grid-column: 3;
   }
-  tr > :nth-child(6) {
-    grid-row: 3;
-    grid-column: 2;
+  tr > :nth-child(5) {
+    grid-column: 4;
   }
+  tr > :nth-child(3),
+  tr > :nth-child(6),
   tr > .note {
-    grid-row: 4;
+    display: none;
     grid-column: 2 / -1;
+  }
+  tr.opened > :nth-child(3),
+  tr.opened > :nth-child(6),
+  tr.opened > .note {
+    display: block;
+    grid-row: auto;
+    padding: var(--space-1) 0 !important;
   }
   tr > .stations {
     grid-column: 1 / -1;
+    padding: var(--space-2) !important;
   }
+  th label {
+    overflow: hidden;
+    text-overflow: ellipsis;
+    white-space: nowrap;
+    display: block;
+  }
+}
+.action {
+  width: 15rem;
 }
 th {
   font-weight: 600;

@@ -1,36 +1,33 @@
 <script setup lang="ts">
-import { plural, t } from '@/lib/text'
-import { useQueryClient } from '@tanstack/vue-query'
+import { t } from '@/lib/text'
 import Button from 'primevue/button'
-import Message from 'primevue/message'
 import Textarea from 'primevue/textarea'
-import { useToast } from 'primevue/usetoast'
-import { computed, onUnmounted, ref, shallowRef, useTemplateRef } from 'vue'
-import { useRouter } from 'vue-router'
+import { computed, ref, useTemplateRef } from 'vue'
 import NumberField from '@/ui/NumberField.vue'
 import { clockText, dayText } from '@/lib/clockText'
 import { controlKey, useShortcuts } from '@/lib/useShortcuts'
 import { LEVELS, type LogSheet } from '@/lib/api/types'
 import LogLine from './LogLine.vue'
-import { logs } from './delivery'
-import { attendancesOf, countedFor, keyOf, targetsOf, type Line } from './sheet'
+import LogMessages from './LogMessages.vue'
+import { countedFor, keyOf, targetsOf, type Line } from './sheet'
+import { useColumnKeys } from './useColumnKeys'
+import { useSaving } from './useSaving'
 import { useTyping } from './useTyping'
 
 const props = defineProps<{ sheet: LogSheet }>()
 const emit = defineEmits<{ reload: [] }>()
-const router = useRouter()
-const toast = useToast()
-const queries = useQueryClient()
 
 const { typing, forget } = useTyping(props.sheet)
 
-const errors = shallowRef(new Map<string, string>())
-/** A log of this run that was refused: it stays here until somebody has decided. */
-const mine = computed(() => logs.get(props.sheet.run.id))
-const refused = computed(() => mine.value?.refused)
-const conflict = computed(() => (refused.value?.status === 409 ? refused.value.problem : null))
-const sending = ref(false)
-const waits = computed(() => Boolean(mine.value && !refused.value))
+const { save, saveOver, takeTheirs, sending, waits, refused, conflict, errors } = useSaving(
+  props.sheet,
+  typing,
+  () => {
+    forget()
+    emit('reload')
+  },
+  forget,
+)
 const planned = computed(
   () => new Map(props.sheet.people.map((person) => [person.id, targetsOf(props.sheet, person.id)])),
 )
@@ -52,50 +49,18 @@ function setLine(index: number, line: Line) {
   typing.value = { ...typing.value, lines }
 }
 
+/** Whose line stands open. */
+const opened = ref<string | null>(null)
+/** To the next who was there, or the one before. */
+function go(from: number, step: number) {
+  const lines = typing.value.lines
+  let index = from + step
+  while (lines[index] && !lines[index]!.present) index += step
+  opened.value = lines[index]?.person_id ?? null
+}
+
 function everybodyHere() {
   typing.value = { ...typing.value, lines: typing.value.lines.map((line) => ({ ...line, present: true })) }
-}
-
-async function save() {
-  if (sending.value) return
-  sending.value = true
-  errors.value = new Map()
-  const body = {
-    submission_id: crypto.randomUUID(),
-    log_version: typing.value.log_version,
-    note: typing.value.note,
-    attendances: attendancesOf(typing.value),
-  }
-  await logs.put(props.sheet.run.id, props.sheet.run.title, body)
-  sending.value = false
-}
-
-const off = logs.on((item, outcome) => {
-  if (item.key !== props.sheet.run.id) return
-  if (outcome.kind === 'sent') {
-    forget()
-    void queries.invalidateQueries({ queryKey: ['runs'] })
-    void queries.invalidateQueries({ queryKey: ['today'] })
-    toast.add({ severity: 'success', summary: t('log.logged'), detail: props.sheet.run.title, life: 4000 })
-    void router.push({ name: 'run', params: { id: item.key } })
-  } else if (outcome.kind === 'refused') {
-    if (outcome.refusal.status !== 409) errors.value = outcome.refusal.fields()
-  }
-})
-onUnmounted(off)
-
-/** Over the log that somebody else wrote meanwhile. */
-function saveOver() {
-  const theirs = (conflict.value as unknown as { theirs: LogSheet }).theirs
-  typing.value = { ...typing.value, log_version: theirs.log_version }
-  logs.drop(props.sheet.run.id)
-  void save()
-}
-
-function takeTheirs() {
-  logs.drop(props.sheet.run.id)
-  forget()
-  emit('reload')
 }
 
 useShortcuts([
@@ -108,32 +73,8 @@ useShortcuts([
   },
 ])
 
-// Down a column by Enter or an arrow, as on paper.
 const table = useTemplateRef<HTMLTableElement>('table')
-function alongColumn(event: KeyboardEvent) {
-  const step =
-    event.key === 'ArrowUp'
-      ? -1
-      : event.key === 'ArrowDown' || (event.key === 'Enter' && !event.ctrlKey && !event.metaKey)
-        ? 1
-        : 0
-  const target = event.target
-  if (!step || !(target instanceof HTMLInputElement) || target.closest('[role=combobox], .exception')) return
-  const column = target.closest('[data-column]')?.getAttribute('data-column')
-  if (!column || !table.value) return
-  const fields = [
-    ...table.value.querySelectorAll<HTMLInputElement>(`[data-column=${column}] input, input[data-column=${column}]`),
-  ]
-  const next = fields[fields.indexOf(target) + step]
-  event.preventDefault()
-  next?.focus()
-}
-
-function toFirst(event: KeyboardEvent) {
-  if (event.key !== 'Enter' || event.ctrlKey) return
-  event.preventDefault()
-  table.value?.querySelector<HTMLInputElement>('[data-column=effort] input')?.focus()
-}
+const { alongColumn, toFirst } = useColumnKeys(table)
 </script>
 
 <template>
@@ -159,34 +100,14 @@ function toFirst(event: KeyboardEvent) {
       </div>
     </div>
 
-    <Message v-if="waits && !sending" severity="warn" :closable="false" data-testid="waiting">{{
-      $t('log.kept_in_this_browser_the_server')
-    }}</Message>
-    <Message v-if="conflict" severity="warn" :closable="false">
-      <p>{{ conflict.detail }}</p>
-      <div class="row">
-        <Button :label="$t('log.save_mine_over_it')" size="small" @click="saveOver" /><Button
-          :label="$t('log.show_the_other')"
-          size="small"
-          variant="outlined"
-          severity="secondary"
-          @click="takeTheirs"
-        />
-      </div>
-    </Message>
-    <Message v-else-if="refused && !errors.size" severity="warn" :closable="false">
-      <p>{{ $t('log.this_log_was_not_taken_detail', { detail: refused.problem.detail }) }}</p>
-      <Button
-        :label="$t('log.throw_it_away')"
-        size="small"
-        variant="outlined"
-        severity="secondary"
-        @click="takeTheirs"
-      />
-    </Message>
-    <Message v-if="errors.size" severity="warn" :closable="false" role="alert">{{
-      $t('log.not_saved_plural_to_correct', { plural: plural(errors.size, 'field'), n: [...errors.values()][0] })
-    }}</Message>
+    <LogMessages
+      :waits="waits && !sending"
+      :refused="refused?.problem"
+      :conflict="Boolean(conflict)"
+      :errors="errors"
+      @over="saveOver"
+      @theirs="takeTheirs"
+    />
 
     <p v-if="notReached.length" class="caution" role="note" data-testid="not-reached">
       {{
@@ -240,12 +161,15 @@ function toFirst(event: KeyboardEvent) {
             :key="line.person_id"
             :line="line"
             :row="index"
-            :stations="sheet.stations"
+            :sheet="sheet"
+            :open="opened === line.person_id"
             :planned="planned.get(line.person_id) ?? null"
             :counted="counted.get(line.person_id)"
             :everybody="typing.everybody"
             :errors="errors"
             @update:line="setLine(index, $event)"
+            @toggle="opened = opened === line.person_id ? null : line.person_id"
+            @go="go(index, $event)"
           />
         </tbody>
       </table>

@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import { useVariations } from '@/lib/api/queries'
 import type { LogSheet } from '@/lib/api/types'
+import { weightText } from '@/lib/units'
 import LevelTally from '@/ui/LevelTally.vue'
 
 // What somebody did at a station, in a cell: the level's strokes, how many or how
@@ -23,10 +24,16 @@ const variation = computed(() => {
   <span v-else-if="result.skipped">{{ result.planned ? $t('log.skipped_whole') : $t('log.skipped') }}</span>
   <span v-else>
     <LevelTally :level="result.level" />
-    {{ result.reps ?? (result.seconds === null ? '' : $t('log.seconds_s', { seconds: result.seconds })) }}
+    <template v-if="result.per_round">{{ result.per_round.join(', ') }}</template>
+    <template v-else>{{
+      result.reps ?? (result.seconds === null ? '' : $t('log.seconds_s', { seconds: result.seconds }))
+    }}</template>
+    <span v-if="result.load_kg" class="small">{{ weightText(result.load_kg) }}</span>
+    {{ ' ' }}
     <span v-if="result.reps_left !== null" class="small">{{
       $t('log.reps_left_left', { reps_left: result.reps_left })
     }}</span>
+    <span v-if="result.faults?.length" class="small quiet variation">{{ result.faults.join(', ') }}</span>
     <span v-if="variation" class="small quiet variation">{{ variation.name }}</span>
   </span>
 </template>

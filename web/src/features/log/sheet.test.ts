@@ -9,7 +9,7 @@ const sheet = (attendances: unknown[] = []) =>
     log_version: 3,
     note: null,
     people: [
-      { id: 'tamsin', name: 'Tamsin', level: 'beginner', planned_targets: null, counted: [] },
+      { id: 'tamsin', name: 'Tamsin', level: 'beginner', blocks: [], planned_targets: null, counted: [] },
       { id: 'dov', name: 'Dov', level: 'advanced', planned_targets: null, counted: [] },
     ],
     attendances,
@@ -43,7 +43,20 @@ describe('a log’s form', () => {
   it('holds of an earlier log what was handed in, and hands in just that again', () => {
     const typing = typingOf(sheet([logged]))
     expect([typing.log_version, typing.lines[0]!.level, typing.lines[0]!.effort]).toEqual([3, 'intermediate', 6])
-    expect(attendancesOf(typing)[0]!.exceptions).toEqual([{ ...typed, skipped: false }])
+    expect(attendancesOf(typing)[0]!.exceptions).toEqual([
+      { ...typed, skipped: false, per_round: null, load_kg: null, faults: null },
+    ])
+  })
+
+  it('hands in a number for each round, and rounds and reps of a block, as they were typed', () => {
+    const typing = typingOf(sheet([{ ...logged, blocks: [{ block: 'end', rounds: 4 }], exceptions: [] }]))
+    typing.lines[0]!.exceptions = {
+      'main/p': { per_round: '24, 18 x', load_kg: 8, faults: [] },
+      'main/s': { faults: [] },
+    }
+    const entry = attendancesOf(typing)[0]!
+    expect(entry.blocks).toEqual([{ block: 'end', rounds: 4 }])
+    expect(entry.exceptions).toMatchObject([{ per_round: [24, 18, 'x'], load_kg: 8, faults: null }])
   })
 
   it('hands in nothing of who was absent, and everybody’s effort where nobody typed their own', () => {

@@ -1,6 +1,6 @@
-import { PAIN_WHERE as PLACES } from '@/lib/api/vocabulary'
+import { PAIN_ACTIONS as ACTIONS, PAIN_WHERE as PLACES } from '@/lib/api/vocabulary'
 import { headed } from '@/lib/readable'
-import type { AttendanceEntry, ExceptionEntry, Level, LogSheet, PainWhere } from '@/lib/api/types'
+import type { AttendanceEntry, ExceptionEntry, Level, LogSheet, PainAction, PainWhere } from '@/lib/api/types'
 import type { Typed } from '@/lib/typed'
 
 /** One person's line on the log sheet, as typed so far. */
@@ -11,9 +11,20 @@ export interface Line {
   level: Level
   effort: Typed
   pain: PainWhere | null
+  /** What was done about it. */
+  pain_action: PainAction | null
   note: string
+  /** By block: what was typed of those that people pace. */
+  blocks: Record<string, BlockTyped>
   /** By "block/station": only what differs from the plan. */
   exceptions: Record<string, Exception>
+}
+
+/** Rounds and reps into the next, or the seconds until somebody was through. */
+export interface BlockTyped {
+  rounds?: Typed
+  reps?: Typed
+  finish_s?: Typed
 }
 
 /** What was done instead: another variation, or another level's way; how many, how long, what was left. */
@@ -24,6 +35,10 @@ export interface Exception {
   seconds?: Typed
   reps_left?: Typed
   skipped?: boolean
+  /** As it is typed: “24 18 12”. */
+  per_round?: string
+  load_kg?: Typed
+  faults?: string[]
 }
 
 export interface Typing {
@@ -35,6 +50,10 @@ export interface Typing {
 }
 
 export const PAIN_WHERE: { value: PainWhere; label: string }[] = PLACES.map((value) => ({
+  value,
+  label: headed(value),
+}))
+export const PAIN_ACTIONS: { value: PainAction; label: string }[] = ACTIONS.map((value) => ({
   value,
   label: headed(value),
 }))
@@ -53,6 +72,8 @@ export function typingOf(sheet: LogSheet): Typing {
       level: before?.level ?? person.level,
       effort: before?.effort ?? undefined,
       pain: before?.pain ?? null,
+      pain_action: before?.pain_action ?? null,
+      blocks: Object.fromEntries((before?.blocks ?? []).map(({ block, ...typed }) => [block, typed])),
       note: before?.note ?? '',
       exceptions: Object.fromEntries((before?.exceptions ?? []).map((typed) => [keyOf(typed), exceptionOf(typed)])),
     }
@@ -68,6 +89,9 @@ const exceptionOf = (typed: ExceptionEntry): Exception => ({
   seconds: typed.seconds ?? undefined,
   reps_left: typed.reps_left ?? undefined,
   skipped: typed.skipped ?? false,
+  per_round: typed.per_round?.join(' '),
+  load_kg: typed.load_kg ?? undefined,
+  faults: typed.faults ?? undefined,
 })
 
 /** Reps that were tapped for somebody, by "block/station". */
@@ -90,14 +114,31 @@ export function attendancesOf(typing: Typing): AttendanceEntry[] {
     level: line.level,
     effort: (line.present ? (line.effort ?? typing.everybody ?? null) : null) as number | null,
     pain: line.pain,
+    pain_action: line.pain ? line.pain_action : null,
+    blocks: line.present ? blocksOf(line) : [],
     note: line.note.trim() || null,
     exceptions: line.present ? exceptionsOf(line) : [],
   }))
 }
 
+function blocksOf(line: Line): NonNullable<AttendanceEntry['blocks']> {
+  return Object.entries(line.blocks)
+    .map(([block, typed]) => ({ block, ...typed }) as NonNullable<AttendanceEntry['blocks']>[number])
+    .filter(({ rounds, reps, finish_s: finish }) => [rounds, reps, finish].some((value) => value !== undefined))
+}
+
+/** “24 18 12” as numbers; a word that is none goes on as it is, and is refused with its place. */
+function perRound(typed: string | undefined): number[] | null {
+  const words = (typed ?? '').split(/[\s,;]+/).filter(Boolean)
+  return words.length ? words.map((word) => (/^\d+$/.test(word) ? Number(word) : (word as unknown as number))) : null
+}
+
+const isTyped = (value: unknown) =>
+  value !== undefined && value !== false && value !== '' && !(Array.isArray(value) && !value.length)
+
 function exceptionsOf(line: Line): ExceptionEntry[] {
   return Object.entries(line.exceptions)
-    .filter(([, exception]) => Object.values(exception).some((value) => value !== undefined && value !== false))
+    .filter(([, exception]) => Object.values(exception).some(isTyped))
     .map(([key, exception]) => {
       const [block, station] = key.split('/') as [string, string]
       return {
@@ -109,6 +150,9 @@ function exceptionsOf(line: Line): ExceptionEntry[] {
         seconds: (exception.seconds ?? null) as number | null,
         reps_left: (exception.reps_left ?? null) as number | null,
         skipped: exception.skipped ?? false,
+        per_round: perRound(exception.per_round),
+        load_kg: (exception.load_kg ?? null) as number | null,
+        faults: exception.faults?.length ? exception.faults : null,
       }
     })
 }

@@ -1,4 +1,7 @@
 <script setup lang="ts">
+import { t } from '@/lib/text'
+import { readable } from '@/lib/readable'
+import type { LogSheet } from '@/lib/api/types'
 import Button from 'primevue/button'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
@@ -30,6 +33,19 @@ const stations = computed(() =>
 const print = () => window.print()
 const history = ref(false)
 const painName = (where: string) => PAIN_WHERE.find((known) => known.value === where)?.label ?? where
+
+/** Blocks of which somebody's rounds, or finish time, are known. */
+const blocks = computed(() =>
+  (sheet.value?.blocks ?? []).filter((block) =>
+    there.value.some((attendance) => attendance.blocks.some((held) => held.block === block.block)),
+  ),
+)
+function blockText(attendance: LogSheet['attendances'][number], block: string): string {
+  const held = attendance.blocks.find((result) => result.block === block)
+  if (!held) return '–'
+  if (held.finish_s != null) return clockText(held.finish_s)
+  return t('log.rounds_and_reps', { rounds: held.rounds ?? 0, reps: held.reps ?? 0 })
+}
 
 const results = computed(
   () =>
@@ -100,6 +116,7 @@ const results = computed(
                   <th scope="col">{{ $t('common.name') }}</th>
                   <th scope="col" class="number">{{ $t('logbook.effort') }}</th>
                   <th v-for="station in stations" :key="keyOf(station)" scope="col">{{ station.name }}</th>
+                  <th v-for="block in blocks" :key="block.block" scope="col">{{ block.title }}</th>
                   <th scope="col">{{ $t('logbook.noted') }}</th>
                 </tr>
               </thead>
@@ -115,9 +132,12 @@ const results = computed(
                   >
                     <ResultMark :result="results.get(attendance.person_id)?.get(keyOf(station))" :station="station" />
                   </td>
+                  <td v-for="block in blocks" :key="block.block">{{ blockText(attendance, block.block) }}</td>
                   <td class="small">
                     <span v-if="attendance.pain" class="warn-text"
-                      ><b>{{ $t('logbook.pain') }}</b> {{ painName(attendance.pain) }}. </span
+                      ><b>{{ $t('logbook.pain') }}</b> {{ painName(attendance.pain)
+                      }}<template v-if="attendance.pain_action"> ({{ readable(attendance.pain_action) }})</template
+                      >. </span
                     >{{ attendance.note }}
                   </td>
                 </tr>
