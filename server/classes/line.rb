@@ -14,11 +14,16 @@ module Server
         @class.attributes.slice("id", "workout_id", "slot_minutes", "series", "lock_version", "note").merge(
           "title" => @class.title, "total_s" => @class.total_s, "starts_at" => Http::Json.instant(@class.starts_at), "week" => @class.week.iso8601, "cancelled" => !@class.cancelled_at.nil?,
           "behind" => @class.outdated?, "leader" => named(@class.leader), "place" => named(@class.place),
-          "coming" => @class.roster.count { |entry| entry.present != false }, "run_id" => @class.runs.reject(&:deleted_at).max_by(&:created_at)&.id
+          "coming" => @class.roster.count { |entry| entry.present != false }, "run_id" => run&.id, "run_state" => run&.state
         )
       end
 
       private
+
+      # The last one.
+      def run
+        @run ||= @class.runs.reject(&:deleted_at).max_by(&:created_at)
+      end
 
       def named(record)
         record && {"id" => record.id, "name" => record.name}

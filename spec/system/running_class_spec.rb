@@ -35,6 +35,27 @@ RSpec.describe "A class that runs" do
     expect(page).to have_content("round 2 of 3")
   end
 
+  it "shows what to watch, and takes who came late, who left and who follows another level, for the log" do
+    main = Sparrow::Plan::Timeline.compile(Sparrow::Plan.read(run.document)).blocks.find { |line| line.block.role == "main" }
+    told(main.windows.find { |window| window.station.name == "Push-up" }.start_s + 5)
+    visit "/classes/#{group_class.id}/run/#{run.id}"
+    within("section[aria-label=Now]") { expect(page).to have_css("dl[aria-label='What to watch'] dd", text: /: “.+”/) }
+    click_button "Bartek Lindqvist: came late"
+    click_button "Dov Abernethy: left"
+    choose_option("Level of Dov Abernethy", "Intermediate")
+    expect { run.events.reload.filter_map { |event| [event.kind, event.person.name] if event.person_id }.sort }.to eventually_be([["follows", "Dov Abernethy"], ["gone", "Dov Abernethy"], ["late", "Bartek Lindqvist"]])
+    told(run.total_s, "ended")
+    visit "/runs/#{run.id}/log"
+    within("tr", text: "Dov Abernethy") { expect(page).to have_content("Intermediate") }
+    click_button "Save the log"
+    expect(page).to have_current_path("/logbook/#{run.id}")
+    visit "/classes"
+    within("section[aria-label='Past']") { click_link(/Log of Lock-gate Tuesday/, match: :first) }
+    expect(page).to have_content("present")
+    visit "/classes/#{group_class.id}"
+    expect(page).to have_button("See its log")
+  end
+
   it "says there when it stands still, and when it is over" do
     told(120, "paused")
     visit "/classes/#{group_class.id}/run/#{run.id}"

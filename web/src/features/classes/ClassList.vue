@@ -30,7 +30,10 @@ const answers = (held: ClassLine) =>
     text?.toLowerCase().includes(words.value.trim().toLowerCase()),
   )
 const found = computed(() => (classes.data.value ?? []).filter(answers))
-const isOver = (held: ClassLine) => new Date(held.starts_at ?? 0).getTime() < now - HOURS_AFTER * 3_600_000
+const isOver = (held: ClassLine) =>
+  held.run_state === 'logged' ||
+  held.run_state === 'finished' ||
+  new Date(held.starts_at ?? 0).getTime() < now - HOURS_AFTER * 3_600_000
 const coming = computed(() => found.value.filter((held) => !isOver(held)).reverse())
 const past = computed(() => found.value.filter(isOver))
 

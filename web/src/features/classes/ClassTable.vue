@@ -55,6 +55,15 @@ const weeks = computed(() => byWeek(props.lines))
           </td>
           <td>
             <RouterLink
+              v-if="held.run_id && (held.run_state === 'logged' || held.run_state === 'finished')"
+              class="small"
+              :to="{ name: held.run_state === 'logged' ? 'run' : 'log', params: { id: held.run_id } }"
+              :aria-label="
+                $t('classes.log_of_title_starts_at', { title: held.title, starts_at: dayText(held.starts_at) })
+              "
+              >{{ held.run_state === 'logged' ? $t('classes.log') : $t('classes.to_be_logged') }}</RouterLink
+            >
+            <RouterLink
               v-if="toCome && session.plans"
               class="small"
               :to="{ name: 'fit', params: { id: held.id } }"

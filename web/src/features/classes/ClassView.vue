@@ -42,10 +42,25 @@ function changed(now: ClassWhole) {
 
 const bring = () => attempt(async () => changed(await ask(api.POST('/api/classes/{id}/bring', { params }))))
 
+/** A class that was run goes to its log. */
+const goesTo = computed(() => {
+  switch (held.data.value?.run_state) {
+    case 'logged':
+      return { name: 'run', label: t('classes.it_is_over_see_its_log') }
+    case 'finished':
+      return { name: 'log', label: t('classes.log_it') }
+    case null:
+    case undefined:
+      return { name: 'floor', label: t('common.start_class') }
+    default:
+      return { name: 'floor', label: t('classes.to_the_floor') }
+  }
+})
+
 const start = () =>
   attempt(async () => {
     if (held.data.value?.run_id)
-      return void (await router.push({ name: 'floor', params: { id: held.data.value.run_id } }))
+      return void (await router.push({ name: goesTo.value.name, params: { id: held.data.value.run_id } }))
     const run = await ask(api.POST('/api/classes/{id}/run', { params, body: { client_key: crypto.randomUUID() } }))
     await queries.invalidateQueries({ queryKey: ['classes'] })
     await router.push({ name: 'floor', params: { id: run.id } })
@@ -98,11 +113,7 @@ useShortcuts([
               :to="{ name: 'mine', params: { id, run: held.data.value.run_id } }"
               >{{ $t('common.instructors_view') }}</RouterLink
             >
-            <Button
-              :label="held.data.value.run_id ? $t('classes.to_the_floor') : $t('common.start_class')"
-              :loading="busy"
-              @click="start"
-            />
+            <Button :label="goesTo.label" :loading="busy" @click="start" />
           </span>
         </div>
         <p class="quiet">

@@ -89,7 +89,11 @@ const session = useSession()
         <li v-for="run in data.last_logged" :key="run.id">
           <RouterLink :to="{ name: 'run', params: { id: run.id } }">{{ run.title }}</RouterLink>
           <span class="quiet small"
-            >{{ $t('today.started_at_present_present', { started_at: dayText(run.started_at), present: run.present })
+            >{{
+              $t('today.started_at_present_present', {
+                started_at: dayText(run.started_at ?? run.created_at),
+                present: run.present,
+              })
             }}<template v-if="run.pains">
               ·
               <span class="warn-text">{{
