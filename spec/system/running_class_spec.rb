@@ -50,7 +50,7 @@ RSpec.describe "A class that runs" do
     click_button "Save the log"
     expect(page).to have_current_path("/logbook/#{run.id}")
     visit "/classes"
-    within("section[aria-label='Past']") { click_link(/Log of Lock-gate Tuesday/, match: :first) }
+    within("section[aria-label='Past']") { find("a[aria-label^='Log of Lock-gate Tuesday']", match: :first).click }
     expect(page).to have_content("present")
     visit "/classes/#{group_class.id}"
     expect(page).to have_button("See its log")
