@@ -39,7 +39,7 @@ module Sparrow
 
     # @return [Hash] as POST /api/preview answers; times in whole seconds
     def to_h
-      {**without_calls, "cues" => Plan::Cues.of(timeline).map { |cue| cue(cue) }, "sections" => timeline.sections}
+      {**without_calls, "cues" => cues, "sections" => timeline.sections}
     end
 
     # The same, its list of calls empty: for who is typing, and calls nothing yet.
@@ -58,6 +58,12 @@ module Sparrow
     end
 
     private
+
+    # In words already: they are sent as they are.
+    def cues
+      called = Plan::Cues.of(timeline, kept: @kept)
+      called.empty? ? [] : @kept.made(workout.blocks.last, :shown_cues, called) { called.map { |cue| cue(cue) } }
+    end
 
     def blocks(sums, seen)
       parts = timeline.blocks.zip(sums).map { |line, block_sums| [figures(line, block_sums), segments(line)] }
@@ -211,9 +217,9 @@ module Sparrow
 
     def cue(cue)
       if cue.station && cue.levels.nil?
-        return {"at_s" => cue.at_s, "says_s" => cue.says_s, "kind" => cue.kind, "text" => cue.text, "block" => cue.block, "station" => cue.station, "round" => cue.round}
+        return {"at_s" => cue.at_s, "says_s" => cue.says_s, "kind" => cue.kind, "text" => cue.text.to_s, "block" => cue.block, "station" => cue.station, "round" => cue.round}
       end
-      shown = {"at_s" => cue.at_s, "says_s" => cue.says_s, "kind" => cue.kind, "text" => cue.text}
+      shown = {"at_s" => cue.at_s, "says_s" => cue.says_s, "kind" => cue.kind, "text" => cue.text.to_s}
       shown["levels"] = cue.levels if cue.levels
       shown["block"] = cue.block if cue.block
       shown["station"] = cue.station if cue.station

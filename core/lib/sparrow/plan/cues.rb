@@ -14,17 +14,23 @@ module Sparrow
       Stretch = Value.row(:start_s, :end_s)
 
       # @param timeline [Timeline]
+      # @param kept [KeptBlocks] where what the same block wished before is found
       # @return [Array<Cue>] in order of time
-      def self.of(timeline)
+      def self.of(timeline, kept: KeptBlocks::NONE)
         return [].freeze unless timeline.total_s.positive?
-        wishes = timeline.blocks.each_with_index.flat_map { |line, index| of_block(line, index.zero? ? nil : timeline.blocks[index - 1]) }
-        Placing.new(timeline.total_s).call(Merged.of([*wishes, finish(timeline)]))
+        wishes = timeline.blocks.each_with_index.map do |line, index|
+          before = index.zero? ? nil : work_before(timeline.blocks[index - 1])
+          kept.made(line.block, :wishes, line.start_s, before&.start_s, before&.end_s) { of_block(line, before) }
+        end
+        kept.made(timeline.workout.blocks.last, :cues, timeline.total_s, wishes) do
+          Placing.new(timeline.total_s).call(Merged.of([*wishes.flatten(1), finish(timeline)])).freeze
+        end
       end
 
-      # @param before [BlockLine, nil]
+      # @param before [#start_s, #end_s, nil] the last work of the block before
       # @return [Array<Wish>]
       def self.of_block(line, before)
-        spoken = line.block.format.calls.flat_map { |calls| calls.new(line).wishes(before: before && work_before(before)) }
+        spoken = line.block.format.calls.flat_map { |calls| calls.new(line).wishes(before: before) }
         spoken = [opening(line)] if spoken.empty?
         [*spoken, *Reminders.wishes(line), *Breaks.wishes(line)]
       end
