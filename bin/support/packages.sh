@@ -54,7 +54,18 @@ install_packages() {
     # shellcheck disable=SC2086
     $as apt-get update -qq && $as env DEBIAN_FRONTEND=noninteractive apt-get install -y -qq --no-install-recommends $packages && say "installed $packages" || return 1
   fi
+  spoken_calls
   [ "${1:-}" != browser ] || lighter_browser
+}
+
+# The voice for calls, where it can be had at once; without it they are tones.
+spoken_calls() {
+  command -v espeak-ng >/dev/null && return 0
+  local as
+  as=$(as_root) && command -v apt-get >/dev/null || return 0
+  # shellcheck disable=SC2086
+  timeout 60 $as env DEBIAN_FRONTEND=noninteractive apt-get install -y -qq --no-install-recommends espeak-ng >/dev/null 2>&1 || say "no voice for calls: they are tones"
+  return 0
 }
 
 # The headless shell of the driver's own version, where it can be had at once: the specs take an eighth less work

@@ -187,6 +187,7 @@ module Server
       register People::BenchmarkRoutes
       register Places::Routes
       register Screens::Routes
+      register Speech::Routes
       register Classes::Routes
       register Classes::RosterRoutes
       register Fit::Routes
