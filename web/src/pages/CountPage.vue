@@ -16,7 +16,7 @@ const people = useQuery({ queryKey: ['people'], queryFn: async () => (await ask(
   <div class="page">
     <PageState
       :loading="run.isPending.value || movements.isPending.value"
-      :error="run.error.value ?? movements.error.value"
+      :error="run.data.value && movements.data.value ? null : (run.error.value ?? movements.error.value)"
       @retry="(run.refetch(), movements.refetch())"
     >
       <CountView

@@ -30,7 +30,7 @@ watch(
 <template>
   <PageState
     :loading="run.isPending.value || movements.isPending.value"
-    :error="run.error.value ?? movements.error.value"
+    :error="run.data.value && movements.data.value ? null : (run.error.value ?? movements.error.value)"
     @retry="(run.refetch(), movements.refetch())"
   >
     <FloorView

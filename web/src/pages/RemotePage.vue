@@ -13,7 +13,7 @@ const movements = useMovements()
 <template>
   <PageState
     :loading="run.isPending.value || movements.isPending.value"
-    :error="run.error.value ?? movements.error.value"
+    :error="run.data.value && movements.data.value ? null : (run.error.value ?? movements.error.value)"
     @retry="(run.refetch(), movements.refetch())"
   >
     <RemoteView

@@ -19,6 +19,7 @@ defineEmits<{
   add: []
   change: []
   screens: []
+  sounds: []
   end: []
   screen: []
   keys: []
@@ -62,6 +63,7 @@ const plain = { severity: 'secondary', variant: 'outlined' } as const
     <Button :label="$t('floor.screens')" aria-keyshortcuts="s" v-bind="quiet" @click="$emit('screens')" />
     <Button v-if="people" :label="$t('floor.who_is_where')" v-bind="quiet" @click="$emit('mine')" />
     <Button v-if="countable" :label="$t('floor.count_by_person')" v-bind="quiet" @click="$emit('count')" />
+    <Button :label="$t('floor.calls')" aria-keyshortcuts="v" v-bind="quiet" @click="$emit('sounds')" />
     <Button
       :icon="preferences.sound ? 'pi pi-volume-up' : 'pi pi-volume-off'"
       :aria-label="preferences.sound ? $t('floor.sound_off') : $t('floor.sound_on')"

@@ -13,7 +13,9 @@ import FloorDone from './FloorDone.vue'
 import FloorStage from './FloorStage.vue'
 import ScreensDialog from './ScreensDialog.vue'
 import { momentAt } from './plan'
-import { useSound } from './sound'
+import SoundDialog from './sound/SoundDialog.vue'
+import { beatsOf } from './sound/beats'
+import { useSound } from './sound/useSound'
 import { useCalls } from './useCalls'
 import { useFloorKeys } from './useFloorKeys'
 import { useRunClock } from './useRunClock'
@@ -28,7 +30,6 @@ const props = defineProps<{ run: Run; movements: Movement[] }>()
 const emit = defineEmits<{ replan: [] }>()
 const router = useRouter()
 const preferences = usePreferences()
-const sound = useSound()
 const run = toRef(props, 'run')
 const feed = useRunEvents(run, () => emit('replan'))
 const clock = useRunClock(run, feed)
@@ -38,11 +39,19 @@ const keysShown = ref(false)
 const ending = ref(false)
 const changing = ref(false)
 const screens = ref(false)
+const sounds = ref(false)
 
 const { second, plan, state } = clock
 const running = computed(() => state.value === 'running')
 const awake = useStayAwake(running)
-const calls = useCalls(plan, second, running, (cue) => preferences.sound && sound.call(cue))
+const beats = computed(() =>
+  preferences.metronome
+    ? beatsOf(plan.value, (block, station, level) => versions.version(block, station, level).tempo.own)
+    : [],
+)
+const sound = useSound(plan, clock.secondNow, running, beats)
+const said = useCalls(plan, second, running)
+const calls = computed(() => (preferences.voice === 'tones' ? [] : said.value))
 const moment = computed(() => momentAt(plan.value, second.value))
 const heldAt = useGateHold(plan, second, running, clock.jumps, clock.holdAt)
 const held = computed(() => heldAt.value !== null && state.value === 'paused')
@@ -91,6 +100,7 @@ const shortcuts = useFloorKeys(clock, {
   end: askToEnd,
   change: () => (changing.value = running.value || state.value === 'paused'),
   screens: () => (screens.value = true),
+  sounds: () => (sounds.value = true),
   sound: () => (preferences.sound = !preferences.sound),
   fullScreen: () => void screen.toggle(),
   theme: preferences.toggleTheme,
@@ -149,6 +159,7 @@ function askToEnd() {
       @change="changing = true"
       @end="askToEnd"
       @screens="screens = true"
+      @sounds="sounds = true"
       @screen="screen.toggle()"
       @keys="keysShown = true"
       @count="router.push({ name: 'count', params: { id: run.id } })"
@@ -170,6 +181,7 @@ function askToEnd() {
       @skip="skip"
       @end="askToEnd"
     />
+    <SoundDialog v-model:visible="sounds" :missing="sound.missing.value" @test="sound.test" />
     <ScreensDialog v-model:visible="screens" :run-id="run.id" />
     <EndDialog v-model:visible="ending" :left="leftText" @end="clock.end" />
   </div>

@@ -3,16 +3,9 @@ import type { Cue } from '@/lib/api/types'
 import type { Plan } from './plan'
 
 const SHOWN_S = 4
-/** A call missed by more than this, in a slow tab or after a jump, is shown but not sounded. */
-const LATE_S = 1.2
 
-/** Turns the passing of the clock into calls: shown on screen and handed on to be sounded. */
-export function useCalls(
-  plan: Readonly<Ref<Plan>>,
-  second: Readonly<Ref<number>>,
-  running: Readonly<Ref<boolean>>,
-  sound: (cue: Cue) => void,
-) {
+/** Turns the passing of the clock into the calls that are shown on screen. */
+export function useCalls(plan: Readonly<Ref<Plan>>, second: Readonly<Ref<number>>, running: Readonly<Ref<boolean>>) {
   const shown = shallowRef<Cue[]>([])
   let last = second.value
 
@@ -22,7 +15,6 @@ export function useCalls(
     last = now
     if (!running.value) return
     const passed = plan.value.cues.filter((cue) => from < cue.at_s && cue.at_s <= now)
-    passed.filter((cue) => now - cue.at_s < LATE_S).forEach(sound)
     const said = worthShowing(passed)
     if (said.length) shown.value = said
     else if (shown.value[0] && now - shown.value[0].at_s > Math.max(SHOWN_S, shown.value[0].says_s)) shown.value = []

@@ -11,6 +11,7 @@ export interface FloorDeeds {
   end: () => void
   change: () => void
   screens: () => void
+  sounds: () => void
   sound: () => void
   fullScreen: () => void
   theme: () => void
@@ -52,6 +53,7 @@ export function useFloorKeys(clock: RunClock, deeds: FloorDeeds): Shortcut[] {
     },
     { keys: 'c', label: t('floor.change_what_is_left'), matches: plainKey('c'), run: deeds.change },
     { keys: 's', label: t('floor.other_screens'), matches: plainKey('s'), run: deeds.screens },
+    { keys: 'v', label: t('floor.how_calls_sound'), matches: plainKey('v'), run: deeds.sounds },
     { keys: 'm', label: t('floor.sound_on_or_off'), matches: plainKey('m'), run: deeds.sound },
     { keys: 'f', label: t('floor.full_screen'), matches: plainKey('f'), run: deeds.fullScreen },
     { keys: 'd', label: t('floor.light_or_dark'), matches: plainKey('d'), run: deeds.theme },

@@ -80,6 +80,8 @@ export function useRunClock(run: Readonly<Ref<Run>>, feed: RunFeed) {
   return {
     plan,
     second,
+    /** Of this very instant, not of the last tick. */
+    secondNow: () => elapsed(state.value, timeNow()),
     state: runState,
     isStarted,
     isPaused,

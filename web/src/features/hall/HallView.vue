@@ -2,10 +2,9 @@
 import { useEventListener, useFullscreen } from '@vueuse/core'
 import { computed, toRef } from 'vue'
 import type { Movement, Run } from '@/lib/api/types'
-import { usePreferences } from '@/lib/preferences'
 import FloorStage from '@/features/floor/FloorStage.vue'
 import { momentAt } from '@/features/floor/plan'
-import { useSound } from '@/features/floor/sound'
+import { useSound } from '@/features/floor/sound/useSound'
 import { useCalls } from '@/features/floor/useCalls'
 import { useRunClock } from '@/features/floor/useRunClock'
 import { useStayAwake } from '@/features/floor/useStayAwake'
@@ -18,13 +17,17 @@ const props = defineProps<{ code: string; run: Run; movements: Movement[] }>()
 const emit = defineEmits<{ replan: [] }>()
 const run = toRef(props, 'run')
 const feed = useHall(props.code, run, () => emit('replan'))
-const { plan, second, state, gate } = useRunClock(run, feed)
+const { plan, second, secondNow, state, gate } = useRunClock(run, feed)
 const versions = useVersions(run, toRef(props, 'movements'))
 const running = computed(() => state.value === 'running')
 useStayAwake(running)
-const sound = useSound()
-const preferences = usePreferences()
-const calls = useCalls(plan, second, running, (cue) => preferences.sound && sound.call(cue))
+const sound = useSound(
+  plan,
+  secondNow,
+  running,
+  computed(() => []),
+)
+const calls = useCalls(plan, second, running)
 const moment = computed(() => momentAt(plan.value, second.value))
 const held = computed(() => state.value === 'paused' && Boolean(gate.value && gate.value.endS - second.value < 0.1))
 const screen = useFullscreen()

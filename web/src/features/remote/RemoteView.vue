@@ -26,7 +26,7 @@ const moment = computed(() => momentAt(plan.value, second.value))
 const held = computed(() => state.value === 'paused' && Boolean(gate.value && gate.value.endS - second.value < 0.1))
 const { heading, blockPreview, pacedNow } = useHeadline(run, plan, moment, held, versions)
 const running = computed(() => state.value === 'running')
-const calls = useCalls(plan, second, running, () => undefined)
+const calls = useCalls(plan, second, running)
 useStayAwake(running)
 
 const taps = useTaps(feed, () => moment.value.plannedS)
