@@ -75,6 +75,15 @@ RSpec.describe "A target against its window" do
       expect(words(clean)).to eq("as many clean reps as 40 s allow")
     end
 
+    it "gives the seconds of one side where a station is worked a side at a time, the first where one is odd" do
+      stretch = station("s", movement: "side_plank", sides: "split")
+      stretch["levels"].each_value { |level| level.delete("reps") }
+      halves = timeline_of(intervals([stretch], work_s: 31)).workout.blocks.first.stations.first
+      expect(Sparrow::Planning::Wording.at(halves, "advanced")).to eq("hold 16 s each side")
+      whole = timeline_of(intervals([stretch.merge("sides" => "each")], work_s: 30)).workout.blocks.first.stations.first
+      expect(Sparrow::Planning::Wording.at(whole, "advanced")).to eq("hold 30 s each side")
+    end
+
     it "multiplies out a compound count" do
       compound = {"id" => "s1", "counting" => "compound",
                   "parts" => [{"movement" => "squat", "reps" => 4}, {"movement" => "mountain_climber", "reps" => 4}],

@@ -22,7 +22,7 @@ module Sparrow
           before = index.zero? ? nil : work_before(timeline.blocks[index - 1])
           kept.made(line.block, :wishes, line.start_s, before&.start_s, before&.end_s) { of_block(line, before) }
         end
-        kept.made(timeline.workout.blocks.last, :cues, timeline.total_s, wishes) do
+        kept.made(timeline.blocks.last.block, :cues, timeline.total_s, wishes) do
           Placing.new(timeline.total_s).call(Merged.of([*wishes.flatten(1), finish(timeline)])).freeze
         end
       end

@@ -19,11 +19,18 @@ module Sparrow
       # @return [String]
       def self.of(prescription)
         return Sparrow.say("planning.between_in_the_day", between: between(prescription.quota)) if prescription.quota
-        return Sparrow.say("planning.hold_between_s", between: between(prescription.hold)) if prescription.hold
         return reps(prescription) if prescription.reps
-        return Sparrow.say("planning.hold_stop_s_s", stop_s: prescription.stop_s) if prescription.variation&.measure == "hold"
-        return Sparrow.say("planning.for_stop_s_s", stop_s: prescription.stop_s) if prescription.variation && !prescription.variation.counted?
-        Sparrow.say("planning.as_many_clean_reps_as_stop_s", stop_s: prescription.stop_s)
+        timed = timed(prescription)
+        (prescription.sides == "both") ? timed : Sparrow.say("planning.target_each_side", target: timed)
+      end
+
+      # Of a station that is worked a side at a time the seconds are those of one side: the first, where one is odd.
+      def self.timed(prescription)
+        return Sparrow.say("planning.hold_between_s", between: between(prescription.hold)) if prescription.hold
+        stop_s = (prescription.sides == "split") ? (prescription.stop_s + 1) / 2 : prescription.stop_s
+        return Sparrow.say("planning.hold_stop_s_s", stop_s: stop_s) if prescription.variation&.measure == "hold"
+        return Sparrow.say("planning.for_stop_s_s", stop_s: stop_s) if prescription.variation && !prescription.variation.counted?
+        Sparrow.say("planning.as_many_clean_reps_as_stop_s", stop_s: stop_s)
       end
 
       # @param prescription [Plan::Prescription]
@@ -44,7 +51,7 @@ module Sparrow
         moves = [low, high].uniq.map { |count| prescription.counting.moves(count) }.join("–")
         Sparrow.say("planning.counted_counted_as_moves_moves", counted: counted, counted_as: COUNTED_AS.fetch(prescription.counting.rule), moves: moves)
       end
-      private_class_method :reps, :between
+      private_class_method :reps, :between, :timed
 
       COUNTED_AS = {
         "per_side" => Sparrow.say("planning.a_side"), "pair" => Sparrow.say("planning.pairs"), "one_side" => Sparrow.say("planning.counted_on_one_side"), "compound" => Sparrow.say("planning.cycles")

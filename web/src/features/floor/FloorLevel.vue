@@ -53,7 +53,10 @@ const left = computed(() => {
 <template>
   <section class="level" :class="[level, lane.kind]" :aria-label="readable(level)">
     <p class="mark">
-      <LevelMark :level="level" /><span class="left" data-testid="left">{{ left }}</span>
+      <LevelMark :level="level" /><span v-if="lane.level !== level" class="as">{{
+        $t('floor.takes_level', { level: readable(lane.level) })
+      }}</span
+      ><span class="left" data-testid="left">{{ left }}</span>
     </p>
     <p class="name">{{ name }}</p>
     <p class="target">{{ target }}</p>
@@ -95,6 +98,10 @@ const left = computed(() => {
   align-items: baseline;
   gap: 1vw;
   font-size: max(1rem, min(2.9vh, 2.3vw));
+}
+.as {
+  color: var(--ink-soft);
+  font-size: 0.8em;
 }
 .left {
   font-weight: 700;

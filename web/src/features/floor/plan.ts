@@ -116,7 +116,7 @@ export interface Moment {
   /** The second of the plan as it was made, before anything was added. */
   plannedS: number
   /** The station that comes after this one, with its round. */
-  next: { station: string; blockId: string; round: number } | undefined
+  next: { station: string; blockId: string; round: number; levels: Level[] } | undefined
 }
 
 export function momentAt(plan: Plan, second: number): Moment {
@@ -150,7 +150,12 @@ export function momentAt(plan: Plan, second: number): Moment {
     ) as Moment['lanes'],
     next:
       (working || leading?.kind === 'pause') && upcoming?.station
-        ? { station: upcoming.station, blockId: blockOf(plan, upcoming), round: upcoming.round ?? 1 }
+        ? {
+            station: upcoming.station,
+            blockId: blockOf(plan, upcoming),
+            round: upcoming.round ?? 1,
+            levels: levelsAt(plan, upcoming),
+          }
         : undefined,
   }
 }
@@ -194,6 +199,17 @@ function upcomingWork(plan: Plan, now: number, working: Segment | undefined): Se
     ? ahead.filter((segment) => segment.station !== working.station || segment.round !== working.round)
     : ahead
   return others.sort((one, other) => one.start_s - other.start_s)[0]
+}
+
+/** Whose versions are taken there, each once: in an escalating round more than one level takes the same. */
+function levelsAt(plan: Plan, work: Segment): Level[] {
+  const taken = LEVELS.flatMap((level) => {
+    const own = plan.lanes[level].find(
+      (segment) => segment.kind === 'work' && segment.station === work.station && segment.start_s === work.start_s,
+    )
+    return own ? (own.level ?? level) : []
+  })
+  return [...new Set(taken)]
 }
 
 function blockOf(plan: Plan, segment: Segment) {

@@ -36,7 +36,7 @@ export function useHeadline(
   const nextLine = computed(() => {
     if (pacedNow.value || moving.value) return ''
     const next = moment.value.next
-    if (next) return t('floor.next_line', { line: versions.line(next.blockId, next.station) })
+    if (next) return t('floor.next_line', { line: versions.line(next.blockId, next.station, next.levels) })
     return moment.value.kind === 'work' ? t('floor.last_station') : ''
   })
 

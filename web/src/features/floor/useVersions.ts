@@ -1,5 +1,5 @@
 import { computed, type Ref } from 'vue'
-import { LEVELS, type Level, type Movement, type Run, type Station } from '@/lib/api/types'
+import { type Level, type Movement, type Run, type Station } from '@/lib/api/types'
 import { weightText } from '@/lib/units'
 import { stationOf } from './plan'
 
@@ -46,9 +46,9 @@ export function useVersions(run: Readonly<Ref<Run>>, movements: Readonly<Ref<Mov
       .join(' + ')
   const called = (id: string) => variations.value.get(id)?.name ?? ''
 
-  /** The three versions in one line, each once. */
-  function line(blockId: string, stationId: string): string {
-    const names = [...new Set(LEVELS.map((level) => version(blockId, stationId, level).name))]
+  /** The versions of some levels in one line, each once. */
+  function line(blockId: string, stationId: string, levels: Level[]): string {
+    const names = [...new Set(levels.map((level) => version(blockId, stationId, level).name))]
     return `${name(blockId, stationId)}. ${names.join(' / ')}`
   }
 
