@@ -4,6 +4,8 @@ module Server
   module Cards
     # Cards: the links, the card itself for who holds one, and what is printed.
     module Routes
+      OPENED = Sparrow::Schema::Record.new({"open" => Sparrow::Schema::BooleanType.new}, required: %w[open])
+
       # What these routes share.
       module Helpers
         def address
@@ -30,7 +32,7 @@ module Server
       def self.registered(app)
         app.helpers Helpers
 
-        app.get("/api/classes/:id/cards") { |id| render_json({"cards" => Cards::ClassCards.new(group_class(id), address).links}) }
+        app.get("/api/classes/:id/cards") { |id| render_json({"cards" => Cards::ClassCards.new(group_class(id), address).links, "own_entries" => group_class(id).own_entries}) }
 
         app.get("/api/classes/:id/cards/:person/code") do |id, person|
           stored = group_class(id)
@@ -47,9 +49,26 @@ module Server
         app.get("/api/cards/:token", access: :open, heavy: true) do |token|
           stored, person_id = Cards::ClassCards.open(token)
           cells = Fit::ClassFit.cells_of(stored, person_id)
-          render_json(Cards::View.new(stored, cells, stored.studio.people.find(person_id).name.split.first).to_h)
+          card = Cards::View.new(stored, cells, stored.studio.people.find(person_id).name.split.first).to_h
+          render_json(card.merge("own_entry" => Cards::OwnEntries.new(stored, person_id).to_h(cells)))
         rescue Cards::ClassCards::InvalidLink
           raise void_card
+        end
+
+        app.post("/api/cards/:token/entry", takes: Sparrow::Logging::Form::OWN_ENTRY, access: :open) do |token|
+          stored, person_id = Cards::ClassCards.open(token)
+          Cards::OwnEntries.new(stored, person_id).keep(input)
+          Events.announce(stored.studio_id, "classes", stored.id, origin: nil)
+          render_json({"entered" => input}, status: 201)
+        rescue Cards::ClassCards::InvalidLink
+          raise void_card
+        end
+
+        # Whether participants may enter what they did, from their cards.
+        app.put("/api/classes/:id/own-entries", takes: OPENED) do |id|
+          stored = group_class(id)
+          stored.update!(own_entries: input["open"])
+          render_json({"open" => stored.own_entries})
         end
 
         app.get("/api/classes/:id/sheet.pdf", heavy: true) do |id|

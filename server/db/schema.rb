@@ -10,7 +10,7 @@
 #
 # It's strongly recommended that you check this file into your version control system.
 
-ActiveRecord::Schema[7.2].define(version: 2026_11_28_000019) do
+ActiveRecord::Schema[7.2].define(version: 2026_11_28_000020) do
   # These are extensions that must be enabled in order to support this database
   enable_extension "plpgsql"
 
@@ -107,6 +107,7 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_28_000019) do
     t.datetime "created_at", null: false
     t.datetime "updated_at", null: false
     t.text "going_up"
+    t.boolean "own_entries", default: false, null: false
     t.index ["leader_id"], name: "index_group_classes_on_leader_id"
     t.index ["place_id"], name: "index_group_classes_on_place_id"
     t.index ["studio_id", "starts_at"], name: "index_group_classes_on_studio_id_and_starts_at"
@@ -193,6 +194,18 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_28_000019) do
     t.index ["instructor_id"], name: "index_log_revisions_on_instructor_id"
     t.index ["run_id", "number"], name: "index_log_revisions_on_run_id_and_number", unique: true
     t.index ["studio_id"], name: "index_log_revisions_on_studio_id"
+  end
+
+  create_table "own_entries", id: :uuid, default: -> { "gen_random_uuid()" }, force: :cascade do |t|
+    t.uuid "studio_id", null: false
+    t.uuid "group_class_id", null: false
+    t.uuid "person_id", null: false
+    t.text "content", null: false
+    t.datetime "entered_at", null: false
+    t.index ["group_class_id", "person_id"], name: "index_own_entries_on_group_class_id_and_person_id", unique: true
+    t.index ["group_class_id"], name: "index_own_entries_on_group_class_id"
+    t.index ["person_id"], name: "index_own_entries_on_person_id"
+    t.index ["studio_id"], name: "index_own_entries_on_studio_id"
   end
 
   create_table "password_links", id: :uuid, default: -> { "gen_random_uuid()" }, force: :cascade do |t|
@@ -441,6 +454,9 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_28_000019) do
   add_foreign_key "log_revisions", "instructors", on_delete: :nullify
   add_foreign_key "log_revisions", "runs", on_delete: :cascade
   add_foreign_key "log_revisions", "studios"
+  add_foreign_key "own_entries", "group_classes", on_delete: :cascade
+  add_foreign_key "own_entries", "people", on_delete: :cascade
+  add_foreign_key "own_entries", "studios"
   add_foreign_key "password_links", "instructors", on_delete: :cascade
   add_foreign_key "people", "studios"
   add_foreign_key "places", "studios"

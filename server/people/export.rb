@@ -13,6 +13,7 @@ module Server
         People::View.new(@person).to_h.except("ruled_out").merge(
           "format" => "willing-sparrow/person", "version" => 1,
           "classes" => @person.attendances.includes(:run, :results).map { |attendance| attendance(attendance) },
+          "own_entries" => Records::OwnEntry.where(studio_id: @person.studio_id, person_id: @person.id).order(:entered_at).map(&:entry),
           "counted" => Records::RunEvent.where(studio_id: @person.studio_id, person_id: @person.id, kind: "tapped").order(:at_ms).map { |event| event.data.slice("block", "station", "amount") },
           "rosters" => Records::RosterEntry.where(studio_id: @person.studio_id, person_id: @person.id).includes(:group_class).map { |entry| roster(entry) },
           "choices" => Records::Choice.where(studio_id: @person.studio_id, person_id: @person.id).map { |choice| choice.attributes.slice("block", "station", "variation", "number", "why") }

@@ -18,6 +18,7 @@ module Server
       belongs_to :leader, class_name: "Server::Records::Instructor", optional: true
       has_many :roster, -> { includes(:person) }, class_name: "Server::Records::RosterEntry"
       has_many :choices, class_name: "Server::Records::Choice"
+      has_many :entered, class_name: "Server::Records::OwnEntry"
       has_many :runs, class_name: "Server::Records::Run"
       scope :kept, -> { where(cancelled_at: nil) }
 

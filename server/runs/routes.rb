@@ -24,7 +24,7 @@ module Server
         # read it; who may read it is noted.
         def log_view(run)
           sheet = Runs::LogSheet.new(run).to_h
-          sheet = sheet.merge("note" => nil, "run" => run_view(run)) if helper?
+          sheet = sheet.merge("note" => nil, "run" => run_view(run), "people" => sheet["people"].map { |person| person.merge("own_entry" => nil) }) if helper?
           sheet.merge("attendances" => attendances_view(run, sheet["attendances"]))
         end
 

@@ -8,7 +8,7 @@ module Server
     # Everything that is kept of a studio, in open formats: a ZIP of JSON files, a
     # table each, and CSV of what is best read as one.
     class Export
-      TABLES = %w[Person Benchmark Place Workout WorkoutRevision GroupClass RosterEntry Choice Run Attendance Result RunEvent LogRevision StudioMovement AuditEvent].freeze
+      TABLES = %w[Person Benchmark Place Workout WorkoutRevision GroupClass RosterEntry Choice Run Attendance Result RunEvent OwnEntry LogRevision StudioMovement AuditEvent].freeze
       # What opens doors is nobody's to take along.
       INSTRUCTOR = %w[id name email role disabled_at created_at].freeze
       ABOUT = <<~TEXT
