@@ -191,6 +191,29 @@ RSpec.describe "The fit of a class" do
     expect(page).to have_content("Nobody is coming yet")
   end
 
+  it "takes on a card what somebody did, which comes to the log beside the instructor's" do
+    group_class = coming
+    group_class.update!(own_entries: true)
+    person = group_class.roster.find { |entry| entry.person.name == "Kofi Penhallow" }.person
+    run = Server::Records::Run.of_class(group_class, client_key: SecureRandom.uuid, by: group_class.leader)
+    visit "/card/#{Server::Cards::ClassCards.token(group_class, person.id)}"
+    within("form[aria-label='What you did']") do
+      fill_in "How hard it was, 0 to 10", with: "11"
+      click_button "Save"
+      expect(page).to have_content("must be a whole number from 0 to 10")
+      fill_in "How hard it was, 0 to 10", with: "8"
+      first("li input").send_keys("7")
+      click_button "Save"
+      expect(page).to have_button("Saved. Change it if you like")
+    end
+    visit "/runs/#{run.id}/log"
+    click_button "Kofi Penhallow: as planned; station by station"
+    expect(page).to have_css("[data-testid=they-say]", text: /They say:\s+effort 8 · .+ 7/)
+    click_button "Take it"
+    expect(find_field("Effort of Kofi Penhallow, 0 to 10").value).to eq("8")
+    expect(page).to have_button("Kofi Penhallow: 1 station differs; station by station")
+  end
+
   it "is a card on a phone, without an account, until the link is void" do
     token = Server::Cards::ClassCards.token(group_class, Server::Records::Person.find_by!(name: "Dov Abernethy").id)
     visit "/"

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import Button from 'primevue/button'
+import Checkbox from 'primevue/checkbox'
 import Dialog from 'primevue/dialog'
 import { computed, ref } from 'vue'
 import { api, ask } from '@/lib/api/client'
@@ -17,7 +18,7 @@ const shown = ref<string | null>(null)
 const params = { path: { id: props.id } }
 const cards = useQuery({
   queryKey: ['cards', props.id],
-  queryFn: async () => (await ask(api.GET('/api/classes/{id}/cards', { params }))).cards,
+  queryFn: () => ask(api.GET('/api/classes/{id}/cards', { params })),
   enabled: visible,
   gcTime: 0,
 })
@@ -31,6 +32,11 @@ const code = useQuery({
   gcTime: 0,
 })
 const picture = (svg: string) => `data:image/svg+xml;utf8,${encodeURIComponent(svg)}`
+const openEntries = (open: boolean) =>
+  attempt(async () => {
+    await ask(api.PUT('/api/classes/{id}/own-entries', { params, body: { open } }))
+    await queries.invalidateQueries({ queryKey: ['cards', props.id] })
+  })
 const renew = () =>
   attempt(async () => {
     await ask(api.DELETE('/api/classes/{id}/cards', { params }))
@@ -47,12 +53,20 @@ const renew = () =>
   >
     <p class="small quiet">
       {{ $t('classes.a_link_opens_one_persons_own') }}
-      <template v-if="cards.data.value?.[0]">
-        {{ $t('classes.until_expires_at', { expires_at: dayText(cards.data.value[0].expires_at) }) }}</template>.
+      <template v-if="cards.data.value?.cards[0]">
+        {{ $t('classes.until_expires_at', { expires_at: dayText(cards.data.value.cards[0].expires_at) }) }}</template>.
     </p>
     <PageState :loading="cards.isPending.value" :error="cards.error.value" @retry="cards.refetch()">
+      <label class="row entries"
+        ><Checkbox
+          :model-value="cards.data.value?.own_entries ?? false"
+          binary
+          :disabled="busy"
+          @update:model-value="openEntries"
+        />{{ $t('classes.they_may_enter_what_they_did') }}</label
+      >
       <ul class="cards">
-        <li v-for="card in cards.data.value ?? []" :key="card.person_id">
+        <li v-for="card in cards.data.value?.cards ?? []" :key="card.person_id">
           <span class="row spread">
             <a :href="card.url" target="_blank">{{ card.name }}</a>
             <Button
@@ -78,7 +92,7 @@ const renew = () =>
           </template>
         </li>
       </ul>
-      <p v-if="!cards.data.value?.length" class="quiet">{{ $t('classes.nobody_is_on_the_roster') }}</p>
+      <p v-if="!cards.data.value?.cards.length" class="quiet">{{ $t('classes.nobody_is_on_the_roster') }}</p>
     </PageState>
     <div class="row end">
       <Button
@@ -93,6 +107,9 @@ const renew = () =>
 </template>
 
 <style scoped>
+.entries {
+  margin: var(--space-3) 0;
+}
 .cards {
   list-style: none;
   padding: 0;

@@ -5,6 +5,7 @@ import { api, ask } from '@/lib/api/client'
 import { dayText } from '@/lib/clockText'
 import LevelTally from '@/ui/LevelTally.vue'
 import PageState from '@/ui/PageState.vue'
+import OwnEntryForm from './OwnEntryForm.vue'
 import FigureStill from '@/ui/figure/FigureStill.vue'
 
 const { token } = defineProps<{ token: string }>()
@@ -62,6 +63,7 @@ const blocks = computed(() => {
             </div>
           </article>
         </section>
+        <OwnEntryForm v-if="card.data.value.own_entry" :token="token" :sheet="card.data.value.own_entry" />
         <p class="advice">{{ card.data.value.advice }}</p>
       </template>
     </PageState>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { readable } from '@/lib/readable'
+import { plural } from '@/lib/text'
 import Button from 'primevue/button'
 import Checkbox from 'primevue/checkbox'
 import InputText from 'primevue/inputtext'
@@ -9,6 +10,7 @@ import NumberField from '@/ui/NumberField.vue'
 import LevelMark from '@/ui/LevelMark.vue'
 import { LEVELS, type LogSheet } from '@/lib/api/types'
 import LogDetails from './LogDetails.vue'
+import TheySay from './TheySay.vue'
 import { countExceptions, targetsOf, PAIN_ACTIONS, PAIN_WHERE, type Line, type Typing } from './sheet'
 
 // One person: there or not, how hard it was, whether it hurt; and station by
@@ -60,7 +62,9 @@ function error(field: string) {
       />
     </td>
     <th scope="row">
-      <label :for="`there-${row}`">{{ line.name }}</label>
+      <label :for="`there-${row}`">{{ line.name }}</label><span v-if="person?.own_entry" class="small quiet">
+        · {{ $t('log.has_entered') }}</span
+      >
     </th>
     <td>
       <Select
@@ -95,7 +99,7 @@ function error(field: string) {
         :aria-label="
           $t('log.name_n_station_by_station', {
             name: line.name,
-            n: differs ? $t('log.differs_stations_differ', { differs }) : $t('log.as_planned'),
+            n: differs ? plural(differs, 'station_differs') : $t('log.as_planned'),
           })
         "
         :aria-expanded="open"
@@ -151,6 +155,7 @@ function error(field: string) {
         class="action"
         @update:model-value="set('pain_action', $event)"
       />
+      <TheySay v-if="person?.own_entry" v-model:line="line" :entry="person.own_entry" :stations="sheet.stations" />
       <LogDetails
         v-model:line="line"
         :stations="sheet.stations"
