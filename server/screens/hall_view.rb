@@ -14,12 +14,13 @@ module Server
 
       # @return [Hash]
       def to_h
-        {"title" => @run.title, "document" => @run.altered.document, "changed_from_s" => @run.altered.from_s, **events, "preview" => Sparrow::Preview.of(@run.timeline, catalogue: catalogue).to_h.merge("findings" => []), "movements" => movements}
+        {"title" => @run.title, "document" => @run.altered.document, "changed_from_s" => @run.altered.from_s, **HallView.events(@run.studio_id, @run.id), "preview" => Sparrow::Preview.of(@run.timeline, catalogue: catalogue).to_h.merge("findings" => []), "movements" => movements}
       end
 
       # @return [Hash] "events" and the server's time
-      def events
-        {"events" => @run.events.reject(&:person_id).select { |event| KINDS.include?(event.kind) }.map(&:to_h), "now_ms" => Runs::DeviceTime.now_ms}
+      def self.events(studio_id, run_id)
+        told = Records::RunEvent.where(studio_id: studio_id, run_id: run_id, person_id: nil, kind: KINDS).order(:at_ms, :event_id).pluck(:event_id, :kind, :at_ms, :data)
+        {"events" => told.map { |id, kind, at_ms, data| {"id" => id, "kind" => kind, "at_ms" => at_ms, **data} }, "now_ms" => Runs::DeviceTime.now_ms}
       end
 
       private

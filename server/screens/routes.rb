@@ -7,7 +7,11 @@ module Server
       # What these routes share.
       module Helpers
         def hall(code)
-          HallCode.open(code)
+          opened { HallCode.open(code) }
+        end
+
+        def opened
+          yield
         rescue HallCode::Invalid
           raise Http::Problems::Error.new(410, Sparrow.say("server.screens.not_open_any_more"), Sparrow.say("server.screens.this_screen_has_expired_or_was"))
         end
@@ -36,7 +40,10 @@ module Server
 
         app.get("/api/hall/:code", access: :open) { |code| render_json(HallView.new(hall(code)).to_h) }
 
-        app.get("/api/hall/:code/events", access: :open) { |code| render_json(HallView.new(hall(code)).events) }
+        app.get("/api/hall/:code/events", access: :open) do |code|
+          held = opened { HallCode.held(code) }
+          render_json(HallView.events(held.studio_id, held.run_id))
+        end
 
         app.get("/api/hall/:code/figures/:version", access: :open) do |code, version|
           shown = hall(code).studio.catalogue.variation(version)

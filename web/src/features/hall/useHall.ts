@@ -6,6 +6,8 @@ import { heardTime, serverAhead } from '@/lib/running/serverTime'
 import { timeNow } from '@/lib/timeSource'
 import type { RunFeed } from '@/features/floor/useRunEvents'
 
+const AGAIN_MS = 1500
+
 const here = (events: RunEvent[]) => events.map((event) => ({ ...event, at_ms: event.at_ms - serverAhead() }))
 const path = (code: string) => ({ params: { path: { code } } })
 
@@ -44,12 +46,21 @@ export function useHall(code: string, run: Readonly<Ref<Run>>, replan: () => unk
     events.value = here(told.events)
     if (changesOf(events.value) !== changesOf(run.value.events)) replan()
   }
-  const hear = () => void fetch().catch(() => (away.value = true))
-  source.onmessage = hear
-  source.onopen = () => {
-    away.value = false
-    hear()
+  let again: ReturnType<typeof setTimeout> | undefined
+  /** What cannot be asked for now is asked for a little later. */
+  function hear() {
+    clearTimeout(again)
+    fetch().then(
+      () => (away.value = false),
+      () => {
+        away.value = true
+        again = setTimeout(hear, AGAIN_MS)
+      },
+    )
   }
+  onScopeDispose(() => clearTimeout(again))
+  source.onmessage = hear
+  source.onopen = hear
   source.onerror = () => (away.value = true)
 
   const nothing = () => undefined
