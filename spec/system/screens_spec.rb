@@ -84,6 +84,35 @@ RSpec.describe "Three screens of one class" do
     end
   end
 
+  it "goes through sixty minutes without the server, and loses no event" do
+    sign_in_as
+    held = open_floor_of(intervals([station("a", movement: "squat"), station("b", movement: "push_up")], rounds: 30, work_s: 40, rest_s: 20, get_ready_s: 10))
+    no_network
+    press :space
+    30.times do
+      advance 115
+      press "+", "b", "b"
+    end
+    advance 600
+    expect(page).to have_css("p", text: "Done")
+    expect(held.events.reload).to be_empty
+    sound_network
+    expect { held.events.reload.map(&:kind).tally }.to eventually_be({"started" => 1, "extended" => 30, "paused" => 30, "resumed" => 30, "ended" => 1})
+    expect(held.reload.reached.seconds).to eq(3590)
+  end
+
+  it "fetches the words of a class ahead where the browser has no voice of its own", if: Server::Speech::Voice.there? do
+    sign_in_as
+    visit "/"
+    page.execute_script("localStorage.setItem('sparrow.voice', 'spoken')")
+    open_floor_of(intervals([station("a", movement: "squat"), station("b", movement: "push_up")], rounds: 2))
+    press "v"
+    expect(page).to have_content("the server’s is used, fetched ahead")
+    heard = "performance.getEntriesByType('resource').filter(entry => entry.name.includes('/api/speech/words')).length"
+    expect { page.evaluate_script(heard) > 5 }.to eventually_be(true)
+    page.execute_script("localStorage.removeItem('sparrow.voice')")
+  end
+
   it "keeps what each did while its network was away, and agrees once it is back" do
     open_all
     press :space
