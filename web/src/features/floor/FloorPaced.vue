@@ -38,6 +38,8 @@ const shown = (station: string, level: Level) => props.versions.version(props.bl
 /** A short list moves, a longer one shows key poses; beyond that there is room for the names alone. */
 const MOST_MOVING = 3
 const MOST_DRAWN = 6
+/** So few are written larger: there is room. */
+const MOST_LARGE = 3
 const roomForFigures = computed(() => stations.value.length <= MOST_DRAWN)
 const still = computed(() => stations.value.length > MOST_MOVING)
 
@@ -110,7 +112,7 @@ function about(level: Level): string {
 </script>
 
 <template>
-  <div class="levels">
+  <div class="levels" :class="{ few: stations.length <= MOST_LARGE }">
     <section v-for="level in LEVELS" :key="level" class="level" :class="level" :aria-label="readable(level)">
       <p class="mark">
         <LevelMark :level="level" /><span class="about">{{ about(level) }}</span>
@@ -238,6 +240,18 @@ li:has(.drawn) {
 .target {
   font-size: max(1rem, min(2.9vh, 2.2vw));
   font-weight: 600;
+}
+/* Two figures high at most, and read from the back of the room. */
+@media (min-width: 64rem) {
+  .few .name {
+    font-size: max(1.1rem, min(3.9vh, 2.6vw));
+  }
+  .few .target {
+    font-size: max(1.3rem, min(5vh, 3.2vw));
+  }
+  .few .drawn {
+    height: max(3rem, 9vh);
+  }
 }
 .counted {
   font-size: max(1.1rem, 3.4vh);

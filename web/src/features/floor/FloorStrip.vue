@@ -24,7 +24,7 @@ defineProps<{
       ><template v-if="place"> · {{ place }}</template></span
     >
     <span class="status small" role="status">
-      <template v-if="state === 'paused'">{{ $t('floor.paused') }}</template>
+      <b v-if="state === 'paused'" class="paused">{{ $t('floor.paused') }}</b>
       <template v-if="untold">{{ ' ' }}{{ $t('floor.kept_here_the_server_does_not') }}</template>
       <template v-if="maySleep">{{ ' ' }}{{ $t('floor.this_browser_may_let_the_screen') }}</template>
     </span>
@@ -42,6 +42,9 @@ defineProps<{
   gap: 2vw;
   font-size: max(1rem, 3vh);
   border-bottom: 2px solid var(--ink);
+}
+.paused {
+  font-size: max(1rem, 3vh);
 }
 .total {
   font-weight: 700;

@@ -106,23 +106,25 @@ useShortcuts([
         }}</span>
         <span v-if="away" class="warn-text">{{ $t('floor.the_server_does_not_answer_this') }}</span>
       </p>
-      <section :aria-label="$t('floor.now')">
-        <h2>{{ $t('floor.now') }}</h2>
-        <RoomView v-if="now.length" :fit="fit" :stations="now" :people="fit.sheet.value?.people ?? []" />
-        <p v-else class="quiet">{{ $t('floor.no_station_just_now') }}</p>
-        <dl v-if="watched.length" class="watch" :aria-label="$t('floor.what_to_watch')">
-          <template v-for="version in watched" :key="version.name">
-            <dt>{{ version.name }}</dt>
-            <dd v-for="fault in version.faults" :key="fault.see">
-              {{ fault.see }}: <b>“{{ fault.say }}”</b>
-            </dd>
-          </template>
-        </dl>
-      </section>
-      <section v-if="next.length" :aria-label="$t('floor.next')">
-        <h2>{{ $t('floor.next') }}</h2>
-        <RoomView :fit="fit" :stations="next" :people="fit.sheet.value?.people ?? []" />
-      </section>
+      <div class="pair">
+        <section :aria-label="$t('floor.now')">
+          <h2>{{ $t('floor.now') }}</h2>
+          <RoomView v-if="now.length" :fit="fit" :stations="now" :people="fit.sheet.value?.people ?? []" />
+          <p v-else class="quiet">{{ $t('floor.no_station_just_now') }}</p>
+          <dl v-if="watched.length" class="watch" :aria-label="$t('floor.what_to_watch')">
+            <template v-for="version in watched" :key="version.name">
+              <dt>{{ version.name }}</dt>
+              <dd v-for="fault in version.faults" :key="fault.see">
+                {{ fault.see }}: <b>“{{ fault.say }}”</b>
+              </dd>
+            </template>
+          </dl>
+        </section>
+        <section v-if="next.length" :aria-label="$t('floor.next')">
+          <h2>{{ $t('floor.next') }}</h2>
+          <RoomView :fit="fit" :stations="next" :people="fit.sheet.value?.people ?? []" />
+        </section>
+      </div>
       <WhoIsHere
         :people="fit.sheet.value?.people ?? []"
         :feed="feed"
@@ -134,6 +136,12 @@ useShortcuts([
 </template>
 
 <style scoped>
+/* What is on now, and beside it what comes next. */
+.pair {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(min(26rem, 100%), 1fr));
+  gap: 0 var(--space-5);
+}
 section {
   margin-top: var(--space-4);
 }
