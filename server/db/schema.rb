@@ -10,7 +10,7 @@
 #
 # It's strongly recommended that you check this file into your version control system.
 
-ActiveRecord::Schema[7.2].define(version: 2026_11_28_000020) do
+ActiveRecord::Schema[7.2].define(version: 2026_11_28_000021) do
   # These are extensions that must be enabled in order to support this database
   enable_extension "plpgsql"
 
@@ -258,6 +258,19 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_28_000020) do
     t.index ["studio_id"], name: "index_places_on_studio_id"
   end
 
+  create_table "pulse_straps", id: :uuid, default: -> { "gen_random_uuid()" }, force: :cascade do |t|
+    t.uuid "studio_id", null: false
+    t.uuid "run_id", null: false
+    t.uuid "person_id", null: false
+    t.integer "bpm"
+    t.datetime "heard_at"
+    t.datetime "agreed_at", null: false
+    t.index ["person_id"], name: "index_pulse_straps_on_person_id"
+    t.index ["run_id", "person_id"], name: "index_pulse_straps_on_run_id_and_person_id", unique: true
+    t.index ["run_id"], name: "index_pulse_straps_on_run_id"
+    t.index ["studio_id"], name: "index_pulse_straps_on_studio_id"
+  end
+
   create_table "recovery_codes", id: :uuid, default: -> { "gen_random_uuid()" }, force: :cascade do |t|
     t.uuid "instructor_id", null: false
     t.text "code_digest", null: false
@@ -345,6 +358,7 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_28_000020) do
     t.datetime "created_at", null: false
     t.datetime "updated_at", null: false
     t.uuid "group_class_id"
+    t.text "pulse_key"
     t.index ["group_class_id"], name: "index_runs_on_group_class_id"
     t.index ["instructor_id"], name: "index_runs_on_instructor_id"
     t.index ["studio_id", "client_key"], name: "index_runs_on_studio_id_and_client_key", unique: true
@@ -460,6 +474,9 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_28_000020) do
   add_foreign_key "password_links", "instructors", on_delete: :cascade
   add_foreign_key "people", "studios"
   add_foreign_key "places", "studios"
+  add_foreign_key "pulse_straps", "people", on_delete: :cascade
+  add_foreign_key "pulse_straps", "runs", on_delete: :cascade
+  add_foreign_key "pulse_straps", "studios"
   add_foreign_key "recovery_codes", "instructors", on_delete: :cascade
   add_foreign_key "results", "attendances", on_delete: :cascade
   add_foreign_key "results", "studios"

@@ -188,6 +188,7 @@ module Server
       register Places::Routes
       register Screens::Routes
       register Speech::Routes
+      register Pulse::Routes
       register Classes::Routes
       register Classes::RosterRoutes
       register Fit::Routes

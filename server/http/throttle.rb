@@ -18,6 +18,7 @@ module Server
         Rule.new("everything", FROM, 3000, ->(_) { true }),
         Rule.new("sign-in", FROM, 120, ->(request) { request.post? && request.path.match?(%r{\A/api/session(/second-factor)?\z}) }),
         Rule.new("links", FROM, 20, ->(request) { request.path.match?(%r{\A/api/(password-links|invitations|setup)(/|\z)}) && !request.get? }),
+        Rule.new("pulse", FROM, 240, ->(request) { request.path == "/api/pulse" }),
         Rule.new("hall", FROM, 600, ->(request) { request.path.start_with?("/api/hall/") }),
         Rule.new("cards", FROM, 240, ->(request) { request.path.start_with?("/api/cards/") }),
         Rule.new("preview", MINE, 400, ->(request) { request.path == "/api/preview" }),

@@ -57,6 +57,7 @@ module Server
         @run.update!(log_version: @run.log_version + 1, last_submission: submitted["submission_id"], log_note: submitted["note"],
           logged_at: Time.now.utc, finished_at: @run.finished_at || Time.now.utc)
         keep(submitted)
+        Pulse::Bridge.close(@run)
       end
 
       def keep(submitted)

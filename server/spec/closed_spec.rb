@@ -12,7 +12,7 @@ RSpec.describe "Planning, standards and counting" do
     "/api/classes/00000000-0000-4000-8000-000000000000/fit" => :get, "/api/classes/00000000-0000-4000-8000-000000000000/cards" => :get,
     "/api/classes/00000000-0000-4000-8000-000000000000/room" => :get, "/api/classes/00000000-0000-4000-8000-000000000000/room.pdf" => :get,
     "/api/classes/00000000-0000-4000-8000-000000000000/sheet.pdf" => :get, "/api/classes/00000000-0000-4000-8000-000000000000/emergency" => :get,
-    "/api/movements/squat/document" => :get, "/api/runs/00000000-0000-4000-8000-000000000000/screens" => :get, "/api/runs/00000000-0000-4000-8000-000000000000/hall" => :post, "/api/runs/00000000-0000-4000-8000-000000000000/changes?at_s=1" => :get, "/api/movements/squat/retire" => :post
+    "/api/movements/squat/document" => :get, "/api/runs/00000000-0000-4000-8000-000000000000/screens" => :get, "/api/runs/00000000-0000-4000-8000-000000000000/pulse" => :get, "/api/pulse" => :get, "/api/runs/00000000-0000-4000-8000-000000000000/hall" => :post, "/api/runs/00000000-0000-4000-8000-000000000000/changes?at_s=1" => :get, "/api/movements/squat/retire" => :post
   }
 
   routes.each do |path, method|

@@ -5,7 +5,7 @@ module Server
     # A whole studio, gone for good.
     class Deletion
       # Tables that hold something of a studio, in an order in which none is still referred to.
-      TABLES = %w[log_revisions results attendances own_entries hall_codes run_events runs choices roster_entries group_classes benchmarks workout_revisions workouts people places
+      TABLES = %w[log_revisions results attendances own_entries hall_codes pulse_straps run_events runs choices roster_entries group_classes benchmarks workout_revisions workouts people places
         studio_movements invitations audit_events instructors].freeze
 
       # @param studio [Records::Studio]

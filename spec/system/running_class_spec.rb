@@ -56,6 +56,20 @@ RSpec.describe "A class that runs" do
     expect(page).to have_button("See its log")
   end
 
+  it "shows there how hard somebody works by a pulse strap, once they agreed and a bridge sends beats" do
+    told(60)
+    kofi = Server::Records::Person.find_by!(name: "Kofi Penhallow")
+    visit "/classes/#{group_class.id}/run/#{run.id}"
+    find("summary", text: "Pulse straps").click
+    click_button "Turn on for this class"
+    token = find("[data-testid=token]").text
+    find("[aria-label='Kofi Penhallow agrees to a strap']", visible: :all).click
+    expect { Server::Pulse::Bridge.of(token).wearers }.to eventually_be([kofi.id])
+    Server::Pulse::Bridge.of(token).hear([{"person_id" => kofi.id, "bpm" => 155}])
+    Server::Events.announce(run.studio_id, "pulse", run.id, origin: nil)
+    expect(page).to have_css("[data-testid=beat]", text: /(moderate|hard) 155/)
+  end
+
   it "says there when it stands still, and when it is over" do
     told(120, "paused")
     visit "/classes/#{group_class.id}/run/#{run.id}"

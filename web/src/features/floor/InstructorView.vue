@@ -18,6 +18,8 @@ import { useFit } from '@/features/fit/useFit'
 import { plainKey, useShortcuts } from '@/lib/useShortcuts'
 import { heardOf } from '@/lib/changes'
 import type { FitStation, Run } from '@/lib/api/types'
+import { useSession } from '@/lib/session'
+import PulseStraps from './PulseStraps.vue'
 import WhoIsHere from './WhoIsHere.vue'
 import { useRunEvents } from './useRunEvents'
 
@@ -27,6 +29,7 @@ import { useRunEvents } from './useRunEvents'
 const props = defineProps<{ classId: string; run: Run }>()
 const emit = defineEmits<{ replan: [] }>()
 const run = toRef(props, 'run')
+const session = useSession()
 const feed = useRunEvents(run, () => emit('replan'))
 const fit = useFit(props.classId)
 const emergency = useQuery({
@@ -130,6 +133,7 @@ useShortcuts([
         :feed="feed"
         :at-s="clock.started(state) ? plannedSecond(plan, second) : 0"
       />
+      <PulseStraps v-if="session.plans" :run-id="run.id" :people="fit.sheet.value?.people ?? []" />
     </PageState>
     <EmergencyCard v-model:visible="emergencyShown" :data="emergency.data.value" />
   </div>
