@@ -4,6 +4,9 @@ import { t } from '@/lib/text'
 import Select from 'primevue/select'
 import { computed, ref, toRef } from 'vue'
 import { RouterLink } from 'vue-router'
+import { planOf, plannedSecond } from '@/features/floor/plan'
+import { elapsed, fold, started } from '@/lib/running/fold'
+import { timeNow } from '@/lib/timeSource'
 import { useRunEvents } from '@/features/floor/useRunEvents'
 import { useTaps } from '@/features/floor/useTaps'
 import { useVersions } from '@/features/floor/useVersions'
@@ -16,10 +19,19 @@ import CountTotals from './CountTotals.vue'
 const props = defineProps<{ run: Run; movements: Movement[]; people: Person[] }>()
 const emit = defineEmits<{ replan: [] }>()
 const run = toRef(props, 'run')
-const taps = useTaps(useRunEvents(run, () => emit('replan')))
+const feed = useRunEvents(run, () => emit('replan'))
+/** The second of the plan, where a clock runs: a finish is known to the second. */
+function atS(): number | undefined {
+  const state = fold(feed.events.value)
+  if (!started(state)) return undefined
+  return plannedSecond(planOf(props.run, state.additions), elapsed(state, timeNow()))
+}
+const taps = useTaps(feed, atS)
 const versions = useVersions(run, toRef(props, 'movements'))
 const preview = (block: string) => props.run.preview.blocks.find((held) => held.id === block)
-const counted = computed(() => props.run.document.blocks.filter((block) => preview(block.id)?.tally))
+const counted = computed(() =>
+  props.run.document.blocks.filter((block) => preview(block.id)?.tally || preview(block.id)?.paced),
+)
 
 /** Whose sets are ticked off: a whole level's, or one person's. */
 const who = ref<string>('intermediate')
@@ -53,7 +65,12 @@ const level = computed<Level>(() => person.value?.level ?? (who.value as Level))
 
     <section v-for="block in counted" :key="block.id" :aria-label="block.title ?? $t('count.block')">
       <h2>{{ block.title }}</h2>
-      <CountRounds v-if="preview(block.id)?.tally === 'rounds'" :block="block.id" :people="people" :taps="taps" />
+      <CountRounds
+        v-if="!preview(block.id)?.tally || preview(block.id)?.tally === 'rounds'"
+        :block="block.id"
+        :people="people"
+        :taps="taps"
+      />
       <template v-else>
         <label class="who small"
           >{{ $t('count.for') }}

@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { readable } from '@/lib/readable'
-import { t } from '@/lib/text'
+import { plural, t } from '@/lib/text'
 import { computed, useTemplateRef } from 'vue'
-import FigureOf from '@/ui/figure/FigureOf.vue'
 import LevelMark from '@/ui/LevelMark.vue'
 import { clockText } from '@/lib/clockText'
 import { LEVELS, type Block, type BlockPreview, type Level } from '@/lib/api/types'
+import FloorPacedRow from './FloorPacedRow.vue'
 import FloorTally from './FloorTally.vue'
 import { nextSet } from './nextSet'
 import type { Moment } from './plan'
@@ -67,9 +67,12 @@ const plan = (station: string, level: Level) =>
 const next = (station: string, level: Level) =>
   nextSet(plan(station, level), done(station, level), total(station, level))
 
+/** Through with all of its rounds, while others go on. */
+const isDone = (level: Level) => props.moment.lanes[level].kind === 'done'
+
 /** What a level still has to do: of totals those that are through are only counted. */
 const ahead = (level: Level) =>
-  isTotal.value ? stations.value.filter((station) => next(station.id, level) > 0) : stations.value
+  isDone(level) ? [] : isTotal.value ? stations.value.filter((station) => next(station.id, level) > 0) : stations.value
 const through = (level: Level) => stations.value.length - ahead(level).length
 const { fitting } = useRowsThatFit(
   useTemplateRef<HTMLElement[]>('lists'),
@@ -106,7 +109,7 @@ defineExpose({ tap })
 function about(level: Level): string {
   const forecast = props.preview.forecast?.[level]
   if (!forecast) return ''
-  if (forecast.rounds !== undefined) return t('floor.about_rounds_rounds', { rounds: forecast.rounds })
+  if (forecast.rounds !== undefined) return t('floor.about_rounds_rounds', { rounds: plural(forecast.rounds, 'round') })
   return forecast.finish_s == null ? '' : t('floor.about_finish_s', { finish_s: clockText(forecast.finish_s) })
 }
 </script>
@@ -127,35 +130,28 @@ function about(level: Level): string {
       <p v-else-if="isTally" class="counted">
         <b>{{ rounds(level) }}</b> {{ $t('common.rounds') }}
       </p>
-      <p v-if="through(level)" class="more" data-testid="through">
+      <p v-if="isDone(level)" class="counted">{{ $t('floor.meanwhile') }}</p>
+      <p v-else-if="through(level)" class="more" data-testid="through">
         {{ $t('floor.n_through', { n: through(level) }) }}
       </p>
       <ul ref="lists">
-        <li v-for="station in ahead(level).slice(0, fitting)" :key="station.id">
-          <FigureOf
-            v-if="roomForFigures && shown(station.id, level).figure"
-            :version="shown(station.id, level).figure"
-            :label="shown(station.id, level).standard"
-            :still="still"
-            class="drawn"
-            :class="{ low: still }"
-          />
-          <span class="name"
-            >{{ shown(station.id, level).name
-            }}<span v-if="roomForStandards" class="standard">{{ shown(station.id, level).standard }}</span></span
-          >
-          <span v-if="isTotal" class="target"
-            ><b>{{ total(station.id, level) - done(station.id, level) }}</b>
-            {{ $t('floor.of_total', { total: total(station.id, level) }) }}</span
-          >
-          <span v-else class="target">{{ target(station.id, level) }}</span>
-        </li>
+        <FloorPacedRow
+          v-for="station in ahead(level).slice(0, fitting)"
+          :key="station.id"
+          v-bind="shown(station.id, level)"
+          :target="isTotal ? undefined : target(station.id, level)"
+          :total="total(station.id, level)"
+          :done="done(station.id, level)"
+          :drawn="roomForFigures"
+          :still="still"
+          :explained="roomForStandards"
+        />
       </ul>
       <p v-if="ahead(level).length > fitting" class="more" data-testid="more">
         {{ $t('floor.and_n_more', { n: ahead(level).length - fitting }) }}
       </p>
       <FloorTally
-        v-if="(isTotal || atGates) && !plain"
+        v-if="(isTotal || atGates) && !plain && !isDone(level)"
         :level="level"
         :when="atGates ? finished(level) : undefined"
         @tap="tap(level)"
@@ -205,77 +201,15 @@ ul {
   padding: 0;
   margin: 0.6vh 0;
 }
-li {
-  display: grid;
-  grid-template-columns: 1fr auto;
-  gap: 1vw;
-  align-items: baseline;
-  border-bottom: 1px solid var(--rule-soft);
-  padding: 0.3vh 0;
-}
-li:has(.drawn) {
-  grid-template-columns: 6.5vw 1fr auto;
-  align-items: center;
-}
-.drawn {
-  height: max(2.4rem, 7vh);
-}
-.drawn.low {
-  height: max(2rem, 4.6vh);
-}
-.name {
-  font-family: var(--font-display);
-  font-weight: 600;
-  font-size: max(1rem, min(2.9vh, 2.2vw));
-  line-height: 1.1;
-}
-.standard {
-  display: block;
-  font-family: var(--font-text);
-  font-weight: 400;
-  font-size: max(0.8rem, 1.8vh);
-  color: var(--ink-soft);
-  line-height: 1.2;
-}
-.target {
-  font-size: max(1rem, min(2.9vh, 2.2vw));
-  font-weight: 600;
-}
-/* Two figures high at most, and read from the back of the room. */
-@media (min-width: 64rem) {
-  .few .name {
-    font-size: max(1.1rem, min(3.9vh, 2.6vw));
-  }
-  .few .target {
-    font-size: max(1.3rem, min(5vh, 3.2vw));
-  }
-  .few .drawn {
-    height: max(3rem, 9vh);
-  }
-}
 .counted {
   font-size: max(1.1rem, 3.4vh);
 }
 .counted b {
   font-size: 1.6em;
 }
-/* In a narrow column the number stands below its name. */
-@media (max-width: 64rem) and (min-width: 44.01rem) {
-  li,
-  li:has(.drawn) {
-    grid-template-columns: minmax(0, 1fr);
-    gap: 0;
-  }
-}
 @media (max-width: 44rem) {
   .level {
     min-height: auto;
-  }
-  .standard {
-    display: none;
-  }
-  li:has(.drawn) {
-    grid-template-columns: 5rem 1fr auto;
   }
   .levels {
     flex: none;

@@ -59,7 +59,7 @@ const taps = useTaps(feed, () => moment.value.plannedS)
 /** Names are for a screen of the instructor's own: a tab beside this one, or another device. */
 const openMine = () =>
   window.open(router.resolve({ name: 'mine', params: { id: props.run.group_class_id ?? '', run: props.run.id } }).href)
-const countable = computed(() => props.run.preview.blocks.some((block) => block.tally))
+const countable = computed(() => props.run.preview.blocks.some((block) => block.tally || block.paced))
 const pacedNow = computed(() =>
   Boolean(props.run.preview.blocks.find((block) => block.id === moment.value.blockId)?.paced),
 )

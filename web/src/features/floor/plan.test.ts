@@ -62,13 +62,18 @@ describe('a moment of the class', () => {
   })
 
   it('names the next station while this one is worked, and none before the end', () => {
-    expect(momentAt(plan, 15).next).toEqual({ station: 's2', blockId: 'b1', round: 1 })
+    expect(momentAt(plan, 15).next).toEqual({
+      station: 's2',
+      blockId: 'b1',
+      round: 1,
+      levels: ['beginner', 'intermediate', 'advanced'],
+    })
     expect(momentAt(plan, 80).next).toBeUndefined()
   })
 
   it('stays at the last moment once the class is over', () => expect(momentAt(plan, 999).kind).toBe('pause'))
 
-  it('calls a block by its role where it has no title', () => expect(momentAt(plan, 120).blockTitle).toBe('cool-down'))
+  it('calls a block by its role where it has no title', () => expect(momentAt(plan, 120).blockTitle).toBe('Cool down'))
 })
 
 describe('time that was put in', () => {

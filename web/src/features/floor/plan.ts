@@ -1,4 +1,5 @@
 import type { Cue, Level, Preview, Run, Segment, Station } from '@/lib/api/types'
+import { headed } from '@/lib/readable'
 import { LEVELS } from '@/lib/api/types'
 
 // The run's timeline as the Floor draws it: the server's seconds, stretched by
@@ -39,7 +40,7 @@ export function planOf(run: Run, additions: { at_s: number; add_s: number }[]): 
   const lanes = Object.fromEntries(
     LEVELS.map((level) => [level, preview.blocks.flatMap((block) => block.lanes[level].segments)]),
   ) as Plan['lanes']
-  const titles = new Map(run.document.blocks.map((block) => [block.id, block.title || block.role.replace('_', '-')]))
+  const titles = new Map(run.document.blocks.map((block) => [block.id, block.title || headed(block.role)]))
   const plan: Plan = {
     totalS: preview.total_s,
     lanes,

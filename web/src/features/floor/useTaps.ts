@@ -17,13 +17,16 @@ export interface NewTap {
  * Rounds and reps counted during a run, a tap at a time, on whatever device.
  * @param atS the second of the plan, where a clock runs
  */
-export function useTaps(feed: RunFeed, atS?: () => number) {
+export function useTaps(feed: RunFeed, atS: () => number | undefined = () => undefined) {
   const taps = computed(() => standing(feed.events.value).filter((event) => event.kind === 'tapped'))
 
   return {
     taps,
     away: feed.untold,
-    add: (tap: NewTap) => feed.happen('tapped', atS ? { ...tap, at_s: Math.round(atS() * 10) / 10 } : tap),
+    add(tap: NewTap) {
+      const at = atS()
+      feed.happen('tapped', at === undefined ? tap : { ...tap, at_s: Math.round(at * 10) / 10 })
+    },
     /** Takes back the last tap that answers to a question. */
     undo(which: (tap: Tap) => boolean) {
       const last = taps.value.findLast(which)

@@ -1,6 +1,6 @@
 import { LEVELS, type Level } from '@/lib/api/types'
-import { type Plan } from '../plan'
-import { beatsBetween } from '../tempo'
+import { type Plan } from '@/features/floor/plan'
+import { beatsBetween } from '@/features/floor/tempo'
 import type { Beat } from './useSound'
 
 /**
