@@ -62,6 +62,8 @@ module Server
       StrongMigrations.lock_timeout = LOCK_TIMEOUT_S
       pending = context.open.pending_migrations.size
       context.migrate
+      # A migration that reads a table remembers its columns, and those that come after may add some.
+      ActiveRecord::Base.connection_pool.schema_cache.clear!
       keep_deadlines
       pending
     end

@@ -147,6 +147,13 @@ module Server
         attendances.includes(:results).to_h { |attendance| [attendance.person_id, attendance.results.reject(&:planned).map(&:as_exception)] }
       end
 
+      # Reps that were tapped for one person at one station; of totals their level's, where nobody tapped their own.
+      # @param level [String] whom they follow
+      # @return [Hash{Array(String, String) => Integer}]
+      def counted_of(person_id, level)
+        block_results.reps(level, person_id).merge(counted.fetch(person_id, {}))
+      end
+
       # Reps that were tapped for one person at one station.
       # @return [Hash{String => Hash{Array(String, String) => Integer}}] by person
       def counted

@@ -79,7 +79,6 @@ module Server
       end
 
       def replace(attendances)
-        @counted = @run.counted
         rows = checked(attendances)
         look_back(rows.map { |_, person, _| person })
         Records::Attendance.where(studio_id: @run.studio_id, run_id: @run.id).delete_all
@@ -138,7 +137,7 @@ module Server
         return [] unless line["present"]
         refused(problems) do
           @run.sheet.results(line.fetch("level", person.level), line.fetch("exceptions", []), planned: @planned.fetch(person.id, {}),
-            counted: @counted.fetch(person.id, {}), reached: @run.reached_by(person.id), at: "#{at}/exceptions")
+            counted: @run.counted_of(person.id, line.fetch("level", person.level)), reached: @run.reached_by(person.id), at: "#{at}/exceptions")
         end
       end
 

@@ -38,12 +38,11 @@ module Server
       def people
         levels = @run.group_class ? @run.group_class.roster.to_h { |entry| [entry.person_id, entry.level] } : {}
         planned = @run.planned_targets
-        counted = @run.counted
         entered = @run.group_class ? @run.group_class.entered.to_h { |entry| [entry.person_id, entry.entry] } : {}
         @run.people.sort_by(&:name).map do |person|
           level = @run.presence.level(person.id) || levels.fetch(person.id, person.level)
           People::Line.new(person).to_h.merge("level" => level, "own_entry" => entered[person.id], "not_reached" => own_not_reached(person.id), "blocks" => @run.block_results.of(level, person.id), "planned_targets" => targets(planned[person.id]),
-            "counted" => counted.fetch(person.id, {}).map { |(block, station), reps| {"block" => block, "station" => station, "reps" => reps} })
+            "counted" => @run.counted_of(person.id, level).map { |(block, station), reps| {"block" => block, "station" => station, "reps" => reps} })
         end
       end
 

@@ -110,6 +110,17 @@ RSpec.describe "Runs" do
     expect([status, field_errors.keys]).to eq([422, ["/attendances/0/blocks/0/block"]])
   end
 
+  it "log of a list what its level tapped, and not what nobody came to" do
+    list = {"id" => "list", "role" => "main", "format" => "chipper", "stations" => [station("a", movement: "squat", levels: {"advanced" => {"reps" => 40}}), station("b", movement: "push_up")]}
+    run = open_run(make_workout(workout_document(list)))
+    happens(run, "started", 60)
+    happens(run, "tapped", 20, block: "list", station: "a", level: "advanced", amount: 12, at_s: 40)
+    happens(run, "ended", 10)
+    log(run, [here(people[0])])
+    results = send_json(:get, "/api/runs/#{run["id"]}/results")["attendances"].first["results"]
+    expect(results.map { |result| result.values_at("station", "reps", "planned") }).to eq([["a", 12, false]])
+  end
+
   describe "that ended early" do
     let(:run) { open_run(make_workout(workout_document(intervals([station("a", movement: "squat"), station("b", movement: "push_up")], rounds: 2)))) }
 

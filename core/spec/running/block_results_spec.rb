@@ -28,6 +28,14 @@ RSpec.describe Sparrow::Running::BlockResults do
     expect(of(plan, [tap(101), tap(133.4)])).to eq([{"block" => "b", "finish_s" => 63}])
   end
 
+  it "counts the reps of totals: what nobody tapped, where others were, was not done" do
+    plan = block("chipper", stations: [station("s", movement: "squat"), station("p", movement: "push_up")])
+    taps = [tap(100, station: "s", amount: 7), tap(120, station: "p", amount: 5, person_id: "kofi")]
+    results = described_class.new(timeline_of(pause(60), plan), taps)
+    expect(%w[beginner intermediate].map { |level| results.reps(level, "dov") }).to eq([{%w[b s] => 7, %w[b p] => 0}, {}])
+    expect(results.reps("beginner", "kofi")).to eq(%w[b s] => 0, %w[b p] => 5)
+  end
+
   it "gives the second at which all totals were done" do
     plan = block("chipper", stations: [station("s", movement: "squat", levels: {"beginner" => {"reps" => 20}})])
     expect(of(plan, [tap(100, station: "s", amount: 12), tap(140, station: "s", amount: 8)])).to eq([{"block" => "b", "finish_s" => 80}])

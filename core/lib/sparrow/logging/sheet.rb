@@ -41,7 +41,8 @@ module Sparrow
       # @param exceptions [Array<Hash>] as in Form::EXCEPTION
       # @param given [Hash{Array(String, String) => Given}] by block and station, where
       #   it was not the level's own way
-      # @param counted [Hash{Array(String, String) => Integer}] reps tapped one by one while the run went on
+      # @param counted [Hash{Array(String, String) => Integer}] reps tapped one by one while the run went on; 0 where others of its
+      #   block were and it was not: then it was not reached
       # @param reached [Running::Reached, nil] what the run passed of the plan; nil where nothing says that it was not all
       # @return [Array<Result>]
       # @raise [Refused] where an exception names a station that the workout has
@@ -50,8 +51,9 @@ module Sparrow
         problems = validation_errors(exceptions, at)
         Refused.where(problems)
         typed = exceptions.to_h { |exception| [exception.values_at("block", "station"), exception] }
-        met(level, typed.merge(counted), reached).map do |block, station|
+        met(level, typed.merge(counted), reached).filter_map do |block, station|
           place = [block.id, station.id]
+          next if counted[place] == 0 && typed[place].nil?
           target = up_to(reached&.round(*place, level), station, planned[place] || PlannedTarget.of_level(station, level))
           result(place, station, target, exception: typed[place], count: counted[place])
         end

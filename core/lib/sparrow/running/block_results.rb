@@ -21,6 +21,16 @@ module Sparrow
         end
       end
 
+      # Reps of each total that is worked off, where anybody counted in the block: what was not tapped was not done.
+      # @return [Hash{Array(String, String) => Integer}] by block and station
+      def reps(level, person_id)
+        @blocks.select { |line| line.block.format.tally == "total" }.each_with_object({}) do |line, found|
+          taps = own(line, level, person_id).select(&:station)
+          next if taps.empty?
+          line.block.stations.each { |station| found[[line.block.id, station.id]] = taps.select { |tap| tap.station == station.id }.sum(&:amount) }
+        end
+      end
+
       private
 
       # A person's own taps go before their level's.

@@ -10,6 +10,7 @@ import { timeNow } from '@/lib/timeSource'
 import { useAttempt } from '@/lib/useAttempt'
 import type { PlanChange, PlanOffer } from '@/lib/api/types'
 import TextField from '@/ui/TextField.vue'
+import OfferList from './OfferList.vue'
 import { MINUTE_S } from './useRunClock'
 import type { Versions } from './useVersions'
 
@@ -123,13 +124,7 @@ async function take(offer: PlanOffer) {
     <section v-if="byS !== undefined && query.data.value" :aria-label="$t('floor.this_keeps_it')">
       <h3>{{ $t('floor.this_keeps_it') }}</h3>
       <p v-if="!query.data.value.ways.length" class="quiet">{{ $t('floor.nothing_here_keeps_it') }}</p>
-      <ul>
-        <li v-for="way in query.data.value.ways" :key="way.label">
-          <button type="button" class="offer" :disabled="busy" @click="take(way)">
-            <span>{{ way.label }}</span><span class="end">{{ end(way) }}</span>
-          </button>
-        </li>
-      </ul>
+      <OfferList :offers="query.data.value.ways" :end="end" :busy="busy" @take="take" />
     </section>
     <div v-else class="groups">
       <section :aria-label="$t('floor.at_once')">
@@ -156,13 +151,7 @@ async function take(offer: PlanOffer) {
       </section>
       <section v-for="group in groups" :key="group.title" :aria-label="group.title">
         <h3>{{ group.title }}</h3>
-        <ul>
-          <li v-for="offer in group.offers" :key="offer.label">
-            <button type="button" class="offer" :disabled="busy" @click="take(offer)">
-              <span>{{ offer.label }}</span><span class="end">{{ end(offer) }}</span>
-            </button>
-          </li>
-        </ul>
+        <OfferList :offers="group.offers" :end="end" :busy="busy" @take="take" />
       </section>
       <section v-if="stations.length" :aria-label="$t('floor.another_version')">
         <h3>{{ $t('floor.another_version') }}</h3>
@@ -173,13 +162,7 @@ async function take(offer: PlanOffer) {
           option-value="value"
           :aria-label="$t('floor.at_which_station')"
         />
-        <ul>
-          <li v-for="offer in ofStation" :key="offer.label">
-            <button type="button" class="offer" :disabled="busy" @click="take(offer)">
-              <span>{{ offer.label }}</span><span class="end">{{ end(offer) }}</span>
-            </button>
-          </li>
-        </ul>
+        <OfferList :offers="ofStation" :end="end" :busy="busy" @take="take" />
       </section>
     </div>
   </Dialog>
@@ -195,33 +178,6 @@ section {
   break-inside: avoid;
   margin-bottom: var(--space-3);
 }
-ul {
-  list-style: none;
-  padding: 0;
-  margin: var(--space-1) 0 0;
-}
-.offer {
-  font: inherit;
-  color: var(--ink);
-  background: none;
-  border: 0;
-  border-bottom: 1px solid var(--rule-soft);
-  width: 100%;
-  min-height: 2.75rem;
-  display: flex;
-  flex-wrap: wrap;
-  justify-content: space-between;
-  align-items: baseline;
-  column-gap: var(--space-3);
-  text-align: left;
-  padding: var(--space-2) 0;
-  cursor: pointer;
-}
-.offer:hover:not(:disabled) {
-  background: var(--paper-raised);
-}
-.end {
-  color: var(--ink-soft);
-  font-size: 0.9em;
-}
 </style>
+
+<style scoped src="./offers.css"></style>

@@ -152,6 +152,31 @@ const left = computed(() => {
     display: none;
   }
 }
+@media (min-width: 44.01rem) and (max-aspect-ratio: 1/1) {
+  .level {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) 26vw;
+    grid-auto-rows: min-content;
+    align-content: start;
+    column-gap: 2vw;
+  }
+  .mark {
+    grid-column: 1 / -1;
+  }
+  .name {
+    font-size: min(5.1vh, 8vw);
+  }
+  .target {
+    font-size: min(7.1vh, 10vw);
+  }
+  .figure {
+    grid-area: 2 / 2 / span 4;
+    max-height: 14vh;
+  }
+  .level .standard {
+    display: none;
+  }
+}
 @media (max-width: 44rem) {
   .figure {
     flex: none;

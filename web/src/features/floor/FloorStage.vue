@@ -98,7 +98,7 @@ defineExpose({ tap: (level: Level) => paced.value?.tap(level) })
       :working="moment.kind === 'work' || moment.kind === 'switch'"
       :versions="versions"
     />
-    <div v-else-if="moment.station" class="levels below">
+    <div v-else-if="moment.station" class="abreast below">
       <FloorLevel
         v-for="level in LEVELS"
         :key="level"
@@ -119,7 +119,7 @@ defineExpose({ tap: (level: Level) => paced.value?.tap(level) })
   flex: 1 1 0;
   min-height: 0;
 }
-.levels {
+.abreast {
   display: grid;
   grid-template-columns: repeat(3, minmax(0, 1fr));
   gap: 2vw;
@@ -139,11 +139,18 @@ defineExpose({ tap: (level: Level) => paced.value?.tap(level) })
 .now-line {
   flex: none;
 }
+/* On a tall screen the levels stand below each other, so that each is written across all of it. */
+@media (min-width: 44.01rem) and (max-aspect-ratio: 1/1) {
+  .abreast {
+    grid-template: repeat(3, minmax(0, 1fr)) / minmax(0, 1fr);
+    gap: 0.8vh;
+  }
+}
 @media (max-width: 44rem) {
   .below {
     flex: none;
   }
-  .levels {
+  .abreast {
     grid-template-columns: 1fr;
     gap: var(--space-2);
   }

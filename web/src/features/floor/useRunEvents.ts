@@ -6,7 +6,7 @@ import type { PlanChange, Run, RunEvent } from '@/lib/api/types'
 import { useChangesOf } from '@/lib/changes'
 import { delivery } from '@/lib/delivery/delivery'
 import { kept } from '@/lib/delivery/kept'
-import { standing } from '@/lib/running/fold'
+import { changesOf } from '@/lib/running/fold'
 import { serverAhead } from '@/lib/running/serverTime'
 import { timeNow } from '@/lib/timeSource'
 import { runEvents } from './delivery'
@@ -28,12 +28,6 @@ export interface RunFeed {
 const merged = (mine: RunEvent[], theirs: RunEvent[]) => [
   ...new Map([...theirs, ...mine].map((event) => [event.id, event])).values(),
 ]
-const changesOf = (events: RunEvent[]) =>
-  standing(events)
-    .filter((event) => event.kind === 'changed')
-    .map((event) => event.id)
-    .join()
-
 /**
  * The events of a run. What happens here is kept in this browser at once and told to the server when it can be; what
  * happens elsewhere is asked for when the server says so. The server going away stops nothing.

@@ -1,7 +1,7 @@
 import { onScopeDispose, ref, shallowRef, type Ref } from 'vue'
 import { api, ask } from '@/lib/api/client'
 import type { Hall, Run, RunEvent } from '@/lib/api/types'
-import { standing } from '@/lib/running/fold'
+import { changesOf } from '@/lib/running/fold'
 import { heardTime, serverAhead } from '@/lib/running/serverTime'
 import { timeNow } from '@/lib/timeSource'
 import type { RunFeed } from '@/features/floor/useRunEvents'
@@ -22,12 +22,6 @@ export async function fetchHall(code: string): Promise<Hall> {
 /** As the Floor takes it: a run without people. */
 export const runOf = (code: string, hall: Hall) =>
   ({ ...hall, id: code, group_class_id: null, total_s: hall.preview.total_s }) as unknown as Run
-
-const changesOf = (events: RunEvent[]) =>
-  standing(events)
-    .filter((event) => event.kind === 'changed')
-    .map((event) => event.id)
-    .join()
 
 /**
  * A run as the hall hears of it: the stream says that something happened, and what is asked for. It goes on by what it

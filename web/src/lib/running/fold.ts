@@ -34,6 +34,13 @@ export function standing(events: RunEvent[]): RunEvent[] {
   return [...once.values()].filter((event) => !taken.has(event.id)).sort(inOrder)
 }
 
+/** Which changes of the plan stand: another plan belongs to others. */
+export const changesOf = (events: RunEvent[]) =>
+  standing(events)
+    .filter((event) => event.kind === 'changed')
+    .map((event) => event.id)
+    .join()
+
 export function fold(events: RunEvent[]): ClockState {
   const state: ClockState = { anchorMs: null, pausedAtMs: null, endedAtMs: null, additions: [] }
   const held = new Set<number>()
