@@ -8,7 +8,7 @@ module Server
       FOREVER = "public, max-age=31536000, immutable"
       FILES = {"sw.js" => "text/javascript", "manifest.webmanifest" => "application/manifest+json", "icon-192.png" => "image/png", "icon-512.png" => "image/png"}.freeze
       # The first words of the interface's addresses, as web/src/router.ts has them; a spec holds the two together.
-      SCREENS = %w[sign-in setup forgotten new-password join account team studio dev circuits house movements runs logbook people classes card].freeze
+      SCREENS = %w[sign-in setup forgotten new-password join account team studio dev circuits house movements runs logbook people classes card hall].freeze
 
       def self.registered(app)
         app.get("/assets/:name", access: :open) do |name|

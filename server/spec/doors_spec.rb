@@ -36,7 +36,8 @@ RSpec.describe "Doors" do
     expect(open).to match_array([
       "GET /health", "GET /ready", "POST /api/session", "DELETE /api/session", "POST /api/session/second-factor", "GET /api/setup", "POST /api/setup", "POST /api/setup/demo",
       "POST /api/password-links", "GET /api/password-links/:id", "PUT /api/password-links/:id", "GET /api/invitations/:id", "POST /api/invitations/:id",
-      "GET /api/mailbox", "DELETE /api/mailbox", "GET /api/cards/:id", "GET /assets/:id", "GET /circuits",
+      "GET /api/mailbox", "DELETE /api/mailbox", "GET /api/cards/:id", "POST /api/cards/:id/entry", "GET /api/hall/:id", "GET /api/hall/:id/events", "GET /api/hall/:id/figures/:id", "GET /api/hall/:id/stream",
+      "GET /api/pulse", "POST /api/pulse", "GET /assets/:id", "GET /circuits",
       "GET /sw.js", "GET /manifest.webmanifest", "GET /icon-192.png", "GET /icon-512.png"
     ])
   end

@@ -27,8 +27,8 @@ const rows = computed(() =>
 /** More than these at once stand still: a screen full of movement is not read, and costs frames. */
 const MOST_MOVING = 6
 const still = computed(() => rows.value.length * LEVELS.length > MOST_MOVING)
-/** With figures, in words, the station's name alone, or that in small letters: as much of it as there is room for. */
-const DETAILS = 4
+/** With figures, in words, the levels' numbers in a line, the station's name alone, or that in small letters: as much as there is room for. */
+const DETAILS = 5
 const box = useTemplateRef<HTMLElement>('box')
 const { fitting: detail } = useRowsThatFit(
   computed(() => (box.value ? [box.value] : null)),
@@ -43,10 +43,15 @@ const shown = (station: string | undefined, level: Level) => props.versions.vers
     <section v-for="row in rows" :key="row.label" class="group" :class="{ rests: row.rests }" :aria-label="row.label">
       <p class="number">{{ row.label }}{{ row.rests ? $t('floor.rest') : '' }}</p>
       <p class="name">{{ versions.name(preview.id, row.station) }}</p>
-      <p v-for="level in detail > 2 ? LEVELS : []" :key="level" class="version">
+      <p v-if="detail === 3" class="numbers">
+        <span v-for="level in LEVELS" :key="level"
+          ><LevelTally :level="level" /> {{ shown(row.station, level).number }}</span
+        >
+      </p>
+      <p v-for="level in detail > 3 ? LEVELS : []" :key="level" class="version">
         <LevelTally :level="level" />
         <FigureOf
-          v-if="detail > 3 && shown(row.station, level).figure"
+          v-if="detail > 4 && shown(row.station, level).figure"
           :key="shown(row.station, level).figure"
           :version="shown(row.station, level).figure"
           :label="shown(row.station, level).standard"
@@ -93,6 +98,13 @@ const shown = (station: string | undefined, level: Level) => props.versions.vers
 .small .name {
   font-size: max(0.9rem, 2.5vh);
   margin: 0;
+}
+.numbers {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 1vw;
+  font-size: max(0.9rem, 2.4vh);
+  font-weight: 600;
 }
 .version {
   display: flex;

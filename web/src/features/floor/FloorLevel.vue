@@ -10,6 +10,7 @@ import type { Level } from '@/lib/api/types'
 import type { Moment } from './plan'
 
 // One level's version of the station, and what it has left.
+defineOptions({ inheritAttrs: false })
 const props = defineProps<{
   level: Level
   name: string

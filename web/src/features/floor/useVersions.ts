@@ -1,3 +1,4 @@
+import { t } from '@/lib/text'
 import { computed, type Ref } from 'vue'
 import { type Level, type Movement, type Run, type Station } from '@/lib/api/types'
 import { weightText } from '@/lib/units'
@@ -31,6 +32,7 @@ export function useVersions(run: Readonly<Ref<Run>>, movements: Readonly<Ref<Mov
     const load = cell?.load_kg ? ` · ${weightText(cell.load_kg)}` : ''
     return {
       name: variation?.name ?? name(blockId, stationId),
+      number: cell?.reps_counted ? String(cell.reps_counted) : t('floor.so_many_s', { seconds: cell?.window_s ?? '' }),
       target: `${cell?.target ?? ''}${load}`,
       standard: variation?.standard ?? parts(station),
       figure: variation?.id,
