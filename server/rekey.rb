@@ -5,8 +5,8 @@ module Server
   # until it is finished, so that it may be interrupted and begun again at will.
   class Rekey
     # What is encrypted: records and their columns. A spec holds it to the records.
-    ENCRYPTED = {"Person" => %w[contact health], "Attendance" => %w[pain note], "RosterEntry" => %w[sore], "Choice" => %w[why],
-                 "LogRevision" => %w[content], "Instructor" => %w[totp_secret]}.freeze
+    ENCRYPTED = {"Person" => %w[contact health], "Attendance" => %w[pain pain_action note], "RosterEntry" => %w[sore], "Choice" => %w[why],
+                 "LogRevision" => %w[content], "OwnEntry" => %w[content], "Instructor" => %w[totp_secret]}.freeze
     BATCH = 200
 
     # @param settings [Settings] with the new secret and the old one
