@@ -25,6 +25,8 @@ const props = defineProps<{
   resting: boolean
 }>()
 
+/** Letters that need three lines on a tall screen. */
+const LONG = 30
 const secondsOf = (tempo?: string) => (tempo ?? '').split('-').reduce((sum, part) => sum + Number(part), 0)
 const speed = computed(() => {
   const [own, usual] = [secondsOf(props.tempo?.own), secondsOf(props.tempo?.usual)]
@@ -59,7 +61,7 @@ const left = computed(() => {
       }}</span
       ><span class="left" data-testid="left">{{ left }}</span>
     </p>
-    <p class="name">{{ name }}</p>
+    <p class="name" :class="{ long: name.length > LONG }">{{ name }}</p>
     <p class="target">{{ target }}</p>
     <TempoBeat v-if="tempo?.own" :tempo="tempo.own" :since-s="lane.sinceS" :running="lane.kind === 'work'" />
     <p v-if="note" class="note">{{ note }}</p>
@@ -153,28 +155,42 @@ const left = computed(() => {
     display: none;
   }
 }
+/* On a tall screen the words have the left, and the level's mark stands over its figure on the right. */
 @media (min-width: 44.01rem) and (max-aspect-ratio: 1/1) {
   .level {
     display: grid;
-    grid-template-columns: minmax(0, 1fr) 26vw;
+    grid-template-columns: minmax(0, 1fr) 24vw;
     grid-auto-rows: min-content;
     align-content: start;
     column-gap: 2vw;
+    padding-top: 0.4vh;
+    border-top-width: 0.6vh;
+    overflow: hidden;
   }
   .mark {
-    grid-column: 1 / -1;
+    grid-area: 1 / 2;
+    align-self: start;
+    flex-direction: column;
+    gap: 0;
   }
   .name {
+    grid-area: 1 / 1;
     font-size: min(5.1vh, 8vw);
   }
+  .name.long {
+    font-size: min(4vh, 6vw);
+  }
   .target {
+    grid-column: 1;
     font-size: min(7.1vh, 10vw);
   }
   .figure {
-    grid-area: 2 / 2 / span 4;
-    max-height: 14vh;
+    grid-area: 1 / 2 / span 3;
+    align-self: end;
+    max-height: 11vh;
   }
-  .level .standard {
+  .level .standard,
+  .level .ahead {
     display: none;
   }
 }
