@@ -64,19 +64,25 @@ module Server
         with_lock do
           events.create_with(studio_id: studio_id, instructor: by, person: person, kind: held["kind"], at_ms: at_ms, device_ms: held["at_ms"], created_at: Time.now.utc,
             data: held.slice(*Sparrow::Running::Event::DATA).except("person_id").compact).find_or_create_by!(event_id: held["id"])
+          forget_told
           note_times
-          @altered = @sheet = @reached = @presence = @block_results = nil
         end
+      end
+
+      # What follows from its events is worked out once, until there may be others.
+      def reload(*)
+        forget_told
+        super
       end
 
       # @return [Array<Sparrow::Running::Event>]
       def told
-        events.map(&:to_event)
+        @told ||= events.map(&:to_event)
       end
 
       # @return [Sparrow::Running::Clock]
       def clock
-        Sparrow::Running::Clock.new(told)
+        @clock ||= Sparrow::Running::Clock.new(told)
       end
 
       # The plan with what was changed of it while it ran.
@@ -88,9 +94,8 @@ module Server
       # What of the plan was reached; nil where nobody started a clock: then nothing says otherwise than the plan.
       # @return [Sparrow::Running::Reached, nil]
       def reached
-        held = clock
-        return unless held.started?
-        @reached ||= Sparrow::Running::Reached.new(timeline, held, now_ms: Runs::DeviceTime.now_ms)
+        return unless clock.started?
+        @reached ||= Sparrow::Running::Reached.new(timeline, clock, now_ms: Runs::DeviceTime.now_ms)
       end
 
       # The same for one person: from when they came until they left.
@@ -157,15 +162,23 @@ module Server
       # Reps that were tapped for one person at one station.
       # @return [Hash{String => Hash{Array(String, String) => Integer}}] by person
       def counted
-        taps = Sparrow::Running::Event.standing(told).select { |event| event.kind == "tapped" && event.person_id && event.station }
-        taps.group_by(&:person_id).transform_values { |held| held.group_by { |tap| [tap.block, tap.station] }.transform_values { |own| own.sum(&:amount) } }
+        @counted ||= reps_of_people
       end
 
       private
 
+      def forget_told
+        @told = @clock = @altered = @sheet = @reached = @presence = @block_results = @counted = nil
+        events.reset
+      end
+
+      def reps_of_people
+        taps = Sparrow::Running::Event.standing(told).select { |event| event.kind == "tapped" && event.person_id && event.station }
+        taps.group_by(&:person_id).transform_values { |held| held.group_by { |tap| [tap.block, tap.station] }.transform_values { |own| own.sum(&:amount) } }
+      end
+
       # When it began and ended, for lists.
       def note_times
-        events.reset
         held = clock
         at = ->(instant) { instant && Time.at(0, instant, :millisecond).utc }
         update!(started_at: at.call(held.started_at_ms) || started_at, finished_at: at.call(held.ended_at_ms) || (logged_at && finished_at))

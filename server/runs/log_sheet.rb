@@ -12,12 +12,13 @@ module Server
 
       # @return [Hash]
       def to_h
+        submitted = @run.submitted
         attendances = @run.attendances.includes(:person, :results).sort_by { |attendance| attendance.person.name }
         {
           "run" => Runs::Line.new(@run).to_h, "log_version" => @run.log_version, "last_submission" => @run.last_submission,
           "note" => @run.log_note, "stations" => @run.sheet.stations, "blocks" => @run.sheet.blocks, **reached,
           "people" => people,
-          "attendances" => attendances.map { |attendance| Runs::AttendanceLine.new(attendance, @run.submitted).to_h }
+          "attendances" => attendances.map { |attendance| Runs::AttendanceLine.new(attendance, submitted).to_h }
         }
       end
 

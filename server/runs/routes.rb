@@ -40,10 +40,10 @@ module Server
 
         # @raise [Sparrow::Refused] where an event names a block, a station or somebody that is not there
         def event_place(run, input)
-          blocks = [run.document, run.altered.document].flat_map { |document| document["blocks"] }.select { |block| block["id"] == input["block"] }
+          block = run.document["blocks"].find { |held| held["id"] == input["block"] }
           person = input["person_id"] && studio.people.where("id::text = ?", input["person_id"]).first
-          problems = [(["/block", Sparrow.say("server.runs.is_not_a_block_of_this")] if input["block"] && blocks.empty?),
-            (["/station", Sparrow.say("server.runs.is_not_a_station_of_that")] if input["station"] && blocks.none? { |block| block.fetch("stations", []).any? { |station| station["id"] == input["station"] } }),
+          problems = [(["/block", Sparrow.say("server.runs.is_not_a_block_of_this")] if input["block"] && block.nil?),
+            (["/station", Sparrow.say("server.runs.is_not_a_station_of_that")] if input["station"] && block&.fetch("stations", [])&.none? { |station| station["id"] == input["station"] }),
             (["/person_id", Sparrow.say("server.runs.is_nobody_of_this_studio")] if input["person_id"] && person.nil?)].compact
           Sparrow::Refused.where(problems.map { |pointer, message| Sparrow::Problem.new(pointer: pointer, message: message) })
           person
@@ -159,7 +159,8 @@ module Server
 
         app.get("/api/runs/:id/results", access: :helper) do |id|
           stored = run(id)
-          lines = stored.attendances.includes(:person, :results).map { |attendance| Runs::AttendanceLine.new(attendance, stored.submitted).to_h }
+          submitted = stored.submitted
+          lines = stored.attendances.includes(:person, :results).map { |attendance| Runs::AttendanceLine.new(attendance, submitted).to_h }
           render_json({"attendances" => attendances_view(stored, lines)})
         end
       end

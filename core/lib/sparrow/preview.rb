@@ -10,25 +10,14 @@ module Sparrow
     # @param document [Hash] a workout document
     # @param kept [Plan::KeptBlocks] where what was made of the same blocks before is found
     # @raise [Refused] where the document is not sound
-    def initialize(document, catalogue: Catalogue.house, kept: Plan::KeptBlocks::NONE)
-      show(Plan::Timeline.compile(Plan.read(document, catalogue: catalogue, kept: kept), kept: kept), catalogue: catalogue, kept: kept)
-    end
-
-    # @param timeline [Plan::Timeline] that was laid out already, and may have been changed since
-    # @return [Preview]
-    def self.of(timeline, catalogue: Catalogue.house)
-      allocate.tap { |preview| preview.send(:show, timeline, catalogue: catalogue, kept: Plan::KeptBlocks::NONE) }
-    end
-
-    def show(timeline, catalogue:, kept:)
+    # @param timeline [Plan::Timeline] of the document, where it was laid out already and may have been changed since
+    def initialize(document, catalogue: Catalogue.house, kept: Plan::KeptBlocks::NONE, timeline: nil)
       @kept = kept
-      @workout = timeline.workout
-      @timeline = timeline
+      @timeline = timeline || Plan::Timeline.compile(Plan.read(document, catalogue: catalogue, kept: kept), kept: kept)
+      @workout = @timeline.workout
       @capacity = Capacity::Lanes.new(@timeline, kept: kept)
       @findings = Review.of(@timeline, catalogue: catalogue, capacity: @capacity, kept: kept)
     end
-
-    private :show
 
     attr_reader :workout, :timeline, :findings
 

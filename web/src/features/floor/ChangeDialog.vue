@@ -24,7 +24,6 @@ const props = defineProps<{
   plannedS: number
   leftS: number
   /** Where the class is, or what comes next. */
-  blockId: string
   station?: string
   versions: Versions
   change: (changes: PlanChange[], atS: number) => Promise<void>

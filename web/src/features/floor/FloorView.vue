@@ -53,8 +53,7 @@ const sound = useSound(plan, clock.secondNow, running, beats)
 const said = useCalls(plan, second, running)
 const calls = computed(() => (preferences.voice === 'tones' ? [] : said.value))
 const moment = computed(() => momentAt(plan.value, second.value))
-const heldAt = useGateHold(plan, second, running, clock.jumps, clock.holdAt)
-const held = computed(() => heldAt.value !== null && state.value === 'paused')
+useGateHold(plan, second, running, clock.jumps, clock.holdAt)
 const taps = useTaps(feed, () => moment.value.plannedS)
 /** Names are for a screen of the instructor's own: a tab beside this one, or another device. */
 const openMine = () =>
@@ -125,7 +124,7 @@ function askToEnd() {
       :second="second"
       :moment="moment"
       :state="state"
-      :held="held"
+      :held="clock.isHeld.value"
       :calls="calls"
       :versions="versions"
       :taps="taps"
@@ -173,7 +172,6 @@ function askToEnd() {
       :planned="Object.keys(run.changed_from_s).join()"
       :planned-s="moment.plannedS"
       :left-s="plan.totalS - second"
-      :block-id="moment.blockId"
       :station="moment.station"
       :versions="versions"
       :change="feed.change"

@@ -1,4 +1,4 @@
-import { computed, ref, watch, type Ref } from 'vue'
+import { computed, watch, type Ref } from 'vue'
 import type { Plan } from './plan'
 
 const NEAR_S = 0.01
@@ -14,7 +14,6 @@ export function useGateHold(
   jumps: Readonly<Ref<number>>,
   holdAt: (second: number) => void,
 ) {
-  const heldAt = ref<number | null>(null)
   const gates = computed(() => plan.value.blocks.flatMap((block) => block.gates.filter((gate) => gate.waits)))
   let jumped = jumps.value
 
@@ -23,13 +22,6 @@ export function useGateHold(
     jumped = jumps.value
     if (sought || !running.value) return
     const gate = gates.value.find((candidate) => before < candidate.endS - NEAR_S && now >= candidate.endS - NEAR_S)
-    if (!gate) return
-    heldAt.value = gate.endS
-    holdAt(gate.endS)
+    if (gate) holdAt(gate.endS)
   })
-  watch(running, (now) => {
-    if (now) heldAt.value = null
-  })
-
-  return heldAt
 }

@@ -61,6 +61,15 @@ export function useRunClock(run: Readonly<Ref<Run>>, feed: RunFeed) {
       .find((one) => one.waits && one.endS > second.value + AT_GATE_S),
   )
 
+  /** It stands at a gate: all wait until somebody says that all are through. */
+  const isHeld = computed(
+    () =>
+      isPaused.value &&
+      plan.value.blocks.some((block) =>
+        block.gates.some((one) => one.waits && Math.abs(one.endS - second.value) <= AT_GATE_S),
+      ),
+  )
+
   /** A change of the plan can be taken back as long as nothing of it has been seen. */
   const undoable = (event: RunEvent) =>
     UNDONE.includes(event.kind) &&
@@ -86,6 +95,7 @@ export function useRunClock(run: Readonly<Ref<Run>>, feed: RunFeed) {
     isStarted,
     isPaused,
     isOver,
+    isHeld,
     start: () => !isStarted.value && done('started'),
     pause: moving(() => done('paused')),
     resume: moving(() => done('resumed')),

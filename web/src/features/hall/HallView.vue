@@ -17,7 +17,7 @@ const props = defineProps<{ code: string; run: Run; movements: Movement[] }>()
 const emit = defineEmits<{ replan: [] }>()
 const run = toRef(props, 'run')
 const feed = useHall(props.code, run, () => emit('replan'))
-const { plan, second, secondNow, state, gate } = useRunClock(run, feed)
+const { plan, second, secondNow, state, isHeld } = useRunClock(run, feed)
 const versions = useVersions(run, toRef(props, 'movements'))
 const running = computed(() => state.value === 'running')
 useStayAwake(running)
@@ -29,7 +29,6 @@ const sound = useSound(
 )
 const calls = useCalls(plan, second, running)
 const moment = computed(() => momentAt(plan.value, second.value))
-const held = computed(() => state.value === 'paused' && Boolean(gate.value && gate.value.endS - second.value < 0.1))
 const screen = useFullscreen()
 useEventListener(window, ['pointerdown', 'keydown'], () => void sound.unlock().catch(() => undefined))
 useEventListener(window, 'dblclick', () => void screen.toggle())
@@ -44,7 +43,7 @@ useEventListener(window, 'dblclick', () => void screen.toggle())
       :second="second"
       :moment="moment"
       :state="state"
-      :held="held"
+      :held="isHeld"
       :calls="calls"
       :versions="versions"
       :taps="useTaps(feed)"

@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { useSwipe } from '@vueuse/core'
 import Button from 'primevue/button'
+import Select from 'primevue/select'
 import { computed, ref, useTemplateRef } from 'vue'
 import NumberField from '@/ui/NumberField.vue'
 import type { LogSheet } from '@/lib/api/types'
 import ExceptionRow from './ExceptionRow.vue'
-import { keyOf, targetsOf, type BlockTyped, type Exception, type Line } from './sheet'
+import { keyOf, PAIN_ACTIONS, targetsOf, type BlockTyped, type Exception, type Line } from './sheet'
 
 // What one person did, opened: rounds and reps or a finish time of what people paced, then station by station where it
 // differed. Warm-up and cool-down are folded away, and what was not reached. A swipe goes to the next person.
@@ -56,6 +57,19 @@ useSwipe(root, {
 
 <template>
   <div ref="root" class="details" data-testid="details">
+    <Select
+      v-if="line.pain"
+      :model-value="line.pain_action"
+      :options="PAIN_ACTIONS"
+      option-label="label"
+      option-value="value"
+      :placeholder="$t('log.what_was_done_about_it')"
+      show-clear
+      :aria-label="$t('log.pain_of_name_what_was_done', { name: line.name })"
+      size="small"
+      class="action"
+      @update:model-value="line = { ...line, pain_action: $event }"
+    />
     <div v-for="block in blocks" :key="block.block" class="block" role="group" :aria-label="block.title">
       <b>{{ block.title }}</b>
       <template v-if="block.counts_rounds">
@@ -118,6 +132,9 @@ useSwipe(root, {
 </template>
 
 <style scoped>
+.action {
+  width: 15rem;
+}
 .block {
   display: flex;
   flex-wrap: wrap;

@@ -11,7 +11,7 @@ import LevelMark from '@/ui/LevelMark.vue'
 import { LEVELS, type LogSheet } from '@/lib/api/types'
 import LogDetails from './LogDetails.vue'
 import TheySay from './TheySay.vue'
-import { countExceptions, targetsOf, PAIN_ACTIONS, PAIN_WHERE, type Line, type Typing } from './sheet'
+import { countExceptions, targetsOf, PAIN_WHERE, type Line, type Typing } from './sheet'
 
 // One person: there or not, how hard it was, whether it hurt; and station by
 // station only where it differed.
@@ -142,19 +142,6 @@ function error(field: string) {
   <tr v-if="open && line.present">
     <td />
     <td colspan="6" class="stations">
-      <Select
-        v-if="line.pain"
-        :model-value="line.pain_action"
-        :options="PAIN_ACTIONS"
-        option-label="label"
-        option-value="value"
-        :placeholder="$t('log.what_was_done_about_it')"
-        show-clear
-        :aria-label="$t('log.pain_of_name_what_was_done', { name: line.name })"
-        size="small"
-        class="action"
-        @update:model-value="set('pain_action', $event)"
-      />
       <TheySay v-if="person?.own_entry" v-model:line="line" :entry="person.own_entry" :stations="sheet.stations" />
       <LogDetails
         v-model:line="line"
@@ -219,9 +206,6 @@ function error(field: string) {
     white-space: nowrap;
     display: block;
   }
-}
-.action {
-  width: 15rem;
 }
 th {
   font-weight: 600;

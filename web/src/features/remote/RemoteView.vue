@@ -20,11 +20,10 @@ const emit = defineEmits<{ replan: [] }>()
 const run = toRef(props, 'run')
 const feed = useRunEvents(run, () => emit('replan'))
 const clock = useRunClock(run, feed)
-const { plan, second, state, gate } = clock
+const { plan, second, state, isHeld } = clock
 const versions = useVersions(run, toRef(props, 'movements'))
 const moment = computed(() => momentAt(plan.value, second.value))
-const held = computed(() => state.value === 'paused' && Boolean(gate.value && gate.value.endS - second.value < 0.1))
-const { heading, blockPreview, pacedNow } = useHeadline(run, plan, moment, held, versions)
+const { heading, blockPreview, pacedNow } = useHeadline(run, plan, moment, isHeld, versions)
 const running = computed(() => state.value === 'running')
 const calls = useCalls(plan, second, running)
 useStayAwake(running)

@@ -4,7 +4,7 @@ import { usePreferences } from '@/lib/preferences'
 import { timeNow } from '@/lib/timeSource'
 import type { Plan } from '@/features/floor/plan'
 import { CallScheduler } from './scheduler'
-import { browserSpeaks, RenderedSpeech, sayByBrowser, serverSpeaks } from './speech'
+import { browserSpeaks, RenderedSpeech, sayByBrowser } from './speech'
 import { loudnessOf, tonesOf, type Tone } from './tones'
 
 const BEAT: Record<'down' | 'other', Tone> = { down: [320, 0, 0.06], other: [240, 0, 0.05] }
@@ -111,7 +111,5 @@ export function useSound(
   /** A call as it would sound, for who sets this up. */
   const test = () => void unlock().then(() => begin({ at_s: 0, kind: 'go', text: 'Go', says_s: 1 } as Cue, 0.1))
 
-  return { locked, missing, unlock, test, serverSpeaks }
+  return { locked, missing, unlock, test }
 }
-
-export type Sound = ReturnType<typeof useSound>
