@@ -58,11 +58,14 @@ export function useRunEvents(run: Readonly<Ref<Run>>, replan: () => unknown): Ru
     void runEvents.put(`${id}/${event.id}`, title, { runId: id, event, aheadMs: serverAhead() })
   }
 
-  async function change(changes: PlanChange[], atS: number) {
-    keep(
-      merged(events.value, await sendRunEvent(id, made('changed', { changes, at_s: Math.round(atS * 1000) / 1000 }))),
-    )
+  /** What happens here while the server answers stays: it is merged with what is there then, not when it was asked. */
+  async function heard(asked: Promise<RunEvent[]>) {
+    const theirs = await asked
+    keep(merged(events.value, theirs))
   }
+
+  const change = (changes: PlanChange[], atS: number) =>
+    heard(sendRunEvent(id, made('changed', { changes, at_s: Math.round(atS * 1000) / 1000 })))
 
   onScopeDispose(
     runEvents.on(({ body }, outcome) => {
@@ -70,7 +73,7 @@ export function useRunEvents(run: Readonly<Ref<Run>>, replan: () => unknown): Ru
         keep(events.value.filter((event) => event.id !== body.event.id))
     }),
   )
-  useChangesOf('runs', id, async () => keep(merged(events.value, await fetchRunEvents(id))))
+  useChangesOf('runs', id, () => heard(fetchRunEvents(id)))
 
   const behind = computed(() => changesOf(events.value) !== changesOf(run.value.events))
   watch(behind, (now) => now && replan(), { immediate: true })

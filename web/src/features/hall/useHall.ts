@@ -33,10 +33,16 @@ export function useHall(code: string, run: Readonly<Ref<Run>>, replan: () => unk
   const source = new EventSource(`/api/hall/${encodeURIComponent(code)}/stream`)
   onScopeDispose(() => source.close())
 
+  let questions = 0
+  let answered = 0
   async function fetch() {
+    const question = ++questions
     const asked = timeNow()
     const told = await ask(api.GET('/api/hall/{code}/events', path(code)))
     heardTime(told.now_ms, asked, timeNow())
+    // An older answer that was longer on its way than a newer one says less.
+    if (question < answered) return
+    answered = question
     events.value = here(told.events)
     if (changesOf(events.value) !== changesOf(run.value.events)) replan()
   }
