@@ -6,6 +6,7 @@ ruby ">= 3.1"
 
 # Core: the rules of the job. Plain Ruby, loadable without anything below its group.
 gem "i18n", "~> 1.14"
+gem "hana", "~> 1.3"
 gem "json_schemer", "~> 2.5"
 gem "zeitwerk", "~> 2.6"
 

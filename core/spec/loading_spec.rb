@@ -16,9 +16,9 @@ RSpec.describe "The core" do
     expect([output, status.success?]).to eq(["", true])
   end
 
-  it "requires nothing but its own files and two gems" do
+  it "requires nothing but its own files and three gems" do
     required = Dir[File.join(lib, "**", "*.rb")].flat_map { |file| File.read(file).scan(/^require "([^"]+)"/) }.flatten.uniq
-    expect(required).to match_array(%w[date digest forwardable i18n json yaml zeitwerk])
+    expect(required).to match_array(%w[date digest forwardable hana i18n json yaml zeitwerk])
   end
 
   it "freezes what it hands out" do

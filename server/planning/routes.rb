@@ -10,6 +10,7 @@ module Server
       SOLVE = S::Record.new({"workout" => S::AnyType.new("WorkoutDocument"), "block" => ID, "station" => ID, "window_s" => S::IntegerType.new(5..7200, "seconds"),
                              "choose" => S::OneOf.new(*Sparrow::Planning::Solve::CHOICES)}, required: %w[workout])
       SLOT = S::Record.new({"workout" => S::AnyType.new("WorkoutDocument"), "minutes" => S::IntegerType.new(5..240, "minutes")}, required: %w[workout minutes])
+      PLAN = S::Record.new({"workout" => S::AnyType.new("WorkoutDocument")}, required: %w[workout])
       SUGGEST = S::Record.new({"workout" => S::AnyType.new("WorkoutDocument"), "kind" => S::OneOf.new("warm_up", "cool_down"), "minutes" => S::IntegerType.new(1..30, "minutes")},
         required: %w[workout kind minutes])
       FORMAT = S::OneOf.new(*Sparrow::Plan::Format.with_stations.map(&:id))
@@ -43,6 +44,14 @@ module Server
           catalogue = studio.catalogue
           workout = of_workout(input["workout"])
           large_json(input["workout"], under: "") { Sparrow::Planning::FitToSlot.new(workout, minutes: input["minutes"], catalogue: catalogue).call }
+        end
+
+        app.post("/api/planning/fixes", takes: PLAN, heavy: true) do
+          catalogue = studio.catalogue
+          workout = of_workout(input["workout"])
+          large_json(input["workout"], under: "") do
+            {"fixes" => Sparrow::Review.fixes(workout, catalogue: catalogue).map { |key, fix| {"finding" => key, "label" => fix.label, "patch" => fix.patch} }}
+          end
         end
 
         app.post("/api/planning/suggestion", takes: SUGGEST, heavy: true) do

@@ -29,6 +29,20 @@ RSpec.describe "Planning" do
     expect([status, field_errors.keys]).to eq([422, ["/minutes"]])
   end
 
+  it "tries out what mends the findings, and stores nothing" do
+    found = send_json(:post, "/api/preview", {"workout" => document})["findings"].map { |finding| finding["key"] }
+    fixes = send_json(:post, "/api/planning/fixes", {"workout" => document})["fixes"]
+    expect(fixes.map { |fix| fix["finding"] }).to include("warm_up_missing").and(satisfy { |keys| (keys - found).empty? })
+    mended = Hana::Patch.new(fixes.find { |fix| fix["finding"] == "warm_up_missing" }["patch"]).apply(JSON.parse(JSON.generate(document)))
+    expect(send_json(:post, "/api/preview", {"workout" => mended})["findings"].map { |finding| finding["key"] }).not_to include("warm_up_missing")
+    expect(Server::Records::Workout.count).to eq(0)
+  end
+
+  it "says no more of what the circuit leaves as it is, or the studio has no use for" do
+    left = document.merge("left_as_is" => ["warm_up_missing"], "house" => {"rules_off" => ["cool_down_missing"]})
+    expect(send_json(:post, "/api/preview", {"workout" => left})["findings"].map { |finding| finding["rule"] } & %w[warm_up_missing cool_down_missing]).to eq([])
+  end
+
   it "suggests a warm-up and a cool-down" do
     %w[warm_up cool_down].each do |kind|
       answer = send_json(:post, "/api/planning/suggestion", {"workout" => document, "kind" => kind, "minutes" => 4})

@@ -5,9 +5,14 @@ module Sparrow
   module Review
     # In the order in which findings of equal weight are shown.
     RULES = [
-      Rules::NothingToDo, Rules::EmptyBlock, Rules::RepsOverrunWindow, Rules::SetOverrunsMinute, Rules::BreaksInLastRound,
-      Rules::ImplausiblePace, Rules::CapCutsOff, Rules::OneSideOnly, Rules::LevelsOutOfOrder, Rules::NoNoImpactVersion,
-      Rules::OverSlot, Rules::UnderSlot, Rules::WarmUpMissing, Rules::CoolDownMissing, Rules::OddCountOnAlternating
+      Rules::NothingToDo, Rules::EmptyBlock, Rules::BreaksConditions, Rules::RepsOverrunWindow, Rules::HoldOverrunsWindow, Rules::SetOverrunsMinute, Rules::BreaksInLastRound,
+      Rules::ImplausiblePace, Rules::RushedTempo, Rules::CapCutsOff, Rules::OneSideOnly, Rules::LevelsOutOfOrder, Rules::ImpactForBeginners, Rules::NoNoImpactVersion,
+      Rules::OverSlot, Rules::UnderSlot, Rules::WarmUpMissing, Rules::WarmUpHard, Rules::WarmUpShort, Rules::WarmUpMisses,
+      Rules::CoolDownEarly, Rules::CoolDownHard, Rules::CoolDownMissing, Rules::TooFewPieces, Rules::TravelsInACrowd, Rules::CrowdedStation, Rules::TestedFirst,
+      Rules::LongWithoutRest, Rules::TimeToMove, Rules::TimeToTurn, Rules::RestTooLong, Rules::TalkInTheMiddle, Rules::LevelWaits,
+      Rules::SkillLate, Rules::JumpsLate, Rules::JointRow, Rules::SameTwice, Rules::PatternRow, Rules::UpAndDown,
+      Rules::PatternMissing, Rules::PushesOverPulls, Rules::OnePlane, Rules::OnlyHolds,
+      Rules::NoWayRound, Rules::WindowMostlyEmpty, Rules::MinuteNearlyFull, Rules::OddSecond, Rules::OddCountOnAlternating
     ].freeze
 
     # @param timeline [Plan::Timeline]
@@ -16,7 +21,28 @@ module Sparrow
     # @param kept [Plan::KeptBlocks] where what was found at the same stations before is found
     # @return [Array<Finding>] the gravest first
     def self.of(timeline, catalogue: Catalogue.house, capacity: Capacity::Lanes.new(timeline), kept: Plan::KeptBlocks::NONE)
-      findings = RULES.flat_map { |rule| rule.new(timeline, catalogue, capacity, kept: kept).findings }
+      found(Facts.new(timeline, catalogue: catalogue, capacity: capacity, kept: kept))
+    end
+
+    # What mends what was found, tried out one by one: it takes its time, and is asked for when nobody types.
+    # @param workout [Plan::Workout]
+    # @return [Hash{String => Fix}] by the finding's key; findings that nothing mends are left out
+    def self.fixes(workout, catalogue: Catalogue.house)
+      timeline = Plan::Timeline.compile(workout)
+      facts = Facts.new(timeline, catalogue: catalogue, capacity: Capacity::Lanes.new(timeline))
+      findings = found(facts)
+      mending = Mending.new(facts, findings)
+      findings.to_h { |finding| [finding.key, mending.of(finding)] }.compact
+    end
+
+    # What the circuit leaves as it is, or the studio, is not told again, unless it cannot be run so.
+    # @param facts [Facts]
+    # @return [Array<Finding>] the gravest first
+    def self.found(facts)
+      off = facts.workout.house.rules_off
+      left = facts.workout.document.fetch("left_as_is", [])
+      findings = RULES.reject { |rule| off.include?(rule.slug) }.flat_map { |rule| rule.new(facts).findings }
+      findings.reject! { |finding| finding.severity != "stop" && left.include?(finding.key) }
       findings.sort_by.with_index { |finding, index| [Finding::SEVERITIES.index(finding.severity), index] }
     end
   end

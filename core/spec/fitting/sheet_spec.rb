@@ -53,7 +53,7 @@ RSpec.describe Sparrow::Fitting::Sheet do
     people = Array.new(3) { |index| person("p#{index}", level: "advanced", measured: strong) }
     sheet = fit(people, raised, kit: {"mat" => 40, "step" => 1})
     expect(sheet.moved.map(&:piece).uniq).to eq(%w[step])
-    only = intervals([station("c", movement: "chin_up", levels: Sparrow::Level::ALL.to_h { |level| [level, {"variation" => "chin_up.full", "reps" => 3}] })], work_s: 40)
+    only = intervals([station("c", movement: "chin_up", levels: Sparrow::Level::ALL.to_h { |level| [level, {"variation" => "chin_up.full", "reps" => 3, "hold_s" => nil}] })], work_s: 40)
     able = Array.new(2) { |index| person("a#{index}", level: "advanced", measured: {"chin_up.full" => 12}) }
     hung = fit(able, only, kit: {"bar" => 1, "mat" => 9})
     expect(hung.moved.map(&:piece)).to eq(%w[bar])

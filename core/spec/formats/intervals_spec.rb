@@ -87,11 +87,12 @@ RSpec.describe "The intervals format" do
       expect(timeline_of(intervals(stations, rest_s: 0, rounds_by_level: rounds)).total_s).to eq(60 + 40 + 40)
     end
 
-    it "treat a hold without a work time as the level's stop" do
+    it "treat a hold as a target inside the window: a shorter one waits, a longer one ends with it" do
       holds = {"beginner" => 20, "intermediate" => 30, "advanced" => 45}.transform_values { |hold_s| {"hold_s" => hold_s} }
       timeline = timeline_of(intervals([station("a", movement: "plank", levels: holds)]))
-      expect(lane(timeline, "beginner")).to eq([["work", 20], ["waiting", 25]])
-      expect(timeline.total_s).to eq(45)
+      expect(lane(timeline, "beginner")).to eq([["work", 20], ["waiting", 20]])
+      expect(lane(timeline, "advanced")).to eq([["work", 40]])
+      expect(timeline.total_s).to eq(40)
     end
   end
 
@@ -112,6 +113,12 @@ RSpec.describe "The intervals format" do
       timeline = timeline_of(intervals([own_stops("a", 21, 40, 60, sides: "split")]))
       expect(lane(timeline, "beginner")).to eq([["work", 11], ["waiting", 19], ["work", 10], ["waiting", 20]])
       expect(lane(timeline, "advanced")).to eq([["work", 30], ["work", 30]])
+    end
+
+    it "let a staggered lane change sides in what it waits, as far as that goes" do
+      timeline = timeline_of(intervals([own_stops("a", 15, 40, 60, sides: "split")], switch_s: 4))
+      expect(lane(timeline, "beginner")).to eq([["work", 8], ["waiting", 22], ["switch", 4], ["work", 7], ["waiting", 19]])
+      expect(lane(timeline, "advanced")).to eq([["work", 30], ["switch", 4], ["work", 26]])
     end
 
     it "hold a split hold on each side" do

@@ -33,10 +33,12 @@ RSpec.describe "The calls of any plan" do
     end
   end
 
+  # Half of its own time a side; the change of sides comes out of what a level waits, else out of its second side.
   def ends(window, prescription)
     half = window.start_s + (window.seconds + 1) / 2
     return [window.start_s + prescription.stop_s] unless prescription.sides == "split"
-    [(window.start_s + (prescription.stop_s + 1) / 2), half + prescription.stop_s / 2].reject { |at_s| at_s == half }
+    second = half + [window.block.switch_s + prescription.stop_s / 2, window.seconds / 2].min
+    [window.start_s + (prescription.stop_s + 1) / 2, second].reject { |at_s| at_s == half }
   end
 
   def covers?(cue, station, lane)

@@ -13,7 +13,7 @@ RSpec.describe "The rules that formats need" do
   def expect_mended(document, rule)
     found = findings(document, rule)
     expect(found).not_to be_empty
-    patched = Sparrow::Pointer.put(document, found.first.fix.patch.map { |step| step.values_at("path", "value") })
+    patched = Sparrow::Pointer.put(document, found.first.candidates.first.patch.map { |step| step.values_at("path", "value") })
     expect(findings(patched, rule).map { |finding| finding.place.pointer }).not_to include(found.first.place.pointer)
     found
   end
@@ -30,7 +30,7 @@ RSpec.describe "The rules that formats need" do
 
   it "offers a longer interval where not one rep has time" do
     slow = squats(3).tap { |held| held["levels"].each_value { |input| input["tempo"] = "9-9-9-0" } }
-    expect(expect_mended(workout_document(block("every_minute", [slow], rounds: 1, interval_s: 20)), "set_overruns_minute").first.fix.label).to match(/Start every/)
+    expect(expect_mended(workout_document(block("every_minute", [slow], rounds: 1, interval_s: 20)), "set_overruns_minute").first.candidates.first.label).to match(/Start every/)
   end
 
   it "marks a target that would break in the last round, with the highest that would not" do
@@ -38,7 +38,7 @@ RSpec.describe "The rules that formats need" do
     found = expect_mended(document, "breaks_in_last_round")
     expect(found.first.what).to match(/A beginner would not complete this in round \d/)
     expect(found.first.why).to match(/estimate/)
-    expect(found.first.fix.label).to match(/Ask for \d+|Take /)
+    expect(found.first.candidates.first.label).to match(/Ask for \d+|Take /)
   end
 
   it "does not mark what leaves something" do

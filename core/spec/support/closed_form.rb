@@ -22,7 +22,9 @@ class ClosedForm
       input = station["levels"][taken(lane, round)]
       stop = stop(station, input)
       next stop * 2 if each?(station)
-      ((input["sides"] || station["sides"]) == "split") ? stop - @block.fetch("switch_s", 0) : stop
+      next stop unless (input["sides"] || station["sides"]) == "split"
+      # The change of sides comes out of what a level that stops early waits, as far as that goes.
+      (stop + 1) / 2 + [stop / 2, window(index) / 2 - @block.fetch("switch_s", 0)].min
     end
   end
 

@@ -26,18 +26,25 @@ module Sparrow
 
       # A new station's numbers are chosen to fit a window of this length.
       OPENING_WINDOW_S = 30
+      # What is held no longer than this is hard to hold.
+      SHORT_HOLD_S = 20
 
       # The prescriptions with which a new station opens, in the document's
-      # form. Holds open without a number: they fill the window.
-      # @return [Hash{String => Hash}] level to {"variation", and "reps" where it is counted}
+      # form. A hold opens with its number where that is shorter than most windows; else it fills the window.
+      # @return [Hash{String => Hash}] level to {"variation", and "reps" or "hold_s"}
       def opening_prescriptions
         Level::ALL.to_h { |level| [level, opening(level, variation_for(level))] }
       end
 
       private
 
+      def short_hold(variation)
+        return {} unless variation.measure == "hold" && variation.sides == "two_sided" && role == "main"
+        variation.target.slice("hold_s").select { |_, seconds| seconds <= SHORT_HOLD_S }
+      end
+
       def opening(level, variation)
-        return {"variation" => variation.id} unless variation.counted?
+        return {"variation" => variation.id, **short_hold(variation)} unless variation.counted?
         pace = Standards::House.read(nil).pace.fetch(level)
         moves = (OPENING_WINDOW_S / (variation.tempo.seconds * pace)).floor
         counted = Counting.of(variation.counting).counted(moves)

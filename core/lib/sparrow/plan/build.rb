@@ -24,7 +24,8 @@ module Sparrow
         blocks = @document.fetch("blocks").each_with_index.map { |input, position| @known[input] || block(input, position) }
         Workout.new(
           title: @document.fetch("title"), slot_minutes: @document["slot_minutes"], head_count: @document["head_count"],
-          depth: @document.fetch("depth", "parallel"), house: @house, blocks: blocks.freeze, document: @document
+          depth: @document.fetch("depth", "parallel"), house: @house, conditions: Conditions.read(@document["conditions"]),
+          blocks: blocks.freeze, document: @document
         )
       end
 

@@ -104,17 +104,24 @@ module Sparrow
 
       BLOCK = AsRead.new(S::Tagged.new("format") { by_format })
 
+      RULE = S::Text.new(length: 1..60, form: /\A[a-z_]+\z/, says: Sparrow.say("plan.is_not_a_rules_name"))
+      FINDING = S::Text.new(length: 1..200, form: %r{\A[A-Za-z0-9_/-]+\z}, says: Sparrow.say("plan.is_not_a_finding"))
+      CONDITIONS = S::Record.new({
+        "no_kit" => S::BooleanType.new, "no_jumps" => S::BooleanType.new, "small_room" => S::BooleanType.new, "position" => S::OneOf.new("standing", "seated"),
+        "kit" => S::Record.new((Catalogue::Variation::EQUIPMENT - %w[wall]).to_h { |item| [item, S::IntegerType.new(0..500, "pieces")] })
+      })
       HOUSE_KEYS = {
         "pace" => by_level(PACE), "transition_s" => SHORT, "position_change_s" => SHORT, "reserve" => S::IntegerType.new(0..20),
         "fill" => S::IntegerType.new(50..100, "percent"), "set_rest_s" => SHORT, "fives_from" => S::IntegerType.new(5..1000),
         "shares" => SHARES, "hold_shares" => SHARES, "load_shares" => SHARES, "rest_shares" => SHARES, "round_shares" => SHARES, "lowering_s" => by_level(S::IntegerType.new(0..9, "seconds")),
-        "ranges" => by_level(RANGE), "hold_ranges" => by_level(SECONDS_RANGE)
+        "ranges" => by_level(RANGE), "hold_ranges" => by_level(SECONDS_RANGE), "rules_off" => S::List.new(RULE, size: 0..60, noun: "rules")
       }.freeze
       HOUSE = S::Record.new(HOUSE_KEYS)
       WORKOUT_KEYS = {
         "format" => S::OneOf.new("willing-sparrow/workout"), "version" => S::OneOf.new(1),
         "title" => S::Text.new(length: 1..120), "note" => NOTE, "slot_minutes" => S::IntegerType.new(5..240, "minutes"),
         "head_count" => S::IntegerType.new(1..200, "people"), "depth" => S::OneOf.new("parallel", "full"), "house" => HOUSE,
+        "conditions" => CONDITIONS, "left_as_is" => S::List.new(FINDING, size: 0..200, noun: "findings"),
         "blocks" => S::List.new(BLOCK, size: 0..30, noun: "blocks")
       }.freeze
       WORKOUT_NEEDED = %w[format version title blocks].freeze
@@ -125,11 +132,12 @@ module Sparrow
         "id" => ID, "line" => LINE, "note" => NOTE, "catalogue_id" => CATALOGUE_ID, "variation_id" => VARIATION_ID, "work_s" => F::WORK, "rest_s" => F::REST,
         "short_s" => F::SHORT, "long_s" => F::LONG, "round_count" => F::ROUNDS, "reps_count" => COUNT, "role" => ROLE, "counting" => COUNTING, "sides" => SIDES,
         "scaling" => SCALING, "tempo" => TEMPO, "pace" => PACE, "percent" => PERCENT, "reps" => REPS, "hold" => HOLD, "band" => RANGE,
-        "seconds_band" => SECONDS_RANGE, "shares" => SHARES, "part" => PART, "alternative" => ALTERNATIVE, "house" => HOUSE, "block" => BLOCK
+        "seconds_band" => SECONDS_RANGE, "shares" => SHARES, "part" => PART, "alternative" => ALTERNATIVE, "house" => HOUSE, "conditions" => CONDITIONS, "block" => BLOCK
       }.freeze
       ABOUT = {
         "tempo" => "Lower, pause, lift, pause, in seconds.", "shares" => "Percent of the advanced number, in place of the studio's.",
         "house" => "The standards that the circuit is planned with, where they differ from the defaults.",
+        "conditions" => "What the class must keep to, and the kit that is there, where that is said.",
         "alternative" => "Instead of the station's own, for who must spare a joint; of any movement.",
         "set_aside" => "What was typed for another format and is kept for it.", "role" => "What the block is for."
       }.freeze

@@ -141,12 +141,12 @@ module Sparrow
       end
 
       def block_key(document, catalogue, position)
-        [catalogue, I18n.locale, document["house"], position, document["blocks"][position]]
+        [catalogue, I18n.locale, document["house"], document["conditions"], position, document["blocks"][position]]
       end
 
       def station_key(document, catalogue, position, index:)
         block = document["blocks"][position]
-        [catalogue, I18n.locale, document["house"], position, block.except("stations"), index, block["stations"][index]]
+        [catalogue, I18n.locale, document["house"], document["conditions"], position, block.except("stations"), index, block["stations"][index]]
       end
 
       def known(key)

@@ -19,12 +19,13 @@ module Sparrow
       end
 
       # The seconds that this level works in one window, before a switch is
-      # taken out. A hold without a work time of its own is the level's stop; in
-      # a split window it is held on each side.
+      # taken out. A hold is a target inside the window: a shorter one is the level's stop, a longer one ends
+      # with the window; in a split window it is held on each side.
       # @return [Integer]
       def stop_s
-        return work_s if own_work_s || hold.nil?
-        (sides == "split") ? hold_s * 2 : hold_s
+        return work_s unless hold
+        held_s = (sides == "split") ? hold_s * 2 : hold_s
+        work_s ? [held_s, work_s].min : held_s
       end
 
       # @return [Integer] the number called aloud: of a range its maximum; 0 where none is asked
@@ -67,12 +68,14 @@ module Sparrow
       end
 
       # @param two_windows [Boolean] whether the station takes a full window a side
-      # @param switch_s [Integer] taken out of the second half of a split window
+      # @param switch_s [Integer] taken out of the second half of a split window; a level that stops early has room for it in
+      #   its waiting
+      # @param window_s [Integer] of all levels together
       # @return [Array<Integer>] the unbroken stretches of work, in seconds
-      def stretches(two_windows:, switch_s:)
+      def stretches(two_windows:, switch_s:, window_s:)
         return [stop_s, stop_s] if two_windows
         return [stop_s] unless sides == "split"
-        [(stop_s + 1) / 2, (stop_s / 2) - switch_s]
+        [(stop_s + 1) / 2, [stop_s / 2, window_s / 2 - switch_s].min]
       end
     end
   end

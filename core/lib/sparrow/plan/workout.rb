@@ -4,7 +4,7 @@ module Sparrow
   module Plan
     # Blocks in order. +document+ is the document it was read from, in its
     # normal form (no nulls).
-    class Workout < Value.of(:title, :slot_minutes, :head_count, :depth, :house, :blocks, :document)
+    class Workout < Value.of(:title, :slot_minutes, :head_count, :depth, :house, :conditions, :blocks, :document)
       # @yield [Block, Station] every station of every block, in order
       def each_station
         return to_enum(:each_station) unless block_given?

@@ -7,7 +7,7 @@ module Sparrow
     class StationRule < Rule
       # @return [Array<Finding>]
       def findings
-        @workout.each_station.flat_map { |block, station| @kept.made(station, self.class) { of_station(block, station) } }
+        @workout.each_station.flat_map { |block, station| @kept.made(station, self.class) { of_station(block, station).freeze } }
       end
 
       # @return [Array<Finding>] at one station

@@ -26,13 +26,14 @@ module Sparrow
 
         def stretches(block, station, level)
           two_windows = station.levels.each_value.any? { |other| other.sides == "each" }
-          station.at(level).stretches(two_windows: two_windows, switch_s: block.switch_s)
+          levels = block.escalate ? [station.at(level)] : station.levels.values
+          station.at(level).stretches(two_windows: two_windows, switch_s: block.switch_s, window_s: levels.map(&:work_s).max)
         end
 
         # Half a window must be longer than the change of sides.
         def check_level(input, station, block)
           return unless (input["sides"] || station["sides"]) == "split"
-          stop_s = input["work_s"] || longest(input["hold_s"])&.*(2) || station["work_s"] || block["work_s"]
+          stop_s = [longest(input["hold_s"])&.*(2), input["work_s"] || station["work_s"] || block["work_s"]].compact.min
           switch_s = block.fetch("switch_s", 0)
           return if switch_s < stop_s / 2
           yield "/#{input["work_s"] ? "work_s" : "sides"}", Sparrow.say("formats.leaves_no_second_side_half_of", stop_s: stop_s, switch_s: switch_s)

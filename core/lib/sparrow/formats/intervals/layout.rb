@@ -18,7 +18,7 @@ module Sparrow
           shape = [block.format.id, block.rounds, block.rounds_by_level, block.escalate, block.get_ready_s, block.round_rest_s, block.rest_after_last, block.switch_s]
           block.stations.each do |station|
             shape.push(station.id, station.in_rounds)
-            station.levels.each_value { |prescription| shape.push(prescription.sides, prescription.stop_s, prescription.rest_s) }
+            station.levels.each_value { |prescription| shape.push(prescription.sides, prescription.stop_s, prescription.work_s, prescription.rest_s) }
           end
           shape
         end
@@ -68,7 +68,7 @@ module Sparrow
           prescriptions = going.to_h { |lane| [lane, visit.station.at(@block.level_taken(lane, visit.round))] }
           window_s = window_of(visit, prescriptions)
           start_s = now_s
-          prescriptions.each { |lane, prescription| visited(lane, visit, prescription) }
+          prescriptions.each { |lane, prescription| visited(lane, visit, prescription, window_s: window_s) }
           if prescriptions.each_value.any? { |prescription| prescription.sides == "each" } # never where groups rotate
             a_window_a_side(visit, prescriptions, window_s, start_s: start_s)
           else
@@ -80,20 +80,17 @@ module Sparrow
         # Where groups rotate, all stations are worked at once: the window is the
         # longest of them all, so that one clock serves every group.
         def window_of(visit, prescriptions)
-          return prescriptions.each_value.map(&:stop_s).max unless @block.rotates?
-          visit.others.flat_map { |station| prescriptions.map { |_, prescription| station.at(prescription.level).stop_s } }.max
+          return prescriptions.each_value.map(&:work_s).max unless @block.rotates?
+          visit.others.flat_map { |station| prescriptions.map { |_, prescription| station.at(prescription.level).work_s } }.max
         end
 
-        def visited(lane, visit, prescription)
-          @done.fetch(lane) << Plan::Visit.new(
-            visit.station, visit.round, prescription, prescription.reps_counted, @lanes.fetch(lane).now_s, worked_s(visit.station, prescription)
-          )
+        def visited(lane, visit, prescription, window_s:)
+          worked_s = stretches(prescription, window_s, two_windows: @two_windows.fetch(visit.station.id)).sum
+          @done.fetch(lane) << Plan::Visit.new(visit.station, visit.round, prescription, prescription.reps_counted, @lanes.fetch(lane).now_s, worked_s)
         end
 
-        # @return [Integer] seconds of work in one visit, on both sides together
-        def worked_s(station, prescription)
-          return prescription.stop_s * 2 if @two_windows.fetch(station.id)
-          (prescription.sides == "split") ? prescription.stop_s - @block.switch_s : prescription.stop_s
+        def stretches(prescription, window_s, two_windows: false)
+          prescription.stretches(two_windows: two_windows, switch_s: @block.switch_s, window_s: window_s)
         end
 
         def now_of(prescriptions)
@@ -128,9 +125,9 @@ module Sparrow
         end
 
         # Half the window a side, an odd second to the first; the switch comes out
-        # of the second half, for a lane that stops early too.
+        # of the second half, or of what a lane that stops early would wait.
         def halves(lane, visit, prescription, window_s:)
-          first, second = prescription.stretches(two_windows: false, switch_s: @block.switch_s)
+          first, second = stretches(prescription, window_s)
           stretch(lane, visit, prescription, work_s: first, window_s: first_half(window_s), side: "first")
           lane.write("switch", @block.switch_s, visit.station, round: visit.round, level: prescription.level)
           stretch(lane, visit, prescription, work_s: second, window_s: (window_s / 2) - @block.switch_s, side: "second")
@@ -138,7 +135,7 @@ module Sparrow
 
         def stop_of(prescription, start_s, window_s)
           return start_s + prescription.stop_s unless prescription.sides == "split"
-          start_s + first_half(window_s) + (prescription.stop_s / 2)
+          start_s + first_half(window_s) + @block.switch_s + stretches(prescription, window_s).last
         end
 
         def first_half(window_s)

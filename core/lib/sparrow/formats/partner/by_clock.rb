@@ -38,7 +38,7 @@ module Sparrow
         # First, second, first, second …, with the change over between.
         def turns(station, round)
           prescriptions = Level::ALL.to_h { |level| [level, station.at(level)] }
-          turn_s = prescriptions.each_value.map(&:stop_s).max
+          turn_s = prescriptions.each_value.map(&:work_s).max
           (@block.own.fetch("turns") * LABELS.size).times do |turn|
             @lanes.each_value { |lane| lane.write("transition", @block.switch_s, station, round: round) } if turn.positive?
             window(prescriptions, station, round, turn: turn, turn_s: turn_s)

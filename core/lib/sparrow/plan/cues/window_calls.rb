@@ -114,7 +114,8 @@ module Sparrow
 
         def stop_of(window, prescription)
           return window.start_s + prescription.stop_s unless prescription.sides == "split"
-          window.start_s + ((window.seconds + 1) / 2) + (prescription.stop_s / 2)
+          second_s = prescription.stretches(two_windows: false, switch_s: @block.switch_s, window_s: window.seconds).last
+          window.start_s + ((window.seconds + 1) / 2) + @block.switch_s + second_s
         end
 
         def stops(window)

@@ -6,6 +6,9 @@ module Sparrow
       # A number that the level's house profile would not complete in its worst
       # round. An estimate for a level, not for anybody.
       class BreaksInLastRound < Rule
+        TOPIC = "numbers"
+        SOURCE = "model"
+
         def findings
           each_cell.filter_map do |block, station, prescription|
             point = @capacity.worst(prescription)
@@ -24,10 +27,13 @@ module Sparrow
 
         # The highest that leaves the reserve; else the highest that is completed at all.
         def fix(block, station, prescription)
-          return easier(station, prescription) unless prescription.reps && !station.counts && !station.parts
-          highest = [@workout.house.reserve, 0].lazy.map { |reserve| most(prescription, reserve) }.find(&:positive?)
-          return easier(station, prescription) unless highest
-          Fix.set(Sparrow.say("review.ask_for_highest", highest: highest), ["#{prescription.pointer}/reps", highest], *unsplit(prescription))
+          return -> { [*easier(station, prescription), *easiest(block, station, prescription)] } unless prescription.reps && !station.counts && !station.parts
+          -> { [*fewer(station, prescription), *easier(station, prescription), *easiest(block, station, prescription)] }
+        end
+
+        def fewer(station, prescription)
+          highest = [@workout.house.reserve, 0].lazy.map { |reserve| most(prescription, reserve) }.find(&:positive?) or return []
+          [Fix.set(Sparrow.say("review.ask_for_highest", highest: highest), *lowered(station, prescription, highest), *unsplit(prescription))]
         end
 
         def unsplit(prescription)
@@ -39,10 +45,17 @@ module Sparrow
           prescription.requires_even_count? ? number - number % 2 : number
         end
 
+        # With the number with which it opens.
+        def easiest(block, station, prescription)
+          return [] unless station.movement && !station.counts
+          lower = station.movement.ladder.select { |one| one.demand_value < prescription.variation.demand_value }
+          lower.last(4).reverse.map { |variation| Fix.set(Sparrow.say("review.take_name", name: variation.name), [prescription.pointer, opened(variation, block, station, level: prescription.level)]) }
+        end
+
         def easier(station, prescription)
-          return unless station.movement
-          variation = station.movement.ladder.reverse.find { |candidate| candidate.demand_value < prescription.variation.demand_value && candidate.measure == prescription.variation.measure }
-          Fix.set(Sparrow.say("review.take_name", name: variation.name), ["#{prescription.pointer}/variation", variation.id]) if variation
+          return [] unless station.movement
+          lower = station.movement.ladder.select { |one| one.demand_value < prescription.variation.demand_value && one.measure == prescription.variation.measure }
+          lower.last(2).reverse.map { |variation| Fix.set(Sparrow.say("review.take_name", name: variation.name), ["#{prescription.pointer}/variation", variation.id]) }
         end
       end
     end

@@ -5,12 +5,24 @@ module Sparrow
     module Rules
       # The class stops at its hardest.
       class CoolDownMissing < Rule
+        TOPIC = "opening"
+        SOURCE = "safety"
+        LENGTHS_S = [240, 120].freeze
+
         def findings
           return [] if @timeline.total_s.zero? || @workout.each_station.none? || @workout.blocks.any? { |block| block.role == "cool_down" }
-          block = OpeningBlock.new(@workout, @catalogue).cool_down
           [finding("note", Place.workout, Sparrow.say("review.there_is_no_cool_down"),
             why: Sparrow.say("review.a_few_quiet_minutes_let_the"),
-            fix: Fix.set(Sparrow.say("review.add_a_short_cool_down"), ["/blocks/-", block]))]
+            fix: -> { fixes })]
+        end
+
+        private
+
+        def fixes
+          LENGTHS_S.map do |seconds|
+            block = Planning::Suggest::CoolDown.new(@timeline, catalogue: @catalogue).call(seconds)["block"]
+            Fix.set(Sparrow.say("review.add_a_cool_down_of", of: ClockText.of(seconds)), ["/blocks/-", block])
+          end
         end
       end
     end

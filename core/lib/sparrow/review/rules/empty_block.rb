@@ -5,6 +5,9 @@ module Sparrow
     module Rules
       # A block without stations takes no time and says nothing.
       class EmptyBlock < Rule
+        TOPIC = "plan"
+        SOURCE = "arithmetic"
+
         def findings
           return [] unless @workout.each_station.any?
           @workout.blocks.select { |block| block.format.stations? && block.stations.empty? }.map do |block|

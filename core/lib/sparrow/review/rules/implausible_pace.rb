@@ -5,6 +5,9 @@ module Sparrow
     module Rules
       # A target time that asks for faster reps than the standard allows.
       class ImplausiblePace < Rule
+        TOPIC = "numbers"
+        SOURCE = "house"
+
         def findings
           @timeline.blocks.flat_map do |line|
             Level::ALL.filter_map do |level|

@@ -6,6 +6,9 @@ module Sparrow
       # A higher level that is easier than a lower one: an easier variation, or less
       # of the same variation.
       class LevelsOutOfOrder < StationRule
+        TOPIC = "levels"
+        SOURCE = "standard"
+
         def of_station(block, station)
           station.levels.values.each_cons(2).filter_map do |lower, higher|
             reason = easier(lower, higher)
@@ -35,7 +38,15 @@ module Sparrow
           given = @workout.document.dig("blocks", block.position, "stations", block.stations.index(station), "levels")
           finding("warn", Place.station(block, station, higher.level),
             Sparrow.say("review.level_is_easier_than_level_2", level: Level.name_of(higher.level), level_2: Level.words(lower.level)), why: reason,
-            fix: Fix.set(Sparrow.say("review.swap_the_two"), [lower.pointer, given[higher.level]], [higher.pointer, given[lower.level]]))
+            fix: [Fix.set(Sparrow.say("review.swap_the_two"), [lower.pointer, given[higher.level]], [higher.pointer, given[lower.level]]), in_order(station, given),
+              Fix.set(Sparrow.say("review.give_them_the_same"), [higher.pointer, given[lower.level]])])
+        end
+
+        # All three from the easiest to the hardest.
+        def in_order(station, given)
+          cells = station.levels.values
+          hardest_last = cells.sort_by.with_index { |cell, index| [cell.variation ? demand(cell) : 0, cell.reps&.max || cell.hold_s || cell.own_work_s || 0, index] }
+          Fix.set(Sparrow.say("review.put_them_in_order"), *cells.zip(hardest_last).map { |cell, other| [cell.pointer, given[other.level]] })
         end
       end
     end

@@ -5,6 +5,9 @@ module Sparrow
     module Rules
       # A workout without a single station cannot be run.
       class NothingToDo < Rule
+        TOPIC = "plan"
+        SOURCE = "arithmetic"
+
         def findings
           return [] if @workout.each_station.any?
           [finding("stop", Place.workout, Sparrow.say("review.there_is_no_station_yet"),
@@ -15,7 +18,7 @@ module Sparrow
 
         # Into the first block that can hold stations, else into a block of its own.
         def fix
-          opening = OpeningBlock.new(@workout, @catalogue).main
+          opening = OpeningBlock.of(@workout, @catalogue)
           block = @workout.blocks.find { |candidate| candidate.format.stations? }
           return Fix.set(Sparrow.say("review.start_with_four_stations"), ["/blocks/-", opening]) unless block
           Fix.set(Sparrow.say("review.start_with_four_stations"), ["#{block.pointer}/stations", opening.fetch("stations")])

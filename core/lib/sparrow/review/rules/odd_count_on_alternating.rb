@@ -6,6 +6,9 @@ module Sparrow
       # Left and right in turn, each one counted: an odd number leaves one side a
       # rep short.
       class OddCountOnAlternating < StationRule
+        TOPIC = "numbers"
+        SOURCE = "arithmetic"
+
         def of_station(block, station)
           each_level(station) do |prescription|
             next unless prescription.reps && prescription.requires_even_count?

@@ -5,6 +5,9 @@ module Sparrow
     module Rules
       # The class runs past the end of its slot.
       class OverSlot < Rule
+        TOPIC = "time"
+        SOURCE = "arithmetic"
+
         def findings
           over_s = @workout.slot_s ? @timeline.total_s - @workout.slot_s : 0
           return [] unless over_s.positive?
@@ -14,9 +17,12 @@ module Sparrow
 
         private
 
+        def shorter
+          Planning::FitToSlot.new(@workout, minutes: @workout.slot_minutes, catalogue: @catalogue).call.fetch("options").map { |option| Fix.new(label: option["label"], patch: option["patch"]) }
+        end
+
         def fix
-          RoundsToFit.new(@timeline).fix ||
-            Fix.set(Sparrow.say("review.make_the_slot_minutes_minutes", minutes: minutes), ["/slot_minutes", minutes])
+          -> { [RoundsToFit.new(@timeline).fix, *shorter, Fix.set(Sparrow.say("review.make_the_slot_minutes_minutes", minutes: minutes), ["/slot_minutes", minutes])].compact }
         end
 
         def minutes

@@ -6,6 +6,9 @@ module Sparrow
       # More reps than the window has time for at the variation's tempo: the last ones
       # are hurried, or the count is quietly dropped.
       class RepsOverrunWindow < StationRule
+        TOPIC = "numbers"
+        SOURCE = "arithmetic"
+
         def of_station(block, station)
           each_level(station) do |prescription|
             next unless prescription.reps && block.timed? && !block.format.fixed_starts?
@@ -20,7 +23,7 @@ module Sparrow
           prescription = fit.prescription
           finding("warn", Place.station(block, station, prescription.level),
             Sparrow.say("review.reps_counted_reps_do_not_fit_in", reps_counted: prescription.reps_counted, window_s: fit.window_s),
-            why: Sparrow.say("review.at_seconds_s_a_move_the", seconds: seconds(prescription), set_s: fit.set_s, fits: fit.fits), fix: fix(prescription, fit))
+            why: Sparrow.say("review.at_seconds_s_a_move_the", seconds: seconds(prescription), set_s: fit.set_s, fits: fit.fits), fix: fix(station, prescription, fit))
         end
 
         def seconds(prescription)
@@ -29,12 +32,10 @@ module Sparrow
 
         # The lower number is even where sides alternate. Where not one rep has
         # time, the level gets the time that its reps need.
-        def fix(prescription, fit)
+        def fix(station, prescription, fit)
           most = prescription.requires_even_count? ? fit.fits - fit.fits % 2 : fit.fits
           return Fix.set(Sparrow.say("review.give_it_set_s_s", set_s: fit.set_s), ["#{prescription.pointer}/work_s", fit.set_s.clamp(1, 3600)]) if most < 1
-          low = [prescription.reps.min, most].min
-          value = (prescription.reps.min == prescription.reps.max) ? most : {"min" => low, "max" => most}
-          Fix.set(Sparrow.say("review.ask_for_most", most: most), ["#{prescription.pointer}/reps", value])
+          Fix.set(Sparrow.say("review.ask_for_most", most: most), *lowered(station, prescription, most))
         end
       end
     end

@@ -5,6 +5,9 @@ module Sparrow
     module Rules
       # Much of the slot is left over.
       class UnderSlot < Rule
+        TOPIC = "time"
+        SOURCE = "arithmetic"
+
         # House estimate: talk, questions and changes of kit take this much anyway.
         SLACK_S = 5 * 60
 
@@ -14,7 +17,7 @@ module Sparrow
           return [] unless left_s > SLACK_S
           [finding("note", Place.workout, Sparrow.say("review.of_of_the_slot_are_left", of: ClockText.of(left_s)),
             why: Sparrow.say("review.the_class_takes_of_of_slot_minutes", of: ClockText.of(@timeline.total_s), slot_minutes: @workout.slot_minutes),
-            fix: RoundsToFit.new(@timeline).fix || shorter_slot)]
+            fix: [RoundsToFit.new(@timeline).fix, shorter_slot].compact)]
         end
 
         private

@@ -1,0 +1,118 @@
+# frozen_string_literal: true
+
+module Sparrow
+  module Review
+    # What rules look at: the plan, laid out, and who does what in which order in its main part.
+    class Facts
+      # A stay at one station in one round, as one level has it. +start_s+ and +end_s+ are seconds of the class; +loads+
+      # are the joints that are loaded, and the grip; +kind+ is the group of GROUPS that all of it belongs to, or nil.
+      Turn = Value.row(:block, :station, :round, :start_s, :end_s, :prescription, :movements, :variations, :loads, :kind)
+
+      # What a class should have something of. Jumps work the legs.
+      GROUPS = {
+        "push" => %w[push], "pull" => %w[pull], "legs" => %w[squat lunge hinge jump], "trunk" => %w[trunk_flexion trunk_bracing rotation lateral_trunk]
+      }.freeze
+      GROUP_OF = GROUPS.flat_map { |group, patterns| patterns.map { |pattern| [pattern, group] } }.to_h.freeze
+      WORKING = Plan::Balance::COUNTED
+
+      attr_reader :timeline, :workout, :catalogue, :capacity, :kept
+
+      # @param timeline [Plan::Timeline]
+      # @param capacity [Capacity::Lanes] the levels' house profiles on this timeline
+      # @param kept [Plan::KeptBlocks] where what was found before is found
+      def initialize(timeline, catalogue:, capacity:, kept: Plan::KeptBlocks::NONE)
+        @timeline = timeline
+        @workout = timeline.workout
+        @catalogue = catalogue
+        @capacity = capacity
+        @kept = kept
+        @turns = {}
+      end
+
+      # @return [Array<Plan::BlockLine>] main parts and finishers
+      def working
+        @working ||= timeline.blocks.select { |line| WORKING.include?(line.block.role) }
+      end
+
+      # @return [Array<Array(Plan::Block, Plan::Station)>] of the main part and finishers
+      def stations
+        @stations ||= working.flat_map { |line| line.block.stations.map { |station| [line.block, station] } }
+      end
+
+      # @return [Array<Turn>] of one level in the main part and finishers, in order of time
+      def turns(level)
+        @turns[level] ||= working.flat_map { |line| kept.made(line.block, [:turns, level], line.start_s) { turns_of(line, level) } }
+      end
+
+      # @param apart_s [Integer] a rest so long ends a row
+      # @yieldparam turn [Turn]
+      # @yieldreturn [Object] what it has in common with others; nil for nothing
+      # @return [Array<Array<Turn>>] unbroken rows of turns that have it in common
+      def rows(level, apart_s: nil)
+        turns(level).map { |turn| [turn, yield(turn)] }
+          .slice_when { |(one, what), (other, same)| what != same || (apart_s && other.start_s - one.end_s >= apart_s) }
+          .reject { |row| row.first.last.nil? }.map { |row| row.map(&:first) }
+      end
+
+      # @return [Array<String>] of what the main part is made, each once
+      def groups
+        @groups ||= stations.flat_map { |_, station| groups_of(station) }.uniq
+      end
+
+      # @return [Array<String>] of a station, over all its levels
+      def groups_of(station)
+        self.class.movements_of(station).filter_map { |movement| GROUP_OF[movement.pattern] }.uniq
+      end
+
+      # So much of the main part is for one thing where the class is.
+      ONE_THING = Rational(7, 10)
+
+      # @return [Boolean] whether the class is for one thing: trunk, or legs
+      def one_thing?
+        counts = stations.flat_map { |_, station| groups_of(station) }.tally
+        counts.empty? || counts.values.max >= stations.size * ONE_THING
+      end
+
+      # @return [Array<Catalogue::Movement>]
+      def self.movements_of(station)
+        return [station.movement] if station.movement
+        (station.parts || []).map(&:movement)
+      end
+
+      # @return [Array<Catalogue::Variation>] of one level
+      def self.variations_of(prescription)
+        prescription.variation ? [prescription.variation] : (prescription.parts || []).map(&:variation)
+      end
+
+      # @return [Array<String>] joints that a version loads, and "grip" where one hangs by it
+      def self.loads_of(variation)
+        (variation.position == "hanging" || variation.weight_on.include?("grip")) ? [*variation.joints, "grip"] : variation.joints
+      end
+
+      # @param turns [Array<Turn>]
+      # @return [Array<Plan::Station>] each once, in order
+      def self.stations_of(turns)
+        turns.map(&:station).uniq(&:pointer)
+      end
+
+      private
+
+      # Sets of one stay are one turn.
+      def turns_of(line, level)
+        cells = {}.compare_by_identity
+        line.visits.fetch(level, []).chunk_while { |one, other| one.station.equal?(other.station) && one.round == other.round }.map do |visits|
+          first = visits.first
+          movements, variations, loads, kind = cells[first.prescription] ||= cell(first.station, first.prescription)
+          Turn.new(line.block, first.station, first.round, first.start_s, visits.last.start_s + visits.last.work_s, first.prescription, movements, variations, loads, kind).freeze
+        end.freeze
+      end
+
+      def cell(station, prescription)
+        movements = self.class.movements_of(station)
+        variations = self.class.variations_of(prescription)
+        kinds = movements.map { |movement| GROUP_OF[movement.pattern] }.uniq
+        [movements, variations, variations.flat_map { |variation| self.class.loads_of(variation) }.uniq, (kinds.first if kinds.size == 1)]
+      end
+    end
+  end
+end
