@@ -17,7 +17,7 @@ module Server
         app.post("/api/preview", takes: FORM, heavy: true) do
           catalogue = studio.catalogue
           large_json(input["workout"], under: "/workout") do
-            preview = Sparrow::Preview.new(input["workout"], catalogue: catalogue, kept: KEPT)
+            preview = Sparrow::Preview.new(input["workout"], catalogue: catalogue, kept: KEPT, rules_off: studio.rules_off)
             (input["calls"] == false) ? preview.without_calls(seen: input["seen"]) : preview.to_h
           end
         end

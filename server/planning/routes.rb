@@ -48,9 +48,10 @@ module Server
 
         app.post("/api/planning/fixes", takes: PLAN, heavy: true) do
           catalogue = studio.catalogue
+          off = studio.rules_off
           workout = of_workout(input["workout"])
           large_json(input["workout"], under: "") do
-            {"fixes" => Sparrow::Review.fixes(workout, catalogue: catalogue).map { |key, fix| {"finding" => key, "label" => fix.label, "patch" => fix.patch} }}
+            {"fixes" => Sparrow::Review.fixes(workout, catalogue: catalogue, off: off).map { |key, fix| {"finding" => key, "label" => fix.label, "patch" => fix.patch} }}
           end
         end
 

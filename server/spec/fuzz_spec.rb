@@ -43,7 +43,7 @@ RSpec.describe "A fuzz over every route" do
       "PUT /api/runs/:id/log" => {"submission_id" => "12345678", "log_version" => 0, "attendances" => [{"person_id" => person.id, "present" => true, "effort" => 5, "exceptions" => [{"block" => "main", "station" => "s1", "reps" => 3}]}]},
       "POST /api/planning/targets" => {"workout" => document, "block" => "main", "station" => "s1", "choose" => "numbers"}, "POST /api/planning/slot" => {"workout" => document, "minutes" => 30}, "POST /api/planning/fixes" => {"workout" => document},
       "POST /api/planning/suggestion" => {"workout" => document, "kind" => "warm_up", "minutes" => 5}, "POST /api/planning/format" => {"block" => block, "format" => "rounds"},
-      "PUT /api/house" => {"house" => {"reserve" => 3, "shares" => {"beginner" => 50}}, "bring" => [workout["id"]], "version" => 1}, "POST /api/house/touches" => {"house" => {"reserve" => 3}},
+      "PUT /api/house" => {"house" => {"reserve" => 3, "shares" => {"beginner" => 50}}, "bring" => [workout["id"]], "version" => 1}, "PUT /api/house/rules" => {"rule" => "one_plane", "off" => true}, "POST /api/house/touches" => {"house" => {"reserve" => 3}},
       "POST /api/movements" => {"copy_of" => "squat", "name" => "Mine"}, "PUT /api/movements/:id" => {"document" => {"id" => own["id"], "ladder" => [{"id" => "x"}]}, "version" => 1},
       "POST /api/team/invitations" => {"name" => "X", "email" => "x@example.test", "role" => "helper"}, "PUT /api/team/:id" => {"role" => "owner"},
       "PUT /api/studio" => {"name" => "X", "time_zone" => "UTC", "date_locale" => "en-GB", "audit_days" => 90, "retention_days" => 90, "version" => 1}, "DELETE /api/studio" => {"name" => "x", "password" => "x"},

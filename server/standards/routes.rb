@@ -10,11 +10,13 @@ module Server
       CHANGE = S::Record.new({"house" => FORM, "bring" => S::List.new(S::Text.new(length: 1..64), size: 0..500, noun: "circuits"),
                               "version" => People::Contract::VERSION}, required: %w[house])
 
+      RULE = S::Record.new({"rule" => S::OneOf.new(*Sparrow::Review::RULES.map(&:slug)), "off" => S::BooleanType.new}, required: %w[rule off])
+
       # What these routes share.
       module Helpers
         def house_view
           {"house" => studio.house, "version" => studio.house_version, "defaults" => Sparrow::Standards::House::DEFAULTS.merge("depth" => "parallel"),
-           "schools" => Sparrow::Standards.schools.map { |school| school.to_h.transform_keys(&:to_s) }}
+           "rules_off" => studio.rules_off.map { |rule| {"rule" => rule, "name" => Sparrow.word(rule).to_s} }, "schools" => Sparrow::Standards.schools.map { |school| school.to_h.transform_keys(&:to_s) }}
         end
 
         # @return [Hash] without what is the default anyway
@@ -59,6 +61,12 @@ module Server
             studio.update!(house: house)
             bring_along(input["bring"] || [], house)
           end
+          render_json(house_view)
+        end
+
+        # Two who turn off a rule each at the same moment both do.
+        app.put("/api/house/rules", takes: RULE) do
+          studio.with_lock { studio.update!(rules_off: input["off"] ? studio.rules_off | [input["rule"]] : studio.rules_off - [input["rule"]]) }
           render_json(house_view)
         end
       end

@@ -11,12 +11,13 @@ module Sparrow
     # @param kept [Plan::KeptBlocks] where what was made of the same blocks before is found
     # @raise [Refused] where the document is not sound
     # @param timeline [Plan::Timeline] of the document, where it was laid out already and may have been changed since
-    def initialize(document, catalogue: Catalogue.house, kept: Plan::KeptBlocks::NONE, timeline: nil)
+    # @param rules_off [Array<String>] names of rules of the review that the studio has no use for
+    def initialize(document, catalogue: Catalogue.house, kept: Plan::KeptBlocks::NONE, timeline: nil, rules_off: [])
       @kept = kept
       @timeline = timeline || Plan::Timeline.compile(Plan.read(document, catalogue: catalogue, kept: kept), kept: kept)
       @workout = @timeline.workout
       @capacity = Capacity::Lanes.new(@timeline, kept: kept)
-      @findings = Review.of(@timeline, catalogue: catalogue, capacity: @capacity, kept: kept)
+      @findings = Review.of(@timeline, catalogue: catalogue, capacity: @capacity, kept: kept, off: rules_off)
     end
 
     attr_reader :workout, :timeline, :findings

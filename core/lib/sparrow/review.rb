@@ -19,27 +19,29 @@ module Sparrow
     # @param catalogue [Catalogue]
     # @param capacity [Capacity::Lanes]
     # @param kept [Plan::KeptBlocks] where what was found at the same stations before is found
+    # @param off [Array<String>] names of rules that the studio has no use for
     # @return [Array<Finding>] the gravest first
-    def self.of(timeline, catalogue: Catalogue.house, capacity: Capacity::Lanes.new(timeline), kept: Plan::KeptBlocks::NONE)
-      found(Facts.new(timeline, catalogue: catalogue, capacity: capacity, kept: kept))
+    def self.of(timeline, catalogue: Catalogue.house, capacity: Capacity::Lanes.new(timeline), kept: Plan::KeptBlocks::NONE, off: [])
+      found(Facts.new(timeline, catalogue: catalogue, capacity: capacity, kept: kept), off)
     end
 
     # What mends what was found, tried out one by one: it takes its time, and is asked for when nobody types.
     # @param workout [Plan::Workout]
+    # @param off [Array<String>] names of rules that the studio has no use for
     # @return [Hash{String => Fix}] by the finding's key; findings that nothing mends are left out
-    def self.fixes(workout, catalogue: Catalogue.house)
+    def self.fixes(workout, catalogue: Catalogue.house, off: [])
       timeline = Plan::Timeline.compile(workout)
       facts = Facts.new(timeline, catalogue: catalogue, capacity: Capacity::Lanes.new(timeline))
-      findings = found(facts)
-      mending = Mending.new(facts, findings)
+      findings = found(facts, off)
+      mending = Mending.new(facts, findings, off)
       findings.to_h { |finding| [finding.key, mending.of(finding)] }.compact
     end
 
     # What the circuit leaves as it is, or the studio, is not told again, unless it cannot be run so.
     # @param facts [Facts]
+    # @param off [Array<String>]
     # @return [Array<Finding>] the gravest first
-    def self.found(facts)
-      off = facts.workout.house.rules_off
+    def self.found(facts, off = [])
       left = facts.workout.document.fetch("left_as_is", [])
       findings = RULES.reject { |rule| off.include?(rule.slug) }.flat_map { |rule| rule.new(facts).findings }
       findings.reject! { |finding| finding.severity != "stop" && left.include?(finding.key) }

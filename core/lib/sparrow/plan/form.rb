@@ -104,7 +104,6 @@ module Sparrow
 
       BLOCK = AsRead.new(S::Tagged.new("format") { by_format })
 
-      RULE = S::Text.new(length: 1..60, form: /\A[a-z_]+\z/, says: Sparrow.say("plan.is_not_a_rules_name"))
       FINDING = S::Text.new(length: 1..200, form: %r{\A[A-Za-z0-9_/-]+\z}, says: Sparrow.say("plan.is_not_a_finding"))
       CONDITIONS = S::Record.new({
         "no_kit" => S::BooleanType.new, "no_jumps" => S::BooleanType.new, "small_room" => S::BooleanType.new, "position" => S::OneOf.new("standing", "seated"),
@@ -114,7 +113,7 @@ module Sparrow
         "pace" => by_level(PACE), "transition_s" => SHORT, "position_change_s" => SHORT, "reserve" => S::IntegerType.new(0..20),
         "fill" => S::IntegerType.new(50..100, "percent"), "set_rest_s" => SHORT, "fives_from" => S::IntegerType.new(5..1000),
         "shares" => SHARES, "hold_shares" => SHARES, "load_shares" => SHARES, "rest_shares" => SHARES, "round_shares" => SHARES, "lowering_s" => by_level(S::IntegerType.new(0..9, "seconds")),
-        "ranges" => by_level(RANGE), "hold_ranges" => by_level(SECONDS_RANGE), "rules_off" => S::List.new(RULE, size: 0..60, noun: "rules")
+        "ranges" => by_level(RANGE), "hold_ranges" => by_level(SECONDS_RANGE)
       }.freeze
       HOUSE = S::Record.new(HOUSE_KEYS)
       WORKOUT_KEYS = {

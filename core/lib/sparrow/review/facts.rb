@@ -12,6 +12,9 @@ module Sparrow
       GROUPS = {
         "push" => %w[push], "pull" => %w[pull], "legs" => %w[squat lunge hinge jump], "trunk" => %w[trunk_flexion trunk_bracing rotation lateral_trunk]
       }.freeze
+      KINDS = {
+        "push" => Sparrow.say("review.kind_push"), "pull" => Sparrow.say("review.kind_pull"), "legs" => Sparrow.say("review.kind_legs"), "trunk" => Sparrow.say("review.kind_trunk")
+      }.freeze
       GROUP_OF = GROUPS.flat_map { |group, patterns| patterns.map { |pattern| [pattern, group] } }.to_h.freeze
       WORKING = Plan::Balance::COUNTED
 

@@ -15,7 +15,9 @@ module Sparrow
 
       # @param facts [Facts] of the plan
       # @param findings [Array<Finding>] all of it
-      def initialize(facts, findings)
+      # @param off [Array<String>] names of rules that nobody asks
+      def initialize(facts, findings, off = [])
+        @off = off
         @facts = facts
         @findings = findings
         @keys = findings.map(&:key)
@@ -51,7 +53,7 @@ module Sparrow
         document = Hana::Patch.new(JSON.parse(JSON.generate(fix.patch))).apply(JSON.parse(JSON.generate(@facts.workout.document)))
         timeline = Plan::Timeline.compile(Plan.read(document, catalogue: @facts.catalogue))
         facts = Facts.new(timeline, catalogue: @facts.catalogue, capacity: Capacity::Lanes.new(timeline))
-        [facts, Review.found(facts)]
+        [facts, Review.found(facts, @off)]
       rescue Refused, Hana::Patch::Exception
         nil
       end

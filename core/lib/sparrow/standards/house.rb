@@ -6,7 +6,7 @@ module Sparrow
     # circuit's targets and totals, so they travel in its document.
     class House < Value.of(
       :pace, :transition_s, :position_change_s, :reserve, :fill, :set_rest_s, :fives_from, :shares, :hold_shares, :load_shares,
-      :rest_shares, :round_shares, :lowering_s, :ranges, :hold_ranges, :rules_off
+      :rest_shares, :round_shares, :lowering_s, :ranges, :hold_ranges
     )
       # House estimates, all of them editable. Shares are percentages of the
       # advanced number; "third" stands for exact thirds.
@@ -25,9 +25,7 @@ module Sparrow
         "round_shares" => {"beginner" => 33.34, "intermediate" => 66.67, "advanced" => 100},
         "lowering_s" => {"beginner" => 0, "intermediate" => 1, "advanced" => 2},
         "ranges" => {"beginner" => {"min" => 6, "max" => 10}, "intermediate" => {"min" => 8, "max" => 12}, "advanced" => {"min" => 10, "max" => 16}},
-        "hold_ranges" => {"beginner" => {"min" => 15, "max" => 30}, "intermediate" => {"min" => 30, "max" => 45}, "advanced" => {"min" => 45, "max" => 60}},
-        # Rules of the review that the studio has no use for, by name.
-        "rules_off" => [].freeze
+        "hold_ranges" => {"beginner" => {"min" => 15, "max" => 30}, "intermediate" => {"min" => 30, "max" => 45}, "advanced" => {"min" => 45, "max" => 60}}
       }.freeze
       BY_LEVEL = %w[pace shares hold_shares load_shares rest_shares round_shares lowering_s].freeze
       BANDS = %w[ranges hold_ranges].freeze

@@ -20,6 +20,7 @@ import SuggestDialog from './SuggestDialog.vue'
 import TargetsDialog from './TargetsDialog.vue'
 import TotalsPanel from './TotalsPanel.vue'
 import { addBlock, addPause, move } from './document'
+import { inOrder } from './findings'
 import { createBoard, provideBoard } from './useBoard'
 import { SAVING } from './useAutosave'
 import { useDragOrder } from './useDragOrder'
@@ -64,8 +65,8 @@ async function run() {
 }
 
 function fixNumbered(event: KeyboardEvent) {
-  const finding = board.preview.preview.value?.findings[Number(event.code.slice(-1)) - 1]
-  if (finding?.fix && board.preview.of.value === document.value) board.applyFix(finding)
+  const finding = inOrder(board.preview.preview.value?.findings ?? [])[Number(event.code.slice(-1)) - 1]
+  if (finding) board.applyFix(finding)
 }
 
 function finishTogether() {

@@ -7,6 +7,7 @@ import { formatOf } from './formats'
 import { useHistory } from '@/lib/history'
 import { circuits, drafts } from './delivery'
 import { useAutosave } from './useAutosave'
+import { useFixes } from './useFixes'
 import { usePreview } from './usePreview'
 
 export interface TargetsPlace {
@@ -31,6 +32,7 @@ export function createBoard(opened: Workout, movements: Movement[], formats: For
     ),
   )
   const preview = usePreview(document)
+  const { fixes, triedOn } = useFixes(document, preview.of)
   const byId = new Map(movements.map((movement) => [movement.id, movement]))
 
   /** @param key edits of one key in quick succession are one step back */
@@ -49,9 +51,19 @@ export function createBoard(opened: Workout, movements: Movement[], formats: For
     edit(label, (draft) => void applyPatch(draft, deepClone(operations) as Operation[]))
   }
 
+  /** A fix belongs to the document on which it was tried out; on a newer one it waits until it was tried again. */
+  const fixOf = (finding: Finding) => fixes.value.get(finding.key)
+  const fixesCurrent = computed(() => triedOn.value === document.value)
   function applyFix(finding: Finding) {
-    if (finding.fix) patch(finding.fix.label, finding.fix.patch as Operation[])
+    const fix = fixOf(finding)
+    if (fix && fixesCurrent.value) patch(fix.label, fix.patch as Operation[])
   }
+
+  const leftAsIs = computed(() => document.value.left_as_is ?? [])
+  function leaveAsIs(finding: Finding) {
+    edit(t('board.left_as_it_is'), (draft) => void (draft.left_as_is = [...(draft.left_as_is ?? []), finding.key]))
+  }
+  const tellAgain = () => edit(t('board.tell_again'), (draft) => void delete draft.left_as_is)
 
   /** What is wrong at a pointer or anywhere below it. */
   function errorAt(pointer: string): string | undefined {
@@ -90,6 +102,11 @@ export function createBoard(opened: Workout, movements: Movement[], formats: For
     replace,
     patch,
     applyFix,
+    fixOf,
+    fixesCurrent,
+    leaveAsIs,
+    leftAsIs,
+    tellAgain,
     offered: movements.filter((movement) => !movement.retired),
     errorAt,
     errorBelow,

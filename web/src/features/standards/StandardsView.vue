@@ -8,6 +8,7 @@ import ConflictFields from '@/ui/ConflictFields.vue'
 import PageState from '@/ui/PageState.vue'
 import { SINGLES } from './fields'
 import LevelStandards from './LevelStandards.vue'
+import RulesOff from './RulesOff.vue'
 import TouchedCircuits from './TouchedCircuits.vue'
 import { useStandards, type Keyed } from './useStandards'
 
@@ -72,6 +73,10 @@ onBeforeRouteLeave(() => !dirty.value || window.confirm(t('standards.leave_witho
               @update:model-value="(value) => change((draft) => setKey(draft, 'depth', value))"
             />
             <p class="small quiet says">{{ $t('standards.a_movement_standard_not_a_level') }}</p>
+          </section>
+          <section aria-labelledby="rules">
+            <h2 id="rules">{{ $t('standards.what_the_review_leaves_out') }}</h2>
+            <RulesOff :rules="query.data.value?.rules_off ?? []" />
           </section>
         </div>
         <TouchedCircuits :standards="standards" />

@@ -7,6 +7,10 @@ module Sparrow
       class BreaksConditions < StationRule
         TOPIC = "plan"
         SOURCE = "arithmetic"
+        SAID = {
+          "no_kit" => Sparrow.say("review.condition_no_kit"), "no_jumps" => Sparrow.say("review.condition_no_jumps"), "standing" => Sparrow.say("review.condition_standing"),
+          "seated" => Sparrow.say("review.condition_seated"), "small_room" => Sparrow.say("review.condition_small_room")
+        }.freeze
 
         def findings
           @workout.conditions.any? ? super : []
@@ -16,7 +20,7 @@ module Sparrow
           broken = Level::ALL.to_h { |level| [level, broken_by(station.at(level))] }.reject { |_, conditions| conditions.empty? }
           return [] if broken.empty?
           conditions = broken.values.flatten.uniq
-          [finding("warn", Place.station(block, station), Sparrow.say("review.does_not_keep_to_conditions", whom: whom(broken.keys), conditions: Planning::Suggest.list(conditions.map { |name| Sparrow.say("review.condition_#{name}") })),
+          [finding("warn", Place.station(block, station), Sparrow.say("review.does_not_keep_to_conditions", whom: whom(broken.keys), conditions: Planning::Suggest.list(conditions.map { |name| SAID.fetch(name) })),
             why: Sparrow.say("review.the_class_is_to_keep_to_it"), fix: fix(block, station, broken.keys))]
         end
 

@@ -8,12 +8,15 @@ module Sparrow
         TOPIC = "balance"
         SOURCE = "house"
         LEAST_STATIONS = 6
+        SAID = {
+          "sagittal" => Sparrow.say("review.all_in_one_plane_sagittal"), "frontal" => Sparrow.say("review.all_in_one_plane_frontal"), "transverse" => Sparrow.say("review.all_in_one_plane_transverse")
+        }.freeze
 
         def findings
           return [] if @facts.stations.size < LEAST_STATIONS || @facts.one_thing?
           planes = @facts.stations.flat_map { |_, station| Facts.movements_of(station).map(&:plane) }.uniq
           return [] if planes.size > 1
-          [finding("note", Place.workout, Sparrow.say("review.all_in_one_plane_#{planes.first}"), why: Sparrow.say("review.life_goes_sideways_and_turns"), fix: -> { fixes(planes.first) })]
+          [finding("note", Place.workout, SAID.fetch(planes.first), why: Sparrow.say("review.life_goes_sideways_and_turns"), fix: -> { fixes(planes.first) })]
         end
 
         private

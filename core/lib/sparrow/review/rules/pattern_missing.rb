@@ -14,7 +14,7 @@ module Sparrow
           return [] if @facts.stations.size < LEAST_STATIONS || @facts.one_thing?
           missing = Facts::GROUPS.keys - @facts.groups
           return [] if missing.empty?
-          [finding("note", Place.workout, Sparrow.say("review.there_is_nothing_for", kinds: Planning::Suggest.list(missing.map { |kind| Sparrow.say("review.kind_#{kind}") })),
+          [finding("note", Place.workout, Sparrow.say("review.there_is_nothing_for", kinds: Planning::Suggest.list(missing.map { |kind| Facts::KINDS.fetch(kind) })),
             why: Sparrow.say("review.over_weeks_what_is_left_out_falls_behind"), fix: -> { fixes(missing) })]
         end
 

@@ -20,7 +20,7 @@ module Sparrow
         private
 
         def in_a_row(kind, stations, block)
-          finding("note", Place.block(block), Sparrow.say("review.stations_of_kind_in_a_row", count: stations.size, kind: Sparrow.say("review.kind_#{kind}")), about: kind,
+          finding("note", Place.block(block), Sparrow.say("review.stations_of_kind_in_a_row", count: stations.size, kind: Facts::KINDS.fetch(kind)), about: kind,
             why: Sparrow.say("review.from_name_to_name", one: stations.first.name, other: stations.last.name), fix: -> { fixes(kind, stations, block) })
         end
 
