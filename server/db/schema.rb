@@ -10,7 +10,7 @@
 #
 # It's strongly recommended that you check this file into your version control system.
 
-ActiveRecord::Schema[7.2].define(version: 2026_11_28_000021) do
+ActiveRecord::Schema[7.2].define(version: 2026_11_28_000022) do
   # These are extensions that must be enabled in order to support this database
   enable_extension "plpgsql"
 
@@ -413,6 +413,7 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_28_000021) do
     t.text "units", default: "metric", null: false
     t.text "week_start", default: "monday", null: false
     t.text "going_up", default: "offered", null: false
+    t.text "rules_off", default: [], null: false, array: true
   end
 
   create_table "workout_revisions", id: :uuid, default: -> { "gen_random_uuid()" }, force: :cascade do |t|

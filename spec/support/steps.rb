@@ -52,6 +52,11 @@ module Steps
     within("section[aria-label='#{title}']", &block)
   end
 
+  # The fields of a block that are asked for less often.
+  def unfold(title)
+    in_block(title) { click_button "More" }
+  end
+
   # Types into a field as a person does: over what is there, key by key.
   def retype(label, value, **options)
     find_field(label, **options).send_keys([:control, "a"], value.to_s)

@@ -107,9 +107,8 @@ RSpec.describe "The Circuit board" do
 
   it "moves a block by dragging its handle" do
     open_circuit("Towpath Ladder")
-    page.scroll_to(first("[data-testid=block]"), align: :top)
     handles = all("[data-testid=block-handle]")
-    page.driver.browser.action.click_and_hold(handles[1].native).move_by(0, -30).move_to(handles[0].native, 0, -6).move_by(0, -3).release.perform
+    page.driver.browser.action.click_and_hold(handles[1].native).move_by(0, -5).move_to(handles[0].native, 0, -2).move_by(0, -12).release.perform
     expect(page).to have_css("[data-testid=block]:first-child[aria-label='Three bridges']")
     expect(page).to saved
     expect(stored("Towpath Ladder").document["blocks"].map { |block| block["title"] }).to eq(["Three bridges", "Walk the towpath", "Slow bank"])
@@ -138,7 +137,7 @@ RSpec.describe "The Circuit board" do
       all(:field, "Tempo").first.send_keys("3-0-3-0")
     end
     expect(page).to have_css(level_cell("beginner"), text: "3 fit")
-    expect(page).to have_css("section[aria-label=Totals] tr", text: "Waiting 0:30")
+    expect(page).to have_css("section[aria-label=Totals] tr", text: "Waiting 1:30")
     within(:group, "Details of the station") { all(:field, "Tempo").last.send_keys("0-0-0-0") }
     expect(page).to have_content("Tempo must be four numbers")
   end
@@ -189,6 +188,7 @@ RSpec.describe "The Circuit board" do
     add_station("Main", "squat")
     expect(page).to have_css("section[aria-label=Findings] li", text: "There is no warm-up.")
     number = all("section[aria-label=Findings] li").map(&:text).index { |text| text.include?("There is no warm-up.") } + 1
+    expect(page).to have_css("section[aria-label=Findings] button:enabled", text: "Add a warm-up")
     chord(:alt, number.to_s)
     expect(page).to have_css("section[aria-label='Warm-up']")
     click_button "Add a pause"

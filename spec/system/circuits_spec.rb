@@ -43,7 +43,7 @@ RSpec.describe "The list of circuits" do
     check "Compare Slow Paddle"
     click_button "Compare the two"
     expect(page).to have_css("h1", text: "Two circuits")
-    within("section[aria-label='Every Bell']") { expect(page).to have_content("19:40") }
+    within("section[aria-label='Every Bell']") { expect(page).to have_content("21:55") }
     within("section[aria-label='Slow Paddle']") { expect(page).to have_css("tr", text: "push") }
   end
 end

@@ -150,6 +150,21 @@ module Sparrow
         fields.reject { |field| field.opening.nil? }.to_h { |field| [field.key, field.opening] }
       end
 
+      # Seconds to get ready, and between two rounds, with which any block begins that knows of them.
+      BEGINS = {"get_ready_s" => 10, "round_rest_s" => 60}.freeze
+      OPENED_ROLES = %w[warm_up main finisher cool_down].freeze
+
+      # @return [Hash{String => Hash}] what a block opens with, by its role
+      def openings
+        return {} unless stations?
+        OPENED_ROLES.to_h { |role| [role, {**opening, **BEGINS.slice(*@by_key.keys), **opening_for(role)}.compact] }
+      end
+
+      # @return [Hash] what a block of that role opens with in place of the rest; nil takes a key away
+      def opening_for(_role)
+        {}
+      end
+
       # @return [Object, nil] what counts where a block leaves the key out
       def default(key)
         @by_key[key]&.default
@@ -233,7 +248,7 @@ module Sparrow
       def to_h
         {
           "id" => id, "label" => label, "says" => says, "clock" => clock, "tally" => tally, "stations" => stations?, "work_windows" => work_windows?,
-          "targets" => stations? && (totals? || why_no_targets.nil?), "fields" => fields.map(&:to_h), "opening" => opening,
+          "targets" => stations? && (totals? || why_no_targets.nil?), "fields" => fields.map(&:to_h), "opening" => opening, "openings" => openings,
           "station_keys" => station_fields.keys, "level_keys" => level_fields.keys, "day_sets" => day_sets
         }
       end

@@ -4,19 +4,20 @@ import InputText from 'primevue/inputtext'
 import Button from 'primevue/button'
 import Select from 'primevue/select'
 import { useToast } from 'primevue/usetoast'
-import { computed, useTemplateRef } from 'vue'
+import { computed, ref, useTemplateRef } from 'vue'
 import { api, ask, wording } from '@/lib/api/client'
 import { clockText } from '@/lib/clockText'
 import LevelMark from '@/ui/LevelMark.vue'
 import { readable } from '@/lib/readable'
 import { LEVELS, type Block, type Movement } from '@/lib/api/types'
 import BlockClock from './BlockClock.vue'
+import BlockMore from './BlockMore.vue'
 import BlockForecast from './BlockForecast.vue'
 import MoveButtons from './MoveButtons.vue'
 import MovementFinder from './MovementFinder.vue'
 import NumberField from '@/ui/NumberField.vue'
 import StationRow from './StationRow.vue'
-import { addCompound, addStation, move, ROLES } from './document'
+import { addCompound, addStation, copyBlock, move, ROLES } from './document'
 import { setKey, type Typed } from '@/lib/typed'
 import { useBoard } from './useBoard'
 import { useDragOrder } from './useDragOrder'
@@ -31,6 +32,7 @@ const format = computed(() => board.format(props.block))
 const isPause = computed(() => format.value?.stations === false)
 const offered = board.formats.filter((known) => known.stations)
 const title = computed(() => props.block.title || t('board.untitled_block'))
+const asked = ref(false)
 
 function change(label: string, work: (block: Block) => void, key = '') {
   board.edit(label, (draft) => work(draft.blocks[props.index]!), key ? `${pointer.value}/${key}` : '')
@@ -92,7 +94,13 @@ useDragOrder(list, '.handle', (from, to) =>
 </script>
 
 <template>
-  <section class="block" :class="block.role" :aria-label="title" data-testid="block">
+  <section
+    class="block"
+    :class="block.role"
+    :aria-label="title"
+    data-testid="block"
+    @focusin="board.at.value = block.id"
+  >
     <header class="head">
       <span class="block-handle" data-testid="block-handle" :title="$t('board.drag_to_move')" aria-hidden="true"
         >⠿</span
@@ -140,6 +148,7 @@ useDragOrder(list, '.handle', (from, to) =>
         :error="board.errorAt(`${pointer}/seconds`)"
         @update:model-value="setNeeded('seconds', $event)"
       />
+      <BlockClock v-if="!isPause" v-model:asked="asked" :block="block" :index="index" />
       <span class="total" :class="{ late: board.late.value }"
         ><span v-if="preview?.paced && preview.tally !== 'rounds'" class="small quiet"
           >{{ $t('common.about') }}{{ ' ' }}</span
@@ -147,17 +156,53 @@ useDragOrder(list, '.handle', (from, to) =>
           !preview ? '–' : format?.tally === 'day' ? $t('board.all_day') : clockText(preview.total_s)
         }}</span></span
       >
+      <span v-if="!isPause" class="add">
+        <Button
+          icon="pi pi-link"
+          size="small"
+          variant="text"
+          severity="secondary"
+          :aria-label="$t('board.compound_in_title', { title })"
+          :title="$t('board.several_movements_that_count_as_one')"
+          @click="addParts"
+        />
+        <Button
+          v-if="block.stations?.length && format?.targets"
+          icon="pi pi-align-center"
+          size="small"
+          variant="text"
+          severity="secondary"
+          :title="$t('board.finish_together')"
+          :aria-label="$t('board.finish_together_title', { title })"
+          @click="board.targetsOf.value = { block: block.id, name: title }"
+        />
+        <MovementFinder
+          :movements="board.offered"
+          :label="$t('board.add_a_station_to_title_type', { title })"
+          :placeholder="$t('board.add_a_station')"
+          :input-id="`add-${block.id}`"
+          @pick="add"
+        />
+      </span>
       <MoveButtons
+        v-slot="{ look }"
         :name="title"
         :first="index === 0"
         :last="index === count - 1"
         @shift="shift"
         @remove="board.edit($t('board.remove_block'), (draft) => draft.blocks.splice(index, 1))"
-      />
+      >
+        <Button
+          icon="pi pi-copy"
+          :aria-label="$t('board.copy_name', { name: title })"
+          v-bind="look"
+          @click="board.edit($t('board.copy_block'), (draft) => void copyBlock(draft, block.id))"
+        />
+      </MoveButtons>
     </header>
 
     <template v-if="!isPause">
-      <BlockClock :block="block" :index="index" />
+      <BlockMore :block="block" :index="index" :shown="asked" />
       <p v-if="aside.length" class="small quiet aside">
         {{ $t('board.set_aside_for_another_format_in_words', { in_words: inWords(aside) }) }}
       </p>
@@ -177,32 +222,7 @@ useDragOrder(list, '.handle', (from, to) =>
           :count="block.stations?.length ?? 0"
         />
       </div>
-      <div class="add">
-        <MovementFinder
-          :movements="board.offered"
-          :label="$t('board.add_a_station_to_title_type', { title })"
-          :input-id="`add-${block.id}`"
-          @pick="add"
-        />
-        <Button
-          :label="$t('board.compound')"
-          icon="pi pi-link"
-          size="small"
-          variant="text"
-          :title="$t('board.several_movements_that_count_as_one')"
-          @click="addParts"
-        />
-        <Button
-          v-if="block.stations?.length && format?.targets"
-          :label="$t('board.finish_together')"
-          icon="pi pi-align-center"
-          size="small"
-          variant="text"
-          :aria-label="$t('board.finish_together_title', { title })"
-          @click="board.targetsOf.value = { block: block.id, name: title }"
-        />
-      </div>
-      <BlockForecast v-if="preview && block.stations?.length" :block="block" :preview="preview" />
+      <BlockForecast v-if="preview && block.stations?.length" :block="block" :preview="preview" :kit-shown="asked" />
     </template>
   </section>
 </template>
@@ -237,7 +257,7 @@ useDragOrder(list, '.handle', (from, to) =>
 }
 .total {
   margin-left: auto;
-  font-size: var(--size-2);
+  font-size: var(--size-1);
 }
 .late {
   color: var(--ink-soft);
@@ -245,7 +265,7 @@ useDragOrder(list, '.handle', (from, to) =>
 }
 .columns {
   display: grid;
-  grid-template-columns: minmax(8.5rem, 1.1fr) repeat(3, minmax(0, 1.6fr)) 6rem;
+  grid-template-columns: minmax(10rem, 1.2fr) repeat(3, minmax(0, 1.5fr)) 7.5rem;
   gap: var(--space-3);
   font-size: var(--size--1);
   color: var(--ink-soft);
@@ -253,11 +273,8 @@ useDragOrder(list, '.handle', (from, to) =>
   padding-bottom: var(--space-1);
 }
 .add {
-  padding-top: var(--space-2);
-  display: flex;
-  flex-wrap: wrap;
+  display: inline-flex;
   align-items: center;
-  gap: var(--space-1) var(--space-2);
 }
 .option {
   display: grid;
@@ -267,9 +284,57 @@ useDragOrder(list, '.handle', (from, to) =>
   padding-left: var(--space-2);
   margin-bottom: var(--space-2);
 }
+/* All of a class at one look: a line for a block, a line for a station. */
+@media (min-width: 60rem) {
+  .block {
+    border-top-width: 1px;
+    padding: 0 0 var(--space-1);
+  }
+  .head {
+    flex-wrap: nowrap;
+    gap: 0 var(--space-1);
+    min-height: 2rem;
+  }
+  .title {
+    flex: 1 1 8rem;
+    min-width: 5.5rem;
+    padding: 0.1rem 0;
+    font-size: var(--size-0);
+  }
+  .head > :deep(.p-select) {
+    flex: 0 1 auto;
+    min-width: 3.6rem;
+    max-width: 6.4rem;
+    --p-select-sm-padding-y: 0.15rem;
+    --p-select-sm-padding-x: 0.35rem;
+    --p-select-sm-font-size: 0.8rem;
+    --p-select-dropdown-width: 1.3rem;
+  }
+  .add :deep(.p-button) {
+    width: 1.5rem;
+    height: 1.5rem;
+    padding: 0;
+  }
+  .block:not(:first-child) .columns {
+    display: none;
+  }
+}
 @media (max-width: 60rem) {
   .columns {
     display: none;
+  }
+  .add {
+    flex: 1 1 100%;
+    min-width: 0;
+  }
+  .add :deep(.finder) {
+    flex: 1;
+    min-width: 0;
+    width: auto;
+  }
+  .add :deep(.p-button) {
+    width: 2.5rem;
+    height: 2.5rem;
   }
 }
 </style>

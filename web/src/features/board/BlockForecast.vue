@@ -10,7 +10,7 @@ import { LEVELS, type Block, type BlockPreview, type Level } from '@/lib/api/typ
 
 // What a block comes to beyond its clock: predictions where the people pace it,
 // the order of the groups where they move on, and the kit that is needed at once.
-const props = defineProps<{ block: Block; preview: BlockPreview }>()
+const props = defineProps<{ block: Block; preview: BlockPreview; kitShown: boolean }>()
 const board = useBoard()
 
 const forecast = computed(() => props.preview.forecast)
@@ -149,7 +149,7 @@ const kit = computed(() =>
         >{{ group.label }}: <b>{{ group.order.join(' → ') }}</b></span
       >
     </p>
-    <p v-if="kit.length" class="quiet">
+    <p v-if="kitShown && kit.length" class="quiet">
       {{ $t('board.kit_at_once_for_head_count_people', { head_count: board.document.value.head_count ?? 12 }) }}
       <template v-for="(piece, index) in kit" :key="piece.equipment"
         ><span v-if="index">, </span

@@ -94,12 +94,12 @@ const ready = computed(() => board.preview.preview.value?.ready ?? false)
   display: flex;
   flex-wrap: wrap;
   align-items: center;
-  gap: var(--space-2) var(--space-4);
-  padding-bottom: var(--space-2);
+  gap: var(--space-1) var(--space-4);
+  padding-bottom: var(--space-1);
 }
 .title {
   font-family: var(--font-display);
-  font-size: var(--size-3);
+  font-size: var(--size-2);
   font-weight: 600;
   border-color: transparent;
   background: transparent;

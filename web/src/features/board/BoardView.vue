@@ -7,13 +7,14 @@ import LaneChart from '@/ui/LaneChart.vue'
 import KeySheet from '@/ui/KeySheet.vue'
 import { controlKey, plainKey, useShortcuts, type Shortcut } from '@/lib/useShortcuts'
 import { useOpenRun } from '@/lib/useOpenRun'
-import type { Format, Movement, Workout } from '@/lib/api/types'
+import type { Block, Format, Movement, Workout } from '@/lib/api/types'
 import BalancePanel from './BalancePanel.vue'
 import BlockEditor from './BlockEditor.vue'
 import BoardHeader from './BoardHeader.vue'
 import ConflictDialog from './ConflictDialog.vue'
 import FindingsPanel from './FindingsPanel.vue'
 import HistoryDialog from './HistoryDialog.vue'
+import PasteDialog from './PasteDialog.vue'
 import SelectionBar from './SelectionBar.vue'
 import SlotDialog from './SlotDialog.vue'
 import SuggestDialog from './SuggestDialog.vue'
@@ -36,6 +37,8 @@ const keysShown = ref(false)
 const historyShown = ref(false)
 const slotShown = ref(false)
 const suggestShown = ref(false)
+const chartHigh = ref(false)
+const pasteShown = ref(false)
 function undo() {
   const label = board.undo()
   if (label) toast.add({ severity: 'secondary', summary: t('board.undone_label', { label }), life: 1800 })
@@ -46,15 +49,18 @@ function redo() {
   if (label) toast.add({ severity: 'secondary', summary: t('board.done_again_label', { label }), life: 1800 })
 }
 
-async function newBlock() {
-  board.edit(t('board.add_a_block'), (draft) => void addBlock(draft, board.formats))
+/** Behind the block in which somebody works, ready for the first station. */
+async function newBlock(role: Block['role'] = 'main') {
+  board.edit(t('board.add_a_block'), (draft) => {
+    board.at.value = addBlock(draft, board.formats, role, board.at.value).id
+  })
   await nextTick()
-  focusFinder()
+  focusFinder(board.at.value)
 }
 
 function newPause() {
   const pause = board.formats.find((format) => !format.stations)
-  if (pause) board.edit(t('board.add_a_pause'), (draft) => void addPause(draft, pause))
+  if (pause) board.edit(t('board.add_a_pause'), (draft) => void addPause(draft, pause, board.at.value))
 }
 
 async function run() {
@@ -113,12 +119,18 @@ const shortcuts: Shortcut[] = [
     run: () => (suggestShown.value = true),
   },
   { keys: 'a', label: t('board.add_a_station_to_the_last'), matches: plainKey('a'), run: () => focusFinder() },
+  { keys: 'b', label: t('board.add_a_block'), matches: plainKey('b'), run: () => void newBlock() },
+  { keys: 'f', label: t('board.add_a_finisher'), matches: plainKey('f'), run: () => void newBlock('finisher') },
+  { keys: 'p', label: t('board.paste_a_list'), matches: plainKey('p'), run: () => (pasteShown.value = true) },
+  { keys: 'l', label: t('board.chart_high'), matches: plainKey('l'), run: () => (chartHigh.value = !chartHigh.value) },
   { keys: '?', label: t('board.these_keys'), matches: plainKey('?'), run: () => (keysShown.value = true) },
 ]
 useShortcuts(shortcuts)
 
-function focusFinder() {
-  const block = document.value.blocks.findLast((candidate) => board.format(candidate)?.stations)
+function focusFinder(id: string | null = null) {
+  const block =
+    document.value.blocks.find((candidate) => candidate.id === id) ??
+    document.value.blocks.findLast((candidate) => board.format(candidate)?.stations)
   if (block) window.document.getElementById(`add-${block.id}`)?.focus()
 }
 
@@ -144,7 +156,7 @@ const blockTitle = (id: string) => document.value.blocks.find((block) => block.i
     />
 
     <div class="middle">
-      <div class="blocks">
+      <div class="blocks" @focusin="board.focused">
         <SelectionBar />
         <div ref="blocks">
           <BlockEditor
@@ -162,7 +174,25 @@ const blockTitle = (id: string) => document.value.blocks.find((block) => block.i
             icon="pi pi-plus"
             variant="outlined"
             size="small"
-            @click="newBlock"
+            aria-keyshortcuts="b"
+            @click="newBlock()"
+          />
+          <Button
+            :label="$t('board.add_a_finisher')"
+            icon="pi pi-plus"
+            variant="outlined"
+            size="small"
+            aria-keyshortcuts="f"
+            @click="newBlock('finisher')"
+          />
+          <Button
+            :label="$t('board.paste_a_list')"
+            icon="pi pi-list"
+            variant="outlined"
+            size="small"
+            severity="secondary"
+            aria-keyshortcuts="p"
+            @click="pasteShown = true"
           />
           <Button
             :label="$t('board.add_a_pause')"
@@ -205,15 +235,28 @@ const blockTitle = (id: string) => document.value.blocks.find((block) => block.i
     </div>
 
     <section class="lanes" :aria-label="$t('board.lane_chart')">
+      <Button
+        class="unfold"
+        :icon="chartHigh ? 'pi pi-chevron-down' : 'pi pi-chevron-up'"
+        :aria-label="chartHigh ? $t('board.chart_low') : $t('board.chart_high')"
+        :aria-expanded="chartHigh"
+        aria-keyshortcuts="l"
+        variant="text"
+        severity="secondary"
+        size="small"
+        @click="chartHigh = !chartHigh"
+      />
       <LaneChart
         v-if="board.preview.preview.value"
         :preview="board.preview.preview.value"
+        :compact="!chartHigh"
         :title="blockTitle"
         :ordinal="ordinal"
         :class="{ late: board.late.value }"
       />
     </section>
     <ConflictDialog />
+    <PasteDialog v-model:visible="pasteShown" />
     <SlotDialog v-model:visible="slotShown" />
     <SuggestDialog v-model:visible="suggestShown" />
     <TargetsDialog />
@@ -225,12 +268,15 @@ const blockTitle = (id: string) => document.value.blocks.find((block) => block.i
 <style scoped>
 /* What is reached by key is not left under the chart. */
 :global(html:has(.board > .lanes)) {
-  scroll-padding-bottom: 12rem;
+  scroll-padding-bottom: 4.5rem;
+}
+.board {
+  margin-top: calc(-1 * var(--space-3));
 }
 .middle {
   display: grid;
-  grid-template-columns: minmax(0, 1fr) 18.5rem;
-  gap: var(--space-5);
+  grid-template-columns: minmax(0, 1fr) 16.5rem;
+  gap: var(--space-4);
   align-items: start;
 }
 .side {
@@ -241,20 +287,26 @@ const blockTitle = (id: string) => document.value.blocks.find((block) => block.i
   gap: var(--space-4);
   border-top: 2px solid var(--ink);
   padding-top: var(--space-3);
-  max-height: calc(100vh - 12.5rem);
-  overflow-y: auto;
 }
 .add {
-  border-top: 2px solid var(--ink);
-  padding-top: var(--space-3);
+  border-top: 1px solid var(--ink);
+  padding-top: var(--space-1);
+}
+.unfold {
+  position: absolute;
+  right: 0;
+  top: 0;
+  width: 1.6rem;
+  height: 1.6rem;
+  padding: 0;
 }
 .lanes {
   position: sticky;
   bottom: 0;
   background: var(--paper);
   border-top: 1px solid var(--ink);
-  padding: var(--space-1) 0 var(--space-2);
-  margin-top: var(--space-4);
+  padding: 0 2rem 0 0;
+  margin-top: var(--space-2);
   z-index: 5;
 }
 @media (max-width: 60rem) {
@@ -268,7 +320,7 @@ const blockTitle = (id: string) => document.value.blocks.find((block) => block.i
 }
 @media (max-height: 40rem), (max-width: 60rem) {
   .lanes {
-    position: static;
+    position: relative;
   }
 }
 </style>

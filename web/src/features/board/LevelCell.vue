@@ -51,6 +51,13 @@ const beside = computed(() => {
   else if (cell.fits !== null) parts.push(t('board.fits_fit', { fits: cell.fits }))
   return parts.join(', ')
 })
+/** What is told even where nobody edits: a number for each round, a day's total, the parts of a compound. */
+const always = computed(() => Boolean(figures.value?.per_round) || isDay.value || !movement.value)
+/** The moves that a number comes to where they are more. */
+const both = computed(() => {
+  const cell = figures.value
+  return cell && !always.value && cell.moves !== cell.reps_counted ? t('board.comes_to', { moves: cell.moves }) : ''
+})
 const beyond = computed(() => [
   ...(figures.value?.tempo ? [t('board.tempo_tempo', { tempo: figures.value.tempo })] : []),
   ...(figures.value?.load_kg ? [weightText(figures.value.load_kg)] : []),
@@ -170,12 +177,16 @@ function key(event: KeyboardEvent) {
         :aria-label="$t('board.name_target', { name })"
         :invalid="Boolean(error)"
         class="number"
+        :class="{ amiss: tooMany || low }"
         size="small"
         autocomplete="off"
         @update:model-value="type"
         @focus="($event.target as HTMLInputElement).select()"
       />
-      <span class="figures small" :class="{ 'warn-text': tooMany || low }" :title="reserveText"> {{ beside }}</span>
+      <span class="figures small" :class="{ 'warn-text': tooMany || low, always }" :title="reserveText">
+        {{ beside }}</span
+      >
+      <span v-if="both" class="both small quiet" :title="beside">{{ both }}</span>
       <button
         v-if="figures?.offer && prescription.reps !== undefined && !error"
         type="button"
@@ -237,5 +248,71 @@ function key(event: KeyboardEvent) {
 }
 .error {
   color: var(--warn);
+}
+.both {
+  display: none;
+}
+.number.amiss {
+  border-color: var(--warn);
+  color: var(--warn);
+}
+/* Version and number in one line; what they come to is told where somebody edits. */
+@media (min-width: 60rem) {
+  .cell {
+    grid-template-columns: minmax(0, 1fr) 3.4rem auto;
+    gap: 0 2px;
+    align-items: center;
+    padding-left: var(--space-1);
+    --p-select-sm-padding-y: 0.1rem;
+    --p-select-sm-padding-x: 0.3rem;
+    --p-select-sm-font-size: 0.82rem;
+    --p-select-dropdown-width: 1.1rem;
+    --p-inputtext-sm-padding-y: 0.1rem;
+    --p-inputtext-sm-padding-x: 0.3rem;
+    --p-inputtext-sm-font-size: 0.85rem;
+  }
+  .target {
+    display: contents;
+  }
+  .number {
+    width: 100%;
+  }
+  .cell:not(:has(.variation)) .number {
+    grid-column: 2;
+  }
+  .both {
+    display: inline;
+  }
+  .figures.always {
+    grid-column: 1 / -1;
+  }
+  .cell:not(:has(.variation)) .figures {
+    grid-column: 1;
+    grid-row: 1;
+  }
+  .figures:not(.always),
+  .target .link,
+  .beyond {
+    display: none;
+  }
+  :global(.station.opened .cell .both) {
+    display: none;
+  }
+  :global(.station.opened .cell .figures:not(.always)),
+  :global(.station.opened .cell .beyond) {
+    display: block;
+    grid-column: 1 / -1;
+  }
+  :global(.station.opened .cell .figures:has(+ .link)) {
+    grid-column: 1;
+  }
+  :global(.station.opened .cell .target .link) {
+    display: inline-block;
+    justify-self: center;
+    min-height: 1.5rem;
+  }
+  .error {
+    grid-column: 1 / -1;
+  }
 }
 </style>

@@ -38,6 +38,17 @@ const look = { variant: 'text', severity: 'secondary', size: 'small' } as const
   height: 2rem;
   padding: 0;
 }
+@media (min-width: 60rem) {
+  .tools {
+    display: inline-flex;
+    flex: none;
+    justify-content: end;
+  }
+  .tools :deep(button) {
+    width: 1.5rem;
+    height: 1.5rem;
+  }
+}
 @media (max-width: 60rem) {
   .tools {
     grid-template-columns: repeat(5, 2.5rem);

@@ -7,7 +7,7 @@ import { readable } from '@/lib/readable'
 import FigureOf from '@/ui/figure/FigureOf.vue'
 
 // A few letters of a movement's name and Enter: it is in.
-const props = defineProps<{ movements: Movement[]; label: string; inputId: string }>()
+const props = defineProps<{ movements: Movement[]; label: string; inputId: string; placeholder?: string }>()
 const emit = defineEmits<{ pick: [movement: Movement] }>()
 
 const typed = ref<string | Found>('')
@@ -38,7 +38,7 @@ function pick({ movement }: Found) {
     v-model="typed"
     :suggestions="found"
     :option-label="(held: Found) => held.movement.name"
-    :placeholder="label"
+    :placeholder="placeholder ?? label"
     :aria-label="label"
     :input-id="inputId"
     :delay="0"
@@ -77,6 +77,17 @@ function pick({ movement }: Found) {
 .finder {
   width: 22rem;
   max-width: 100%;
+}
+@media (min-width: 60rem) {
+  .finder {
+    width: 5.4rem;
+    --p-inputtext-sm-padding-y: 0.15rem;
+    --p-inputtext-sm-padding-x: 0.4rem;
+    --p-inputtext-sm-font-size: 0.82rem;
+  }
+  .finder:focus-within {
+    width: 12rem;
+  }
 }
 .finder :deep(input) {
   width: 100%;

@@ -57,8 +57,13 @@ function remove() {
 
 <style scoped>
 .bar {
-  position: sticky;
-  top: 0;
+  /* It moves nothing under the pointer. */
+  position: fixed;
+  bottom: 4rem;
+  left: 50%;
+  transform: translateX(-50%);
+  width: max-content;
+  max-width: 94vw;
   z-index: 6;
   display: flex;
   flex-wrap: wrap;
@@ -67,6 +72,5 @@ function remove() {
   background: var(--accent-wash);
   border: 1px solid var(--accent);
   padding: var(--space-2) var(--space-3);
-  margin-bottom: var(--space-2);
 }
 </style>

@@ -63,12 +63,13 @@ function pressed(event: KeyboardEvent) {
 <template>
   <div
     class="station"
+    :class="{ opened: board.openRow.value === key }"
+    :data-row="key"
     role="group"
     :aria-label="$t('board.station_station_index_name', { station_index: stationIndex + 1, name })"
     @keydown="pressed"
   >
     <div class="head">
-      <span class="handle" data-testid="station-handle" :title="$t('board.drag_to_move')" aria-hidden="true">⠿</span>
       <input
         type="checkbox"
         class="pick"
@@ -76,9 +77,11 @@ function pressed(event: KeyboardEvent) {
         :aria-label="$t('board.choose_name', { name })"
         @change="board.toggleSelected(key)"
       />
-      <span class="ordinal">{{ stationIndex + 1 }}</span>
+      <span class="ordinal handle" data-testid="station-handle" :title="$t('board.drag_to_move')">{{
+        stationIndex + 1
+      }}</span>
       <div class="name">
-        <b>{{ name }}</b>
+        <b :title="name">{{ name }}</b>
         <span v-if="marks.length" class="marks small quiet">{{ marks.join(' · ') }}</span>
         <span v-if="wrong && !open" class="small warn-text">{{ $t('board.needs_correcting') }}</span>
       </div>
@@ -136,7 +139,7 @@ function pressed(event: KeyboardEvent) {
 <style scoped>
 .station {
   display: grid;
-  grid-template-columns: minmax(8.5rem, 1.1fr) repeat(3, minmax(0, 1.6fr)) auto;
+  grid-template-columns: minmax(10rem, 1.2fr) repeat(3, minmax(0, 1.5fr)) 7.5rem;
   gap: var(--space-2) var(--space-3);
   align-items: start;
   padding: var(--space-2) 0;
@@ -149,7 +152,6 @@ function pressed(event: KeyboardEvent) {
 }
 .handle {
   cursor: grab;
-  color: var(--ink-soft);
 }
 .pick {
   flex: none;
@@ -170,6 +172,54 @@ function pressed(event: KeyboardEvent) {
 }
 .details {
   grid-column: 1 / -1;
+}
+/* One line; the one that is being edited opens. */
+@media (min-width: 60rem) {
+  .station {
+    padding: 1px 0;
+    gap: 0 var(--space-2);
+    align-items: center;
+  }
+  .head {
+    align-items: center;
+    gap: var(--space-1);
+    min-width: 0;
+  }
+  .pick {
+    align-self: center;
+    width: 1rem;
+    height: 1rem;
+  }
+  .name {
+    display: flex;
+    gap: var(--space-1);
+    align-items: baseline;
+    min-width: 0;
+    line-height: 1.2;
+  }
+  .name > * {
+    overflow: hidden;
+    text-overflow: ellipsis;
+    white-space: nowrap;
+  }
+  .name > b {
+    flex: 0 1 auto;
+    min-width: 4rem;
+  }
+  .marks {
+    flex: 1 9 0;
+    min-width: 0;
+  }
+  .station.opened {
+    background: var(--paper-sunk);
+    align-items: start;
+  }
+  .station.opened .name {
+    display: grid;
+  }
+  .station.opened .name > * {
+    white-space: normal;
+  }
 }
 @media (max-width: 60rem) {
   .station {

@@ -17,11 +17,20 @@ import { setKey } from '@/lib/typed'
 
 const field = (key: string) => ({ key, kind: 'seconds', label: key, place: 'clock', needed: false })
 const format = (given: Partial<Format>) =>
-  ({ fields: [], opening: {}, day_sets: null, work_windows: false, stations: true, ...given }) as unknown as Format
+  ({
+    fields: [],
+    opening: {},
+    openings: {},
+    day_sets: null,
+    work_windows: false,
+    stations: true,
+    ...given,
+  }) as unknown as Format
 const timed = format({
   id: 'timed',
   work_windows: true,
   opening: { work_s: 40 },
+  openings: { main: { work_s: 40, get_ready_s: 10 }, finisher: { work_s: 30 } },
   fields: [field('work_s'), field('get_ready_s')] as Format['fields'],
 })
 const daily = format({ id: 'daily', day_sets: { min: 3, max: 5, set: 10 } })

@@ -35,15 +35,11 @@ export function emptyDocument(title: string, formats: Format[]): WorkoutDocument
   }
 }
 
-/** With what a new block begins beyond its format's own opening, in seconds. */
-const BEGIN = { get_ready_s: 10, round_rest_s: 60 }
-
-/** In the format that is offered first. */
+/** In the format that is offered first, with the numbers that it opens with in that role. */
 function newBlock(id: string, formats: Format[], role: Block['role'] = 'main'): Block {
   const title = ROLES.find((known) => known.value === role)?.label ?? ''
   const format = formats[0]!
-  const begin = Object.entries(BEGIN).filter(([key]) => format.fields.some((field) => field.key === key))
-  return { id, title, role, format: format.id, ...format.opening, ...Object.fromEntries(begin), stations: [] } as Block
+  return { id, title, role, format: format.id, ...format.openings[role], stations: [] } as Block
 }
 
 /** The first of prefix1, prefix2 … that nobody has. */
@@ -54,14 +50,31 @@ export function freeId(prefix: string, taken: { id: string }[]): string {
   }
 }
 
-export function addBlock(document: WorkoutDocument, formats: Format[]): Block {
-  const block = newBlock(freeId('b', document.blocks), formats)
-  document.blocks.push(block)
+/** Behind the block of that id; at the end where there is none. */
+function putAfter(document: WorkoutDocument, block: Block, after: string | null) {
+  const at = document.blocks.findIndex((held) => held.id === after)
+  document.blocks.splice(at < 0 ? document.blocks.length : at + 1, 0, block)
   return block
 }
 
+export function addBlock(
+  document: WorkoutDocument,
+  formats: Format[],
+  role: Block['role'] = 'main',
+  after: string | null = null,
+): Block {
+  return putAfter(document, newBlock(freeId('b', document.blocks), formats, role), after)
+}
+
+export function copyBlock(document: WorkoutDocument, id: string): Block | undefined {
+  const original = document.blocks.find((block) => block.id === id)
+  if (!original) return
+  const copy = { ...(JSON.parse(JSON.stringify(original)) as Block), id: freeId('b', document.blocks) }
+  return putAfter(document, copy, id)
+}
+
 /** @param format the one without stations */
-export function addPause(document: WorkoutDocument, format: Format): Block {
+export function addPause(document: WorkoutDocument, format: Format, after: string | null = null): Block {
   const block = {
     id: freeId('b', document.blocks),
     title: t('board.water'),
@@ -69,8 +82,7 @@ export function addPause(document: WorkoutDocument, format: Format): Block {
     format: format.id,
     ...format.opening,
   } as Block
-  document.blocks.push(block)
-  return block
+  return putAfter(document, block, after)
 }
 
 export function addStation(block: Block, movement: Movement, format: Format | undefined): Station {

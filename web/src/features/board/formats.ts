@@ -9,8 +9,15 @@ export const formatOf = (formats: Format[], block: Block | undefined) =>
 /** Its time is a prediction: the people pace it, and no clock ends it. */
 export const isPredicted = (format: Format | undefined) => format?.clock === 'own_pace' && format.tally !== 'rounds'
 
-export const fieldsAt = (format: Format | undefined, place: 'clock' | 'more') =>
-  (format?.fields ?? []).filter((field) => field.place === place)
+/** So many fields stand in a block's head. */
+const IN_HEAD = 3
+
+/** What a format asks for: the first of it in the block's head, the rest where it is unfolded. */
+export function fieldsOf(format: Format | undefined) {
+  const of = (place: string) => (format?.fields ?? []).filter((field) => field.place === place)
+  const clock = of('clock')
+  return { first: clock.slice(0, IN_HEAD), more: [...clock.slice(IN_HEAD), ...of('more')] }
+}
 
 export const SHAPES = [
   { value: 'descending', label: t('board.shape_falling') },

@@ -8,6 +8,7 @@ import { useHistory } from '@/lib/history'
 import { circuits, drafts } from './delivery'
 import { useAutosave } from './useAutosave'
 import { useFixes } from './useFixes'
+import { useOpenRow } from './useOpenRow'
 import { usePreview } from './usePreview'
 
 export interface TargetsPlace {
@@ -84,12 +85,19 @@ export function createBoard(opened: Workout, movements: Movement[], formats: For
     selection.value = next
   }
 
+  const { openRow, focused } = useOpenRow()
+  /** The block in which somebody works: what is added comes behind it. */
+  const at = ref<string | null>(null)
+
   /** Where targets that finish together are being asked for; null while they are not. */
   const targetsOf = ref<TargetsPlace | null>(null)
 
   const board = {
     id: workout.id,
     targetsOf,
+    at,
+    openRow,
+    focused,
     selection,
     toggleSelected,
     clearSelection: () => (selection.value = new Set()),

@@ -20,6 +20,16 @@ module Sparrow
           )
         end
 
+        # Gently into the work and out of it; a finisher is short and quick.
+        FOR_ROLE = {
+          "warm_up" => {"work_s" => 40, "rest_s" => 5, "rounds" => 1, "round_rest_s" => nil}, "finisher" => {"work_s" => 30, "rest_s" => 15, "rounds" => 2, "round_rest_s" => 30},
+          "cool_down" => {"work_s" => 60, "rest_s" => 10, "rounds" => 1, "switch_s" => 4, "round_rest_s" => nil}
+        }.freeze
+
+        def opening_for(role)
+          FOR_ROLE.fetch(role, {})
+        end
+
         def work_windows?
           true
         end
