@@ -11,6 +11,7 @@ module Server
                              "choose" => S::OneOf.new(*Sparrow::Planning::Solve::CHOICES)}, required: %w[workout])
       SLOT = S::Record.new({"workout" => S::AnyType.new("WorkoutDocument"), "minutes" => S::IntegerType.new(5..240, "minutes")}, required: %w[workout minutes])
       PLAN = S::Record.new({"workout" => S::AnyType.new("WorkoutDocument")}, required: %w[workout])
+      CONDITIONS = S::Record.new({"conditions" => Sparrow::Plan::Form::CONDITIONS}, required: %w[conditions])
       SUGGEST = S::Record.new({"workout" => S::AnyType.new("WorkoutDocument"), "kind" => S::OneOf.new("warm_up", "cool_down"), "minutes" => S::IntegerType.new(1..30, "minutes")},
         required: %w[workout kind minutes])
       FORMAT = S::OneOf.new(*Sparrow::Plan::Format.with_stations.map(&:id))
@@ -53,6 +54,11 @@ module Server
           large_json(input["workout"], under: "") do
             {"fixes" => Sparrow::Review.fixes(workout, catalogue: catalogue, off: off).map { |key, fix| {"finding" => key, "label" => fix.label, "patch" => fix.patch} }}
           end
+        end
+
+        app.post("/api/planning/conditions", takes: CONDITIONS, heavy: true) do
+          opens = Sparrow::Planning::WithinConditions.new(Sparrow::Plan::Conditions.read(input["conditions"]), catalogue: studio.catalogue).opens
+          render_json({"movements" => opens.map { |id, levels| {"id" => id, "opens" => levels} }})
         end
 
         app.post("/api/planning/suggestion", takes: SUGGEST, heavy: true) do

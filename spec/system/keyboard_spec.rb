@@ -11,6 +11,44 @@ RSpec.describe "By keyboard alone" do
     raise "#{label} is not reached by Tab; the focus is on #{focused.inspect}"
   end
 
+  it "a class of warm-up, six stations, finisher and cool-down is made in at most 120 keystrokes" do
+    sign_in_as
+    visit "/circuits"
+    expect(page).to have_css("h1", text: "Circuits")
+    @pressed = 0
+    press "n"
+    expect(page).to have_content("There is no station yet.")
+    press "a"
+    take_stations(%w[squat push- skater row dead glute])
+    press :escape, "f"
+    take_stations(%w[mount jumping bicy])
+    press :escape
+    %w[Warm-up Cool-down].each do |title|
+      press "w"
+      expect(page).to have_button("Add this block", disabled: false)
+      expect(focused).to eq("Add this block")
+      press :enter
+      expect(page).to have_css("section[aria-label='#{title}']")
+    end
+    expect(page).to saved
+    document = Server::Records::Workout.order(:created_at).last.document
+    expect(document["blocks"].map { |block| [block["role"], block["stations"].size] }).to match([["warm_up", be > 3], ["main", 6], ["finisher", 3], ["cool_down", be > 1]])
+    expect(document["blocks"][1]["stations"].flat_map { |station| station["levels"].values.map { |cell| cell["variation"] } }.uniq.size).to be >= 17
+    expect(document["blocks"].find { |block| block["role"] == "finisher" }).to include("work_s" => 30, "rest_s" => 15, "rounds" => 2)
+    puts "  #{@pressed} keystrokes for a whole class" if ENV["COUNT_KEYS"]
+    expect(@pressed).to be <= 120
+  end
+
+  def take_stations(words)
+    words.each do |word|
+      press word
+      expect(page).to have_css("[role=option][data-p-focused=true], [role=option].p-focus")
+      standing = all("[role=group][aria-label^='Station ']").size
+      press :enter
+      expect(page).to have_css("[role=group][aria-label^='Station ']", count: standing + 1)
+    end
+  end
+
   it "somebody signs in, builds a circuit, runs it and ends it" do
     visit "/sign-in"
     expect(page).to have_field("E-mail")

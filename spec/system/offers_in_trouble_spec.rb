@@ -56,6 +56,7 @@ RSpec.describe "An offer" do
 
   it "counts kit for as many people as are typed, and refuses a crowd of nobody" do
     open_circuit("Ferry Round")
+    unfold "Round the landings"
     expect(page).to have_content("Kit at once for 14 people")
     retype("People", 20)
     expect(page).to have_content(/step 20 together or 5 in groups/)

@@ -36,13 +36,7 @@ module Sparrow
         Level::ALL.to_h { |level| [level, opening(level, variation_for(level))] }
       end
 
-      private
-
-      def short_hold(variation)
-        return {} unless variation.measure == "hold" && variation.sides == "two_sided" && role == "main"
-        variation.target.slice("hold_s").select { |_, seconds| seconds <= SHORT_HOLD_S }
-      end
-
+      # @return [Hash] a level with that version, and the number with which it opens
       def opening(level, variation)
         return {"variation" => variation.id, **short_hold(variation)} unless variation.counted?
         pace = Standards::House.read(nil).pace.fetch(level)
@@ -50,6 +44,13 @@ module Sparrow
         counted = Counting.of(variation.counting).counted(moves)
         counted -= counted % 2 if variation.alternating?
         {"variation" => variation.id, "reps" => [counted, variation.target.fetch("reps")].min.clamp(1, nil)}
+      end
+
+      private
+
+      def short_hold(variation)
+        return {} unless variation.measure == "hold" && variation.sides == "two_sided" && role == "main"
+        variation.target.slice("hold_s").select { |_, seconds| seconds <= SHORT_HOLD_S }
       end
     end
   end

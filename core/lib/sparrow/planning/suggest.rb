@@ -10,6 +10,15 @@ module Sparrow
         {"id" => id, "movement" => movement.id, **keys, "levels" => movement.opening_prescriptions}
       end
 
+      # @param role [String] "warm_up" or "cool_down"
+      # @return [Array<Catalogue::Movement>] those whose opening versions keep to the class's conditions; all where none does
+      def self.moves(timeline, catalogue, role)
+        conditions = timeline.workout.conditions
+        moves = catalogue.select { |movement| movement.role == role }
+        kept = moves.select { |movement| Level::ALL.all? { |level| conditions.keeps?(movement.variation_for(level)) } }
+        kept.any? ? kept : moves
+      end
+
       # What works one side at any level has half its time for each.
       # @return [Hash] keys of a station
       def self.sides(movement)

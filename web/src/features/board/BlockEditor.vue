@@ -177,7 +177,7 @@ useDragOrder(list, '.handle', (from, to) =>
           @click="board.targetsOf.value = { block: block.id, name: title }"
         />
         <MovementFinder
-          :movements="board.offered"
+          :movements="board.offered.value"
           :label="$t('board.add_a_station_to_title_type', { title })"
           :placeholder="$t('board.add_a_station')"
           :input-id="`add-${block.id}`"

@@ -1,11 +1,14 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import InputText from 'primevue/inputtext'
+import MultiSelect from 'primevue/multiselect'
 import { computed } from 'vue'
 import NumberField from '@/ui/NumberField.vue'
 import { setKey } from '@/lib/typed'
 import { SAVING } from './useAutosave'
 import { useBoard } from './useBoard'
+import { CONDITIONS, conditionsOf, listOf, type Condition } from './useConditions'
+import { t } from '@/lib/text'
 
 // The circuit's title and slot, how its saving stands, and what is done with it as a whole.
 defineProps<{ running: boolean }>()
@@ -13,6 +16,10 @@ defineEmits<{ undo: []; redo: []; history: []; keys: []; run: [] }>()
 const board = useBoard()
 const document = board.document
 const { state: saveState, dirty } = board.autosave
+/** Offered from now on is what keeps to them; what is there already is found by the review. */
+function setConditions(list: Condition[]) {
+  board.edit(t('board.conditions'), (draft) => setKey(draft, 'conditions', conditionsOf(list, draft.conditions)))
+}
 const ready = computed(() => board.preview.preview.value?.ready ?? false)
 </script>
 
@@ -45,6 +52,18 @@ const ready = computed(() => board.preview.preview.value?.ready ?? false)
       :model-value="document.head_count"
       :error="board.errorAt('/head_count')"
       @update:model-value="board.edit($t('common.people'), (draft) => setKey(draft, 'head_count', $event), 'people')"
+    />
+    <MultiSelect
+      :model-value="listOf(document.conditions)"
+      :options="CONDITIONS"
+      option-label="label"
+      option-value="value"
+      :placeholder="$t('board.conditions')"
+      :aria-label="$t('board.conditions_of_the_class')"
+      :show-toggle-all="false"
+      size="small"
+      class="conditions"
+      @update:model-value="setConditions"
     />
     <span
       class="state small"
@@ -110,6 +129,9 @@ const ready = computed(() => board.preview.preview.value?.ready ?? false)
 .title:hover,
 .title:focus {
   background: var(--paper-raised);
+}
+.conditions {
+  max-width: 9.5rem;
 }
 .state {
   min-width: 5rem;

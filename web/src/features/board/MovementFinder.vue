@@ -26,6 +26,11 @@ function look(event: AutoCompleteCompleteEvent) {
   found.value = searchMovements(props.movements, event.query)
 }
 
+/** Nothing is typed: Escape leaves the field, so that the keys of the board work again. */
+function leave(event: KeyboardEvent) {
+  if (!typed.value) (event.target as HTMLElement).blur()
+}
+
 function pick({ movement }: Found) {
   emit('pick', movement)
   typed.value = ''
@@ -49,6 +54,7 @@ function pick({ movement }: Found) {
     class="finder"
     @complete="look"
     @option-select="pick($event.value)"
+    @keydown.escape="leave"
   >
     <template #option="{ option }">
       <span class="option"

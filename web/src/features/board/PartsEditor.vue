@@ -58,7 +58,7 @@ function add(movement: Movement) {
     >
     <MovementFinder
       v-if="parts.length < 8"
-      :movements="board.offered"
+      :movements="board.offered.value"
       :label="$t('board.add_a_part')"
       :input-id="`${id}-part`"
       @pick="add"

@@ -18,7 +18,7 @@ const text = ref('')
 /** Chosen in the place of what was understood, by line. */
 const chosen = ref(new Map<number, string>())
 
-const lines = computed(() => readList(text.value, board.offered))
+const lines = computed(() => readList(text.value, board.offered.value))
 const movementOf = (line: PastedLine, index: number): Movement | undefined =>
   board.movement(chosen.value.get(index) ?? line.movements[0]?.id)
 const understood = computed(() =>

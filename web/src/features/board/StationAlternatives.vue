@@ -26,7 +26,7 @@ const pattern = computed(() => board.movement(props.station.movement)?.pattern)
 /** Of the same pattern first. */
 const versions = computed(() =>
   joint.value
-    ? [...board.offered]
+    ? [...board.offered.value]
         .sort((one, other) => Number(other.pattern === pattern.value) - Number(one.pattern === pattern.value))
         .flatMap((movement) => movement.ladder)
         .filter((version) => !version.joints.includes(joint.value!))
@@ -34,7 +34,7 @@ const versions = computed(() =>
     : [],
 )
 const nameOf = (variation: string) =>
-  board.offered.flatMap((movement) => movement.ladder).find((one) => one.id === variation)?.name ?? variation
+  board.offered.value.flatMap((movement) => movement.ladder).find((one) => one.id === variation)?.name ?? variation
 
 function change(label: string, work: (alternatives: Alternative[]) => Alternative[]) {
   board.edit(label, (draft) => {

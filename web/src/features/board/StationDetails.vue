@@ -179,7 +179,7 @@ function setRounds(text: string | undefined) {
       /></span>
       <MovementFinder
         v-if="!station.parts"
-        :movements="board.offered"
+        :movements="board.offered.value"
         :label="$t('board.another_movement_instead')"
         :input-id="`${id}-replace`"
         @pick="(movement) => change('movement', (draft) => replaceMovement(draft, movement))"

@@ -3,7 +3,7 @@ import { t } from '@/lib/text'
 import Button from 'primevue/button'
 import Dialog from 'primevue/dialog'
 import SelectButton from 'primevue/selectbutton'
-import { computed, ref, watch } from 'vue'
+import { computed, nextTick, ref, useTemplateRef, watch } from 'vue'
 import { api, ask } from '@/lib/api/client'
 import type { Suggestion } from '@/lib/api/types'
 import NumberField from '@/ui/NumberField.vue'
@@ -22,8 +22,24 @@ const KINDS = [
   { value: 'warm_up', label: t('board.warm_up') },
   { value: 'cool_down', label: t('board.cool_down') },
 ]
+const hasRole = (role: string) => board.document.value.blocks.some((block) => block.role === role)
 const there = computed(() => board.document.value.blocks.findIndex((block) => block.role === kind.value))
 
+// What is missing is offered first; Enter takes it.
+watch(visible, (opened) => {
+  if (opened) kind.value = hasRole('warm_up') && !hasRole('cool_down') ? 'cool_down' : 'warm_up'
+})
+const taking = useTemplateRef<{ $el: HTMLElement }>('taking')
+const open = ref(false)
+/** When the dialog stands and there is something to take, whichever comes later. */
+function ready() {
+  if (open.value && offer.value) void nextTick(() => taking.value?.$el.focus())
+}
+function shown() {
+  open.value = true
+  ready()
+}
+watch(offer, (_now, before) => before || ready())
 watch([visible, kind, minutes], () => {
   const wanted = minutes.value
   if (!visible.value || typeof wanted !== 'number') return forget()
@@ -58,7 +74,14 @@ function welcome() {
 </script>
 
 <template>
-  <Dialog v-model:visible="visible" modal :header="$t('board.suggest_a_block')" :style="{ width: 'min(38rem, 96vw)' }">
+  <Dialog
+    v-model:visible="visible"
+    modal
+    :header="$t('board.suggest_a_block')"
+    :style="{ width: 'min(38rem, 96vw)' }"
+    @show="shown"
+    @hide="open = false"
+  >
     <div class="row">
       <SelectButton
         v-model="kind"
@@ -85,7 +108,7 @@ function welcome() {
         :disabled="!offer || asking"
         @click="take(true)"
       />
-      <Button :label="$t('board.add_this_block')" :disabled="!offer || asking" @click="take(false)" />
+      <Button ref="taking" :label="$t('board.add_this_block')" :disabled="!offer || asking" @click="take(false)" />
     </div>
   </Dialog>
 </template>

@@ -7,6 +7,7 @@ import { formatOf } from './formats'
 import { useHistory } from '@/lib/history'
 import { circuits, drafts } from './delivery'
 import { useAutosave } from './useAutosave'
+import { useConditions } from './useConditions'
 import { useFixes } from './useFixes'
 import { useOpenRow } from './useOpenRow'
 import { usePreview } from './usePreview'
@@ -34,6 +35,7 @@ export function createBoard(opened: Workout, movements: Movement[], formats: For
   )
   const preview = usePreview(document)
   const { fixes, triedOn } = useFixes(document, preview.of)
+  const offered = useConditions(document, movements)
   const byId = new Map(movements.map((movement) => [movement.id, movement]))
 
   /** @param key edits of one key in quick succession are one step back */
@@ -115,7 +117,7 @@ export function createBoard(opened: Workout, movements: Movement[], formats: For
     leaveAsIs,
     leftAsIs,
     tellAgain,
-    offered: movements.filter((movement) => !movement.retired),
+    offered,
     errorAt,
     errorBelow,
     undo: history.undo,

@@ -22,7 +22,7 @@ module Sparrow
         # @param timeline [Plan::Timeline]
         def initialize(timeline, catalogue: Catalogue.house)
           @loads = Loads.new(timeline)
-          @moves = catalogue.select { |movement| movement.role == "cool_down" }
+          @moves = Suggest.moves(timeline, catalogue, "cool_down")
           @taken = timeline.workout.blocks.map(&:id)
         end
 

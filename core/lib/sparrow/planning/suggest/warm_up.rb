@@ -20,7 +20,7 @@ module Sparrow
         # @param timeline [Plan::Timeline]
         def initialize(timeline, catalogue: Catalogue.house)
           @loads = Loads.new(timeline)
-          @moves = catalogue.select { |movement| movement.role == "warm_up" }
+          @moves = Suggest.moves(timeline, catalogue, "warm_up")
           @taken = timeline.workout.blocks.map(&:id)
         end
 
