@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { t } from '@/lib/text'
+import { useQueryClient } from '@tanstack/vue-query'
 import Button from 'primevue/button'
 import { useToast } from 'primevue/usetoast'
 import { computed } from 'vue'
@@ -11,6 +12,7 @@ import { useBoard } from './useBoard'
 // What the review found, by what it is about; each may be mended, left as it is, or turned off for the studio.
 const board = useBoard()
 const toast = useToast()
+const queries = useQueryClient()
 const findings = computed(() => board.preview.preview.value?.findings ?? [])
 const topics = computed(() => byTopic(findings.value))
 const numbers = computed(() => new Map(inOrder(findings.value).map((finding, index) => [finding.key, index + 1])))
@@ -40,7 +42,7 @@ const SOURCES: Record<Finding['source'], string> = {
 async function turnOff(finding: Finding) {
   try {
     await ask(api.PUT('/api/house/rules', { body: { rule: finding.rule as never, off: true } }))
-    await board.preview.refresh()
+    await Promise.all([board.preview.refresh(), queries.invalidateQueries({ queryKey: ['house'] })])
     toast.add({
       severity: 'secondary',
       summary: t('board.not_told_in_this_studio'),
