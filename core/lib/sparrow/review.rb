@@ -5,14 +5,14 @@ module Sparrow
   module Review
     # In the order in which findings of equal weight are shown.
     RULES = [
-      Rules::NothingToDo, Rules::EmptyBlock, Rules::BreaksConditions, Rules::RepsOverrunWindow, Rules::HoldOverrunsWindow, Rules::SetOverrunsMinute, Rules::BreaksInLastRound,
+      Rules::NothingToDo, Rules::BeyondRounds, Rules::EmptyBlock, Rules::BreaksConditions, Rules::NumberOfATimedVersion, Rules::RepsOverrunWindow, Rules::HoldOverrunsWindow, Rules::SetOverrunsMinute, Rules::BreaksInLastRound,
       Rules::ImplausiblePace, Rules::RushedTempo, Rules::CapCutsOff, Rules::OneSideOnly, Rules::LevelsOutOfOrder, Rules::ImpactForBeginners, Rules::NoNoImpactVersion,
       Rules::OverSlot, Rules::UnderSlot, Rules::WarmUpMissing, Rules::WarmUpHard, Rules::WarmUpShort, Rules::WarmUpMisses,
       Rules::CoolDownEarly, Rules::CoolDownHard, Rules::CoolDownMissing, Rules::TooFewPieces, Rules::TravelsInACrowd, Rules::CrowdedStation, Rules::TestedFirst,
       Rules::LongWithoutRest, Rules::TimeToMove, Rules::TimeToTurn, Rules::RestTooLong, Rules::TalkInTheMiddle, Rules::LevelWaits,
       Rules::SkillLate, Rules::JumpsLate, Rules::JointRow, Rules::SameTwice, Rules::PatternRow, Rules::UpAndDown,
       Rules::PatternMissing, Rules::PushesOverPulls, Rules::OnePlane, Rules::OnlyHolds,
-      Rules::NoWayRound, Rules::WindowMostlyEmpty, Rules::MinuteNearlyFull, Rules::OddSecond, Rules::OddCountOnAlternating
+      Rules::NoWayRound, Rules::HalvedForNothing, Rules::WindowMostlyEmpty, Rules::MinuteNearlyFull, Rules::OddSecond, Rules::OddCountOnAlternating
     ].freeze
 
     # @param timeline [Plan::Timeline]

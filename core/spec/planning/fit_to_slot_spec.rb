@@ -27,6 +27,16 @@ RSpec.describe Sparrow::Planning::FitToSlot do
     expect(found.size).to be_between(2, 5)
   end
 
+  it "says what each does to the work, and offers neither nine rounds nor half of the work" do
+    [20, 30, 45, 90].each do |minutes|
+      options(document, minutes).each do |option|
+        expect(option["costs"]).to match(/\A(the same work|\d+ % (more|less) work)\z/)
+        expect(option["costs"][/\A(\d+) % less/, 1].to_i).to be <= 34
+        expect(option["patch"].find { |step| step["path"].end_with?("/rounds") }&.fetch("value").to_i).to be <= 6
+      end
+    end
+  end
+
   it "offers the cap of a block that only its cap ends" do
     amrap = {"id" => "a", "role" => "main", "format" => "amrap", "cap_s" => 900, "stations" => [station]}
     expect(options(workout_document(amrap), 12).map { |option| option["label"] }).to include(/cap at 12:00/)

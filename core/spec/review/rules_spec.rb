@@ -183,6 +183,15 @@ RSpec.describe Sparrow::Review do
     end
   end
 
+  it "judges a range by its lower end, and its time by its upper one" do
+    range = ->(low, high) { plan(squats(intermediate: {variation: "squat.jump", reps: {"min" => low, "max" => high}})) }
+    expect(review(range.call(6, 12), "breaks_in_last_round")).to eq([])
+    expect(review(range.call(25, 40), "breaks_in_last_round")).not_to eq([])
+    timeline = ->(document) { Sparrow::Plan::Timeline.compile(Sparrow::Plan.read(document)) }
+    rounds = ->(reps) { workout_document({"id" => "r", "role" => "main", "format" => "rounds", "rounds" => 2, "stations" => [squats(intermediate: {reps: reps})]}) }
+    expect(timeline.call(rounds.call({"min" => 8, "max" => 12})).total_s).to eq(timeline.call(rounds.call(12)).total_s)
+  end
+
   it "removes an empty block" do
     document = workout_document(warm_up, intervals([squats]), intervals([], id: "empty"), cool_down)
     expect_fix(document, "empty_block") { |_, patched| expect(patched["blocks"].size).to eq(3) }

@@ -106,6 +106,13 @@ RSpec.describe Sparrow::Standards do
     expect(under("variation", open_levels(mixed, reps: 9)).map(&:reps_counted)).to eq([9, 9, 9])
   end
 
+  it "step from the tempo that is typed, and make nobody slower than the advanced" do
+    levels = open_levels(reps: 8).tap { |held| held["advanced"]["tempo"] = "2-0-1-0" }
+    expect(under("tempo", levels).map { |prescription| prescription.tempo&.to_s }).to eq(["1-0-1-0", "1-0-1-0", "2-0-1-0"])
+    levels["advanced"]["tempo"] = "5-1-1-0"
+    expect(under("tempo", levels).map { |prescription| prescription.tempo&.to_s }).to eq(["3-1-1-0", "4-1-1-0", "5-1-1-0"])
+  end
+
   %w[variation share hold range clean_reps tempo load rest rounds].each do |school|
     it "leaves a set of parts readable under “#{school}”" do
       parts = {"id" => "c", "counting" => "compound", "parts" => [{"movement" => "high_knees", "reps" => 4}, {"movement" => "mountain_climber", "reps" => 4}],

@@ -24,6 +24,14 @@ module Sparrow
         with(places: visits.map { |visit| Place.new(line.block, visit) }.freeze) if visits.size == places.size
       end
 
+      # Of a range its lower end: whoever does that has done what was asked.
+      # @param visit [Plan::Visit]
+      # @return [Integer] reps as counted
+      def self.asked(visit)
+        reps = visit.prescription.reps
+        (reps && reps.min < reps.max && visit.counted == reps.max) ? reps.min : visit.counted
+      end
+
       # @return [Boolean]
       def empty?
         places.empty?
@@ -56,7 +64,7 @@ module Sparrow
         private
 
         def sets(visit, wait_s)
-          return set(visit, visit.counted, work_s: visit.work_s, wait_s: wait_s) unless visit.sets
+          return set(visit, BlockSets.asked(visit), work_s: visit.work_s, wait_s: wait_s) unless visit.sets
           visit.sets.each_with_index do |count, index|
             set(visit, count, work_s: visit.prescription.set_s(count), wait_s: index.zero? ? wait_s : @block.set_rest_s)
           end

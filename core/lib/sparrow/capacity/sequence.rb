@@ -89,7 +89,8 @@ module Sparrow
       # @return [Array<FatigueSimulation::SetLoad>] of one turn, asked for another number
       def scaled(at, number)
         visit = places[at].visit
-        now = visit.counted.positive? ? visit.counted : visit.prescription.hold_s
+        asked = BlockSets.asked(visit)
+        now = asked.positive? ? asked : visit.prescription.hold_s
         now ? loads[at].map { |set| set.asking(set.amount * number / now) } : loads[at]
       end
 

@@ -11,13 +11,17 @@ module Sparrow
       SECOND_KEY_COSTS_S = 30
       # More change in one number than this is another class.
       MOST_CHANGE_S = 30
-      MOST_ROUNDS = 12
-      MOST_ROUNDS_CHANGED = 4
+      # More than so many rounds nobody wants to do, and more than two of them more or less is another class.
+      MOST_ROUNDS = 6
+      MOST_ROUNDS_CHANGED = 2
       # Beside other work, fewer rounds change.
       PAIRED_ROUNDS_CHANGED = 1
 
-      # One way: the pairs it puts, the total it comes to, and in words.
-      Option = Value.of(:pairs, :total_s, :label, :kind)
+      # So much less work is too much to give away for a slot.
+      LEAST_WORK = Rational(2, 3)
+
+      # One way: the pairs it puts, the total it comes to, what it is in words, and how much of the work it leaves.
+      Option = Value.of(:pairs, :total_s, :label, :kind, :work)
 
       # @param workout [Plan::Workout]
       # @param minutes [Integer] the slot
@@ -37,8 +41,13 @@ module Sparrow
       private
 
       def best
-        fitting = options.select { |option| option.total_s <= @slot_s && option.total_s != @total_s }
+        fitting = options.select { |option| option.total_s <= @slot_s && nearer?(option.total_s) && option.work >= LEAST_WORK }
         fitting.sort_by { |option| [cost(option), option.label] }.uniq { |option| [option.kind, option.pairs.first.first] }.first(SHOWN)
+      end
+
+      # A class that has time to spare is not made shorter still.
+      def nearer?(total_s)
+        (@total_s > @slot_s) || total_s > @total_s
       end
 
       def cost(option)
@@ -46,29 +55,47 @@ module Sparrow
       end
 
       def shown(option)
-        {"label" => option.label, "total_s" => option.total_s, "left_s" => @slot_s - option.total_s,
+        {"label" => option.label, "total_s" => option.total_s, "left_s" => @slot_s - option.total_s, "costs" => costs(option.work).to_s,
          "patch" => [*option.pairs, ["/slot_minutes", @minutes]].map { |path, value| {"op" => "add", "path" => path, "value" => value} }}
+      end
+
+      # What it does to the work of the class, of the level that works longest.
+      def costs(work)
+        percent = ((work - 1) * 100).round
+        return Sparrow.say("planning.the_same_work") if percent.zero?
+        percent.positive? ? Sparrow.say("planning.more_work", percent: percent) : Sparrow.say("planning.less_work", percent: -percent)
       end
 
       def options
         @workout.document.fetch("blocks").each_with_index.flat_map do |input, position|
           next [] unless %w[main finisher].include?(input["role"]) && input.fetch("stations", []).any?
-          own_s = block_s(input, position)
-          changes(input).map { |change| option(input, position, change, own_s: own_s) }
+          own = line(input, position)
+          changes(input).map { |change| option(input, position, change, own: own) }
         end
       end
 
-      def option(input, position, change, own_s:)
-        total_s = @total_s - own_s + block_s(input.merge(change), position)
-        Option.new(pairs: change.map { |key, value| ["/blocks/#{position}/#{key}", value] }, total_s: total_s, kind: change.keys,
+      def option(input, position, change, own:)
+        changed = line(input.merge(change), position)
+        total_s = @total_s - own.total_s + changed.total_s
+        before_s = all_work_s
+        Option.new(pairs: change.map { |key, value| ["/blocks/#{position}/#{key}", value] }, total_s: total_s, kind: change.keys, work: before_s.zero? ? 1 : Rational(before_s - work_s(own) + work_s(changed), before_s),
           label: Sparrow.say("planning.changes_in_block", changes: change.map { |key, value| words(key, value) }.join(", "), block: @workout.blocks[position].name))
       end
 
+      def all_work_s
+        @all_work_s ||= @workout.blocks.each_with_index.sum { |block, position| Plan::Balance::COUNTED.include?(block.role) ? work_s(line(@workout.document.fetch("blocks")[position], position)) : 0 }
+      end
+
+      def work_s(line)
+        line.sums.each_value.map { |sums| sums["work"] }.max
+      end
+
       # The block alone, laid out by the same rules.
-      def block_s(input, position)
+      # @return [Plan::BlockLine]
+      def line(input, position)
         document = @workout.document.merge("blocks" => [input])
         block = Plan::Build.new(document, @catalogue).workout.blocks.first.with(position: position)
-        Plan::Timeline.lay_out(block, 0).total_s
+        Plan::Timeline.lay_out(block, 0)
       end
 
       def changes(input)
@@ -80,7 +107,7 @@ module Sparrow
 
       def rounds(input)
         return [] unless input["rounds"] && !input.key?("rounds_by_level") && Plan::Format.named(input["format"]).rounds_free?
-        ((1..MOST_ROUNDS).to_a - [input["rounds"]]).select { |rounds| (rounds - input["rounds"]).abs <= MOST_ROUNDS_CHANGED }.map { |rounds| {"rounds" => rounds} }
+        ((1..[MOST_ROUNDS, input["rounds"]].max).to_a - [input["rounds"]]).select { |rounds| (rounds - input["rounds"]).abs <= MOST_ROUNDS_CHANGED }.map { |rounds| {"rounds" => rounds} }
       end
 
       def seconds(input, keys = %w[work_s rest_s round_rest_s interval_s cap_s])

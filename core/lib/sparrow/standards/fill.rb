@@ -58,7 +58,7 @@ module Sparrow
       # What goes with the number: a slower lowering, a lighter bottle, a longer rest.
       def beside(level, input, advanced)
         case @school
-        when "tempo" then {"tempo" => lowered(level, input)}
+        when "tempo" then {"tempo" => advanced["tempo"] ? lowered_from(advanced["tempo"], level) : lowered(level, input)}
         when "load" then {"load_kg" => advanced["load_kg"] && halves(Rational(advanced["load_kg"].to_s) * @house.share(:load_shares, level))}
         when "rest" then {"rest_s" => @rest_s && Rounding.to_step(@rest_s * @house.share(:rest_shares, level), 5)}
         else {}
@@ -69,6 +69,14 @@ module Sparrow
         tempo = variation(input)&.tempo
         more = @house.lowering_s.fetch(level)
         tempo.with(lower_s: [tempo.lower_s + more, 9].min).to_s if tempo && more.positive?
+      end
+
+      # From the advanced level's own: as much quicker as the house has its levels apart, and never slower.
+      def lowered_from(typed, level)
+        return if level == "advanced"
+        tempo = Tempo.parse(typed)
+        apart = @house.lowering_s.fetch("advanced") - @house.lowering_s.fetch(level)
+        tempo.with(lower_s: (tempo.lower_s - apart).clamp([tempo.lower_s, 1].min, nil)).to_s
       end
 
       def halves(kilos)

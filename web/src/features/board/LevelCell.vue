@@ -6,7 +6,7 @@ import InputText from 'primevue/inputtext'
 import Select from 'primevue/select'
 import { computed } from 'vue'
 import { LEVELS, type Level, type Station } from '@/lib/api/types'
-import { chooseVariation, copyCell, variationOf, stepVariation } from './document'
+import { chooseVariation, copyCell, stepVariation, unhalve, variationOf } from './document'
 import { targetHint, targetText, writeTarget } from './target'
 import { useBoard } from './useBoard'
 
@@ -103,14 +103,19 @@ function type(text: string | undefined) {
 }
 
 function choose(id: string) {
-  change(
-    t('board.version'),
-    (station) => movement.value && chooseVariation(movement.value, station.levels[props.level], id),
-  )
+  change(t('board.version'), (station) => {
+    if (!movement.value) return
+    chooseVariation(movement.value, station.levels[props.level], id)
+    unhalve(movement.value, station)
+  })
 }
 
 function step(by: 1 | -1) {
-  change(t('board.version'), (station) => movement.value && stepVariation(movement.value, station, props.level, by))
+  change(t('board.version'), (station) => {
+    if (!movement.value) return
+    stepVariation(movement.value, station, props.level, by)
+    unhalve(movement.value, station)
+  })
 }
 
 /** The number that the window has time for, as numbers are called. */

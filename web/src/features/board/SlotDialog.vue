@@ -63,6 +63,7 @@ function take(option: SlotFit['options'][number]) {
           <Button variant="outlined" class="way" :disabled="asking" @click="take(option)">
             <span>{{ option.label }}</span>
             <span class="figure">{{ clockText(option.total_s) }}</span>
+            <span class="small quiet">{{ option.costs }}</span>
             <span class="small">{{ $t('board.left_s_left', { left_s: clockText(option.left_s) }) }}</span>
           </Button>
         </li>
@@ -86,7 +87,7 @@ function take(option: SlotFit['options'][number]) {
 .way {
   width: 100%;
   display: grid;
-  grid-template-columns: 1fr auto 6rem;
+  grid-template-columns: 1fr 6.5rem auto 5.5rem;
   text-align: left;
   gap: var(--space-3);
 }

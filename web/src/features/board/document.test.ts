@@ -12,6 +12,7 @@ import {
   freeId,
   move,
   stepVariation,
+  unhalve,
 } from './document'
 import { setKey } from '@/lib/typed'
 
@@ -141,5 +142,25 @@ describe('a circuit’s document', () => {
     setKey(holder, 'rest_s', '')
     setKey(holder, 'work_s', 0)
     expect(holder).toEqual({ work_s: 0 })
+  })
+
+  it('is not halved any more when its last one-sided version goes', () => {
+    const sided = movement(
+      'side',
+      variation('side.wall', 'hold', 'two_sided'),
+      variation('side.knees', 'hold', 'one_sided'),
+    )
+    const cell = (id: string) => ({ variation: id })
+    const station = {
+      id: 's',
+      movement: 'side',
+      sides: 'split',
+      levels: { beginner: cell('side.wall'), intermediate: cell('side.knees'), advanced: cell('side.wall') },
+    } as unknown as Station
+    unhalve(sided as unknown as Movement, station)
+    expect(station.sides).toBe('split')
+    station.levels.intermediate.variation = 'side.wall'
+    unhalve(sided as unknown as Movement, station)
+    expect(station.sides).toBeUndefined()
   })
 })

@@ -178,3 +178,12 @@ export function chooseVariation(movement: Movement, prescription: Prescription, 
     delete prescription.hold_s
   }
 }
+
+/** A station whose versions all work both sides at once is not halved any more. */
+export function unhalve(movement: Movement, station: Station) {
+  const sided = LEVELS.some((level) => {
+    const variation = variationOf(movement, station.levels[level])
+    return !variation || variation.sides !== 'two_sided'
+  })
+  if (!sided && station.sides === 'split') delete station.sides
+}

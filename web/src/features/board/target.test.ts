@@ -55,6 +55,20 @@ describe('a target as it is typed', () => {
       expect(targetText(written(text, variation), variation)).toBe(text)
   })
 
+  it('takes a number as seconds where the version is kept up for a time', () => {
+    const timed = { measure: 'time' } as Variation
+    const prescription = { variation: 'plank.reach', reps: 8 } as Prescription
+    writeTarget(prescription, '60', timed)
+    expect(prescription).toEqual({ variation: 'plank.reach', work_s: 60 })
+    expect(targetText(prescription, timed)).toBe('60')
+    writeTarget(prescription, '45s', timed)
+    expect(prescription.work_s).toBe(45)
+    writeTarget(prescription, 'long', timed)
+    expect(prescription.work_s).toBe('long')
+    writeTarget(prescription, '', timed)
+    expect(prescription).toEqual({ variation: 'plank.reach' })
+  })
+
   it('says in an empty field what nothing means', () => {
     expect([targetHint(counted), targetHint(held), targetHint({ measure: 'time' } as Variation)]).toEqual([
       'most',

@@ -24,6 +24,8 @@ export function targetText(prescription: Prescription, variation: Variation | un
     // What writeTarget reads again: a way of typing, in every language the same.
     return variation?.measure === 'hold' ? text : `hold ${text}`
   }
+  if (variation?.measure === 'time' && reps === undefined && prescription.work_s !== undefined)
+    return String(prescription.work_s)
   if (typeof reps === 'number' || typeof reps === 'string') return String(reps)
   if (reps && typeof reps === 'object') {
     const range = reps as Band
@@ -47,6 +49,13 @@ export function writeTarget(
   if (dayTotal) {
     const number = /^\d+$/.test(typed) ? Number(typed) : undefined
     prescription.quota = band ?? ((number === undefined ? typed : { min: number, max: number }) as Band)
+    return
+  }
+  // What is kept up for a time takes seconds, whatever stands behind the number.
+  if (variation?.measure === 'time') {
+    const seconds = typed.match(/^(\d+)\s*s?$/i)
+    if (typed === '') delete prescription.work_s
+    else prescription.work_s = (seconds ? Number(seconds[1]) : typed) as number
     return
   }
   if (typed === '' || /^(max|most|all)$/i.test(typed)) return
