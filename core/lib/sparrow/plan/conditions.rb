@@ -27,7 +27,7 @@ module Sparrow
       # @return [Array<String>] which of the conditions it does not keep to: "no_kit", "no_jumps", "standing", "seated", "small_room"
       def broken_by(variation)
         broken = []
-        broken << "no_kit" if no_kit && (variation.pieces - FREE).any?
+        broken << "no_kit" if no_kit && (variation.pieces - free).any?
         broken << "no_jumps" if no_jumps && (variation.impact == "high" || (variation.pattern == "jump" && !variation.no_impact?))
         broken << position if position && !in_position?(variation)
         broken << "small_room" if small_room && variation.space == "travelling"
@@ -40,6 +40,11 @@ module Sparrow
       end
 
       private
+
+      # Who sits has something to sit on.
+      def free
+        (position == "seated") ? [*FREE, "chair"] : FREE
+      end
 
       def in_position?(variation)
         return variation.position == "seated" && !variation.gets_down if position == "seated"

@@ -22,7 +22,7 @@ module Sparrow
       def self.read(input)
         blocks = input.fetch("blocks").each_with_index.map { |block, index| block(block, "b#{index + 1}") }
         document = {"format" => "willing-sparrow/workout", "version" => 1, "title" => input.fetch("title"),
-                    **input.slice("slot_minutes", "head_count"), "depth" => "parallel", "blocks" => blocks}
+                    **input.slice("slot_minutes", "head_count", "conditions"), "depth" => "parallel", "blocks" => blocks}
         Template.new(id: input.fetch("title").downcase.gsub(/[^a-z]+/, "-"), title: input.fetch("title"), about: input.fetch("about", ""),
           tags: input.fetch("tags", []), document: document)
       end
@@ -33,8 +33,12 @@ module Sparrow
         {"id" => id, "format" => OPENING_FORMAT, **input, "stations" => stations}
       end
 
-      def self.station(input, id, format)
-        opening = format.open_levels(Catalogue.house.movement(input.fetch("movement")).opening_prescriptions)
+      # +each+ names one version for all levels.
+      def self.station(given, id, format)
+        movement = Catalogue.house.movement(given.fetch("movement"))
+        input = given.except("each")
+        one = given["each"] && movement.variation(given["each"])
+        opening = format.open_levels(one ? Level::ALL.to_h { |level| [level, movement.opening(level, one)] } : movement.opening_prescriptions)
         levels = opening.merge(input.fetch("levels", {})) { |_, opened, typed| opened.merge(typed).compact }
         {"id" => id, **input, "levels" => levels}
       end

@@ -10,8 +10,8 @@ module Sparrow
         @catalogue = catalogue
       end
 
-      # @return [Hash{String => Hash}] of each movement that has a version that keeps to them, with what a new station of it
-      #   opens at each level: the nearest version to the level's own that does
+      # @return [Hash{String => Hash}] of each movement that has versions that keep to them, with what a new station of it
+      #   opens at each level: the nearest version to the level's own that does, and is no harder
       def opens
         @catalogue.to_h { |movement| [movement.id, levels(movement)] }.compact
       end
@@ -20,11 +20,12 @@ module Sparrow
 
       def levels(movement)
         kept = movement.ladder.select { |variation| @conditions.keeps?(variation) }
-        return if kept.empty?
-        Level::ALL.to_h do |level|
-          own = movement.variation_for(level)
-          [level, movement.opening(level, kept.include?(own) ? own : kept.min_by { |variation| (variation.demand_value - own.demand_value).abs })]
-        end
+        nearest = Level::ALL.to_h { |level| [level, nearest(kept, movement.variation_for(level))] }
+        nearest.map { |level, variation| [level, movement.opening(level, variation)] }.to_h if nearest.values.all?
+      end
+
+      def nearest(kept, own)
+        kept.include?(own) ? own : kept.select { |variation| variation.demand_value <= own.demand_value }.max_by(&:demand_value)
       end
     end
   end

@@ -3,7 +3,7 @@ import { t } from '@/lib/text'
 import Button from 'primevue/button'
 import Dialog from 'primevue/dialog'
 import SelectButton from 'primevue/selectbutton'
-import { computed, nextTick, ref, useTemplateRef, watch } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { api, ask } from '@/lib/api/client'
 import type { Suggestion } from '@/lib/api/types'
 import NumberField from '@/ui/NumberField.vue'
@@ -29,17 +29,6 @@ const there = computed(() => board.document.value.blocks.findIndex((block) => bl
 watch(visible, (opened) => {
   if (opened) kind.value = hasRole('warm_up') && !hasRole('cool_down') ? 'cool_down' : 'warm_up'
 })
-const taking = useTemplateRef<{ $el: HTMLElement }>('taking')
-const open = ref(false)
-/** When the dialog stands and there is something to take, whichever comes later. */
-function ready() {
-  if (open.value && offer.value) void nextTick(() => taking.value?.$el.focus())
-}
-function shown() {
-  open.value = true
-  ready()
-}
-watch(offer, (_now, before) => before || ready())
 watch([visible, kind, minutes], () => {
   const wanted = minutes.value
   if (!visible.value || typeof wanted !== 'number') return forget()
@@ -74,14 +63,7 @@ function welcome() {
 </script>
 
 <template>
-  <Dialog
-    v-model:visible="visible"
-    modal
-    :header="$t('board.suggest_a_block')"
-    :style="{ width: 'min(38rem, 96vw)' }"
-    @show="shown"
-    @hide="open = false"
-  >
+  <Dialog v-model:visible="visible" modal :header="$t('board.suggest_a_block')" :style="{ width: 'min(38rem, 96vw)' }">
     <div class="row">
       <SelectButton
         v-model="kind"
@@ -108,7 +90,7 @@ function welcome() {
         :disabled="!offer || asking"
         @click="take(true)"
       />
-      <Button ref="taking" :label="$t('board.add_this_block')" :disabled="!offer || asking" @click="take(false)" />
+      <Button autofocus :label="$t('board.add_this_block')" @click="take(false)" />
     </div>
   </Dialog>
 </template>

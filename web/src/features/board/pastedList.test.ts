@@ -43,7 +43,7 @@ const MOVEMENTS = [
     ['jump', 'Jump squat'],
   ]),
 ]
-const FORMAT = { id: 'intervals', work_windows: true, day_sets: null } as unknown as Format
+const FORMAT = { id: 'timed', work_windows: true, day_sets: null } as unknown as Format
 const read = (text: string) =>
   readList(text, MOVEMENTS).map(({ movements, reps, seconds, sets, version }) => [
     movements[0]?.id,
@@ -82,7 +82,7 @@ describe('a pasted list', () => {
   })
 
   it('becomes stations: one number for all levels, a hold in seconds, as many rounds as all ask for', () => {
-    const block = { id: 'b', role: 'main', format: 'intervals', rounds: 2, stations: [] } as unknown as Block
+    const block = { id: 'b', role: 'main', format: 'timed', rounds: 2, stations: [] } as unknown as Block
     const taken = readList('push-up 3x8\njump squat 3x6', MOVEMENTS).map((line) => ({
       line,
       movement: line.movements[0]!,
