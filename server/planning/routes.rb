@@ -56,6 +56,14 @@ module Server
           end
         end
 
+        app.post("/api/planning/loads", takes: PLAN, heavy: true) do
+          workout = of_workout(input["workout"])
+          large_json(input["workout"], under: "") do
+            loads = Sparrow::Planning::Suggest::Loads.new(Sparrow::Plan::Timeline.compile(workout))
+            Sparrow::Level::ALL.to_h { |level| [level, {"muscles" => loads.muscles[level], "joints" => loads.joints[level]}] }
+          end
+        end
+
         app.post("/api/planning/conditions", takes: CONDITIONS, heavy: true) do
           opens = Sparrow::Planning::WithinConditions.new(Sparrow::Plan::Conditions.read(input["conditions"]), catalogue: studio.catalogue).opens
           render_json({"movements" => opens.map { |id, levels| {"id" => id, "opens" => levels} }})

@@ -15,7 +15,7 @@ RSpec.describe "The budget of a document" do
     document = crowd(4, 60, 50)
     expect(JSON.generate(document).bytesize).to be > 40_000
     expect(Sparrow::Plan::Timeline).not_to receive(:compile)
-    {"/api/preview" => {}, "/api/planning/targets" => {}, "/api/planning/slot" => {"minutes" => 30}, "/api/planning/fixes" => {}, "/api/planning/suggestion" => {"kind" => "warm_up", "minutes" => 5}}.each do |path, rest|
+    {"/api/preview" => {}, "/api/planning/targets" => {}, "/api/planning/slot" => {"minutes" => 30}, "/api/planning/fixes" => {}, "/api/planning/loads" => {}, "/api/planning/suggestion" => {"kind" => "warm_up", "minutes" => 5}}.each do |path, rest|
       send_json(:post, path, {"workout" => document, **rest})
       expect([status, field_errors.keys]).to eq([422, ["/workout/blocks/0/rounds"]]), path
     end

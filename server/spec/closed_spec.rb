@@ -5,7 +5,7 @@ require_relative "server_helper"
 # What came with formats and standards is as closed as the rest.
 RSpec.describe "Planning, standards and counting" do
   routes = {
-    "/api/planning/targets" => :post, "/api/planning/slot" => :post, "/api/planning/fixes" => :post, "/api/planning/conditions" => :post, "/api/house/rules" => :put, "/api/planning/suggestion" => :post, "/api/planning/format" => :post,
+    "/api/planning/targets" => :post, "/api/planning/slot" => :post, "/api/planning/fixes" => :post, "/api/planning/conditions" => :post, "/api/planning/loads" => :post, "/api/house/rules" => :put, "/api/planning/suggestion" => :post, "/api/planning/format" => :post,
     "/api/house" => :get, "/api/house/touches" => :post, "/api/templates" => :get, "/api/movements" => :get, "/api/figures/squat.parallel" => :get, "/api/figure-poses" => :get,
     "/api/people" => :get, "/api/people/csv" => :get, "/api/people/import" => :post, "/api/people/limits" => :post, "/api/people/questions" => :get,
     "/api/benchmarks" => :get, "/api/benchmarks/circuit" => :post, "/api/places" => :get, "/api/classes" => :get,

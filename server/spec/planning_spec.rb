@@ -44,6 +44,20 @@ RSpec.describe "Planning" do
     expect(send_json(:post, "/api/preview", {"workout" => left})["findings"].map { |finding| finding["rule"] } & %w[warm_up_missing cool_down_missing]).to eq([])
   end
 
+  it "sums what each level's muscles and joints are given" do
+    loads = send_json(:post, "/api/planning/loads", {"workout" => document})
+    expect(loads.keys).to eq(%w[beginner intermediate advanced])
+    expect(loads["advanced"]["muscles"]).not_to be_empty
+    expect(loads["advanced"]["muscles"].keys - Sparrow::Catalogue::Variation::MUSCLES).to eq([])
+  end
+
+  it "keeps to a class's conditions in what it offers" do
+    offered = send_json(:post, "/api/planning/conditions", {"conditions" => {"no_jumps" => true}})["movements"]
+    expect(offered.map { |movement| movement["id"] }).to include("squat")
+    send_json(:post, "/api/planning/conditions", {"conditions" => {"position" => "flying"}})
+    expect([status, field_errors.keys]).to eq([422, ["/conditions/position"]])
+  end
+
   it "suggests a warm-up and a cool-down" do
     %w[warm_up cool_down].each do |kind|
       answer = send_json(:post, "/api/planning/suggestion", {"workout" => document, "kind" => kind, "minutes" => 4})

@@ -154,7 +154,10 @@ const summary = computed(() =>
               :y2="lane.base"
             />
           </template>
-          <g :transform="`translate(${-LEFT + 4} ${lane.base - 15})`" class="tally">
+          <g
+            :transform="`translate(${-LEFT + 4} ${lane.base - (compact ? 9 : 15)}) scale(${compact ? 0.6 : 1})`"
+            class="tally"
+          >
             <line
               v-for="stroke in LEVELS.indexOf(lane.level) + 1"
               :key="stroke"

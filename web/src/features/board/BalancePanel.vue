@@ -6,13 +6,15 @@ import { clockText } from '@/lib/clockText'
 import LevelTally from '@/ui/LevelTally.vue'
 import { readable } from '@/lib/readable'
 import { LEVELS, type Balance, type Level } from '@/lib/api/types'
+import BodyBalance from './BodyBalance.vue'
 import { useBoard } from './useBoard'
 
 // What each level is given to do, in seconds of work or in moves.
 const board = useBoard()
-const by = ref<keyof Balance>('pattern')
+const by = ref<keyof Balance | 'body'>('body')
 const unit = ref<'work_s' | 'moves'>('work_s')
 const BY = [
+  { value: 'body', label: t('board.by_body') },
   { value: 'pattern', label: t('board.by_pattern') },
   { value: 'plane', label: t('board.by_plane') },
   { value: 'position', label: t('board.by_position') },
@@ -24,10 +26,12 @@ const UNITS = [
 ]
 const balance = computed(() => board.preview.preview.value?.balance)
 const values = computed(() => {
-  if (!balance.value) return []
-  return [...new Set(LEVELS.flatMap((level) => Object.keys(balance.value![level][by.value])))]
+  const kind = by.value
+  if (!balance.value || kind === 'body') return []
+  return [...new Set(LEVELS.flatMap((level) => Object.keys(balance.value![level][kind])))]
 })
-const amount = (level: Level, value: string) => balance.value?.[level][by.value][value]?.[unit.value] ?? 0
+const amount = (level: Level, value: string) =>
+  by.value === 'body' ? 0 : (balance.value?.[level][by.value][value]?.[unit.value] ?? 0)
 const most = computed(() =>
   Math.max(1, ...values.value.flatMap((value) => LEVELS.map((level) => amount(level, value)))),
 )
@@ -47,6 +51,7 @@ const shown = (number: number) => (unit.value === 'work_s' ? clockText(number) :
         :aria-label="$t('board.balance_by')"
       />
       <Select
+        v-if="by !== 'body'"
         v-model="unit"
         :options="UNITS"
         option-label="label"
@@ -55,7 +60,8 @@ const shown = (number: number) => (unit.value === 'work_s' ? clockText(number) :
         :aria-label="$t('board.in_time_or_moves')"
       />
     </div>
-    <table v-if="values.length" class="small">
+    <BodyBalance v-if="by === 'body'" />
+    <table v-else-if="values.length" class="small">
       <thead class="visually-hidden">
         <tr>
           <th scope="col">{{ by }}</th>

@@ -22,7 +22,7 @@ import { setKey, type Typed } from '@/lib/typed'
 import { useBoard } from './useBoard'
 import { useDragOrder } from './useDragOrder'
 
-const props = defineProps<{ block: Block; index: number; count: number }>()
+const props = defineProps<{ block: Block; index: number; count: number; heads: boolean }>()
 const board = useBoard()
 const toast = useToast()
 
@@ -207,7 +207,7 @@ useDragOrder(list, '.handle', (from, to) =>
         {{ $t('board.set_aside_for_another_format_in_words', { in_words: inWords(aside) }) }}
       </p>
 
-      <div v-if="block.stations?.length" class="columns" aria-hidden="true">
+      <div v-if="block.stations?.length" class="columns" :class="{ heads }" aria-hidden="true">
         <span>{{ plural(block.stations.length, 'station') }}</span>
         <LevelMark v-for="level in LEVELS" :key="level" :level="level" />
       </div>
@@ -315,7 +315,7 @@ useDragOrder(list, '.handle', (from, to) =>
     height: 1.5rem;
     padding: 0;
   }
-  .block:not(:first-child) .columns {
+  .columns:not(.heads) {
     display: none;
   }
 }

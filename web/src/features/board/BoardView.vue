@@ -2,7 +2,7 @@
 import { t } from '@/lib/text'
 import Button from 'primevue/button'
 import { useToast } from 'primevue/usetoast'
-import { nextTick, ref, useTemplateRef } from 'vue'
+import { computed, nextTick, ref, useTemplateRef } from 'vue'
 import LaneChart from '@/ui/LaneChart.vue'
 import KeySheet from '@/ui/KeySheet.vue'
 import { controlKey, plainKey, useShortcuts, type Shortcut } from '@/lib/useShortcuts'
@@ -139,6 +139,8 @@ useDragOrder(blocks, '.block-handle', (from, to) =>
   board.edit(t('board.move_block'), (draft) => move(draft.blocks, from, to)),
 )
 
+/** Over its stations stand the levels' names, once for all blocks. */
+const firstWithStations = computed(() => document.value.blocks.find((block) => block.stations?.length)?.id)
 const ordinal = (block: string, station: string) =>
   (document.value.blocks.find((held) => held.id === block)?.stations ?? []).findIndex((held) => held.id === station) + 1
 const blockTitle = (id: string) => document.value.blocks.find((block) => block.id === id)?.title ?? ''
@@ -165,6 +167,7 @@ const blockTitle = (id: string) => document.value.blocks.find((block) => block.i
             :block="block"
             :index="index"
             :count="document.blocks.length"
+            :heads="block.id === firstWithStations"
           />
         </div>
         <p v-if="!document.blocks.length" class="quiet">{{ $t('board.no_blocks_yet_a_class_is') }}</p>
