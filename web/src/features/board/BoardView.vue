@@ -11,6 +11,7 @@ import type { Block, Format, Movement, Workout } from '@/lib/api/types'
 import BalancePanel from './BalancePanel.vue'
 import BlockEditor from './BlockEditor.vue'
 import BoardHeader from './BoardHeader.vue'
+import BoardTools from './BoardTools.vue'
 import ConflictDialog from './ConflictDialog.vue'
 import FindingsPanel from './FindingsPanel.vue'
 import HistoryDialog from './HistoryDialog.vue'
@@ -171,63 +172,14 @@ const blockTitle = (id: string) => document.value.blocks.find((block) => block.i
           />
         </div>
         <p v-if="!document.blocks.length" class="quiet">{{ $t('board.no_blocks_yet_a_class_is') }}</p>
-        <div class="row add" role="group" :aria-label="$t('board.the_whole_circuit')">
-          <Button
-            :label="$t('board.add_a_block')"
-            icon="pi pi-plus"
-            variant="outlined"
-            size="small"
-            aria-keyshortcuts="b"
-            @click="newBlock()"
-          />
-          <Button
-            :label="$t('board.add_a_finisher')"
-            icon="pi pi-plus"
-            variant="outlined"
-            size="small"
-            aria-keyshortcuts="f"
-            @click="newBlock('finisher')"
-          />
-          <Button
-            :label="$t('board.paste_a_list')"
-            icon="pi pi-list"
-            variant="outlined"
-            size="small"
-            severity="secondary"
-            aria-keyshortcuts="p"
-            @click="pasteShown = true"
-          />
-          <Button
-            :label="$t('board.add_a_pause')"
-            icon="pi pi-plus"
-            variant="outlined"
-            size="small"
-            severity="secondary"
-            @click="newPause"
-          />
-          <Button
-            :label="$t('board.suggest')"
-            size="small"
-            variant="outlined"
-            aria-keyshortcuts="w"
-            :title="$t('board.a_warm_up_or_cool_down')"
-            @click="suggestShown = true"
-          />
-          <Button
-            :label="$t('board.finish_together')"
-            size="small"
-            variant="outlined"
-            aria-keyshortcuts="t"
-            @click="finishTogether"
-          />
-          <Button
-            :label="$t('board.fit_to_slot')"
-            size="small"
-            variant="outlined"
-            aria-keyshortcuts="s"
-            @click="slotShown = true"
-          />
-        </div>
+        <BoardTools
+          @block="newBlock"
+          @pause="newPause"
+          @paste="pasteShown = true"
+          @suggest="suggestShown = true"
+          @together="finishTogether"
+          @slot="slotShown = true"
+        />
       </div>
       <aside class="side" tabindex="0" :aria-label="$t('board.totals_and_findings')">
         <TotalsPanel />
@@ -290,10 +242,6 @@ const blockTitle = (id: string) => document.value.blocks.find((block) => block.i
   gap: var(--space-4);
   border-top: 2px solid var(--ink);
   padding-top: var(--space-3);
-}
-.add {
-  border-top: 1px solid var(--ink);
-  padding-top: var(--space-1);
 }
 .unfold {
   position: absolute;
