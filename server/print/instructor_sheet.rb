@@ -51,7 +51,7 @@ module Server
         parts = places.each_slice((places.size / (places.size / MOST_COLUMNS.to_f).ceil.to_f).ceil).to_a
         parts.each_with_index do |part, index|
           @pdf.start_new_page if index.positive?
-          header = ["", *part.map { |place, _| place.station.name }]
+          header = ["", *part.map { |place, _| place.station.optional ? Sparrow.say("server.print.name_a_bonus", name: place.station.name).to_s : place.station.name }]
           grid = Grid.new(@pdf, header, people.map { |assignment| row(assignment, part) }, type: type)
           room = @pdf.cursor - FOOT
           # Sizes fall and heights with them. At the smallest it goes on over the page.

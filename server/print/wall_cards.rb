@@ -34,7 +34,7 @@ module Server
 
       def sheet(block, station)
         line(Page.safe(station.name), @pdf.bounds.top, 30, style: :bold)
-        line([@title, block.name, *instead(station)].join("  ·  "), @pdf.bounds.top - 38, 12, color: Page::SOFT)
+        line([@title, block.name, *(Sparrow.say("server.print.a_bonus") if station.optional), *instead(station)].join("  ·  "), @pdf.bounds.top - 38, 12, color: Page::SOFT)
         height = (@pdf.bounds.height - HEAD) / Sparrow::Level::ALL.size
         Sparrow::Level::ALL.each_with_index { |level, index| row(station, level, @pdf.bounds.top - HEAD - index * height, height) }
       end

@@ -62,12 +62,20 @@ RSpec.describe Server::Print do
     expect([pages(sheet(held)), pages(cards(held))]).to eq([1, 1])
   end
 
-  it "names on a wall card what stands in for a joint" do
-    document = workout_document(intervals([station("p", movement: "push_up", alternatives: [{"for" => "wrist", "variation" => "plank.forearm"}])]))
+  def drawn_on_wall_card(**keys)
     drawn = []
     allow_any_instance_of(Prawn::Document).to receive(:draw_text).and_wrap_original { |text, words, options| drawn << words && text.call(words, options) }
-    Server::Print::WallCards.new("Wall", Sparrow::Plan.read(document)).render
-    expect(drawn.join(" ")).to include("instead, for wrist: Forearm plank")
+    Server::Print::WallCards.new("Wall", Sparrow::Plan.read(workout_document(intervals([station("p", movement: "push_up", **keys)])))).render
+    drawn.join(" ")
+  end
+
+  it "names on a wall card what stands in for a joint" do
+    expect(drawn_on_wall_card(alternatives: [{"for" => "wrist", "variation" => "plank.forearm"}])).to include("instead, for wrist: Forearm plank")
+  end
+
+  it "says on a wall card that a station is a bonus" do
+    expect(drawn_on_wall_card(optional: true)).to include("a bonus, for who likes")
+    expect(drawn_on_wall_card).not_to include("a bonus")
   end
 
   describe "the room" do

@@ -61,6 +61,15 @@ RSpec.describe "The board at a glance" do
     expect(station_names).to eq(["Squat"])
   end
 
+  it "marks a station as a bonus" do
+    workout = open_board([block("circuit", "main", %w[squat push_up])])
+    click_button "Squat: sides, own times, notes"
+    within(:group, "Details of the station") { find("label", text: "A bonus, for who likes").click }
+    expect(page).to have_css("[role=group][aria-label='Station 1: Squat']", text: "bonus")
+    expect(page).to saved
+    expect(workout.reload.document.dig("blocks", 0, "stations").map { |held| held["optional"] }).to eq([true, nil])
+  end
+
   it "leaves a finding as it is for a class, and turns a rule off for the studio" do
     workout = open_board([block("circuit", "main", %w[squat])])
     missing = "section[aria-label=Findings] li"

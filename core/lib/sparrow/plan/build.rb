@@ -72,7 +72,7 @@ module Sparrow
           id: input.fetch("id"), pointer: pointer, movement: movement, parts: parts,
           name: movement ? movement.name : parts.map { |part| part.movement.name }.join(" + "),
           in_rounds: input["in_rounds"], note: input["note"], levels: levels.freeze, scaling: school,
-          counts: counts(input, block, levels, pointer: pointer),
+          counts: counts(input, block, levels, pointer: pointer), optional: input.fetch("optional", false),
           alternatives: (input["alternatives"] || []).to_h { |held| [held["for"], @catalogue.variation(held["variation"])] }.freeze
         )
       end

@@ -76,7 +76,7 @@ module Sparrow
 
       STATION_KEYS = {
         "id" => ID, "movement" => CATALOGUE_ID, "parts" => S::List.new(PART, size: 1..8, noun: "parts"), "counting" => COUNTING, "sides" => SIDES,
-        "work_s" => F::WORK, "rest_s" => F::REST, "note" => NOTE, "scaling" => SCALING, "shares" => SHARES,
+        "work_s" => F::WORK, "rest_s" => F::REST, "note" => NOTE, "scaling" => SCALING, "shares" => SHARES, "optional" => S::BooleanType.new,
         "alternatives" => S::List.new(ALTERNATIVE, size: 0..8, noun: "alternatives")
       }.freeze
 

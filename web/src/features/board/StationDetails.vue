@@ -5,6 +5,7 @@ import { t } from '@/lib/text'
 import InputText from 'primevue/inputtext'
 import Button from 'primevue/button'
 import Select from 'primevue/select'
+import ToggleSwitch from 'primevue/toggleswitch'
 import { computed, useId } from 'vue'
 import LevelMark from '@/ui/LevelMark.vue'
 import { LEVELS, type Level, type Station } from '@/lib/api/types'
@@ -177,6 +178,13 @@ function setRounds(text: string | undefined) {
           :invalid="Boolean(board.errorBelow(`${pointer}/in_rounds`))"
           @update:model-value="setRounds"
       /></span>
+      <span class="labelled"
+        ><ToggleSwitch
+          :input-id="`${id}-optional`"
+          :model-value="Boolean(station.optional)"
+          @update:model-value="change('optional', (draft) => setKey(draft, 'optional', $event || undefined))"
+        /><label :for="`${id}-optional`">{{ $t('board.a_bonus_for_who_likes') }}</label></span
+      >
       <MovementFinder
         v-if="!station.parts"
         :movements="board.offered.value"

@@ -32,6 +32,7 @@ const key = computed(() => `${props.blockId}/${props.station.id}`)
 const marks = computed(() => {
   const station = props.station
   const list: string[] = []
+  if (station.optional) list.push(t('board.a_bonus'))
   if (station.scaling) list.push(t('board.by_readable', { readable: readable(station.scaling) }))
   if (station.sides === 'split') list.push(t('board.half_a_side_2'))
   if (station.sides === 'each') list.push(t('board.each_side'))

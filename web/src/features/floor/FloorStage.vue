@@ -59,7 +59,9 @@ const besides = computed(() => {
   const instead = (station.value?.alternatives ?? []).map((held) =>
     t('floor.instead_for', { joint: readable(held.for), version: props.versions.called(held.variation) }),
   )
-  return [station.value?.note, ...instead].filter(Boolean).join(' · ')
+  return [station.value?.optional && t('floor.a_bonus_for_who_likes'), station.value?.note, ...instead]
+    .filter(Boolean)
+    .join(' · ')
 })
 
 const paced = useTemplateRef<{ tap: (level: Level) => void }>('paced')
