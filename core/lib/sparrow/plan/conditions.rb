@@ -39,12 +39,12 @@ module Sparrow
         broken_by(variation).empty?
       end
 
-      private
-
       # Who sits has something to sit on.
       def free
         (position == "seated") ? [*FREE, "chair"] : FREE
       end
+
+      private
 
       def in_position?(variation)
         return variation.position == "seated" && !variation.gets_down if position == "seated"

@@ -13,7 +13,8 @@ module Sparrow
         @facts = facts
         @workout = facts.workout
         @used = facts.stations.flat_map { |_, station| Facts.movements_of(station) }.map(&:id)
-        @kit = facts.stations.flat_map { |_, station| station.levels.each_value.flat_map { |cell| Facts.variations_of(cell) } }.flat_map(&:pieces).uniq | FLOOR
+        @conditions = facts.workout.conditions
+        @kit = facts.stations.flat_map { |_, station| station.levels.each_value.flat_map { |cell| Facts.variations_of(cell) } }.flat_map(&:pieces).uniq | FLOOR | @conditions.free
       end
 
       # @yieldparam movement [Catalogue::Movement]
@@ -46,18 +47,22 @@ module Sparrow
 
       private
 
+      # @return [Hash, nil] what a station of it opens with at each level, within the class's conditions; nil where nothing keeps to them
+      def opens(movement)
+        return movement.opening_prescriptions unless @conditions.any?
+        (@within ||= Planning::WithinConditions.new(@conditions, catalogue: @facts.catalogue).opens)[movement.id]
+      end
+
       def opened(movement)
-        Level::ALL.map { |level| movement.variation_for(level) }
+        opens(movement).each_value.map { |cell| movement.variation(cell.fetch("variation")) }
       end
 
       def plain?(movement)
-        !Catalogue::Alternatives.skill?(movement) && opened(movement).all? do |variation|
-          (variation.pieces - @kit).empty? && variation.impact != "high" && @workout.conditions.keeps?(variation)
-        end
+        !Catalogue::Alternatives.skill?(movement) && !opens(movement).nil? && opened(movement).all? { |variation| (variation.pieces - @kit).empty? && variation.impact != "high" }
       end
 
       def station(movement, block, id)
-        levels = block.format.open_levels(movement.opening_prescriptions)
+        levels = block.format.open_levels(opens(movement) || movement.opening_prescriptions)
         {"id" => id, "movement" => movement.id, **(block.timed? ? Planning::Suggest.sides(movement) : {}), "levels" => levels}
       end
 

@@ -33,11 +33,11 @@ module Sparrow
             why: Sparrow.say("review.the_rest_of_it_is_standing"), fix: -> { fixes(block, station, fit) })
         end
 
-        # More of them as far as the level can; else the window decides.
+        # As many as fill half of it, as far as the level can; else the window decides.
         def fixes(block, station, fit)
           prescription = fit.prescription
           cell = Planning::Solve::Cell.new(block, station, prescription)
-          numbers = [fit.window_s * @workout.house.fill / 100, fit.window_s / 2].filter_map { |seconds| cell.most(seconds) }.select { |number| number > prescription.reps_counted }
+          numbers = [fit.window_s / 2, fit.window_s * PART + 1].filter_map { |seconds| cell.most(seconds) }.select { |number| number > prescription.reps_counted }
           numbers.map { |most| Fix.set(Sparrow.say("review.ask_for_most", most: most), ["#{prescription.pointer}/reps", number(prescription, most)]) } +
             [Fix.remove(Sparrow.say("review.ask_for_as_many_as_fit"), "#{prescription.pointer}/reps")]
         end
