@@ -127,6 +127,11 @@ RSpec.describe "The board's offers" do
   it "sums up the balance by level" do
     open_circuit
     within("section[aria-label=Balance]") do
+      expect(page).to have_css("svg[role=img][aria-label^='The front of the body at the intermediate level']")
+      expect(page).to have_content("Not worked: ")
+    end
+    choose_option("Balance by", "by pattern")
+    within("section[aria-label=Balance]") do
       expect(page).to have_css("th", text: "trunk bracing")
       expect(page).to have_css("td", text: "4:00")
     end

@@ -91,7 +91,7 @@ RSpec.describe "Formats on the board" do
     expect(page).to have_css(level_cell("intermediate"), text: "30 s left")
     fill_in "Squat, advanced: target", with: "40"
     expect(page).to have_css("section[aria-label=Findings] li", text: "The set takes 108 s of its 60.")
-    find(:button, text: /Ask for \d+/, match: :first).click
+    within("section[aria-label=Findings] li", text: "The set takes 108 s") { find(:button, text: /Ask for \d+/).click }
     expect(page).to have_no_content("The set takes 108 s")
   end
 

@@ -90,7 +90,7 @@ function welcome() {
         :disabled="!offer || asking"
         @click="take(true)"
       />
-      <Button autofocus :label="$t('board.add_this_block')" @click="take(false)" />
+      <Button autofocus :label="$t('board.add_this_block')" :disabled="Boolean(problem)" @click="take(false)" />
     </div>
   </Dialog>
 </template>
