@@ -38,11 +38,12 @@ module Sparrow
           patch: [{"op" => "replace", "path" => station.pointer, "value" => station(movement, block, station.id)}])
       end
 
-      # @return [Array<Fix>] for each movement its own station in each block, then its place in the place of what is there most
+      # @param movements [Array<Catalogue::Movement>]
+      # @param surplus [Array<Array(Plan::Block, Plan::Station)>] what is there more than once
+      # @return [Array<Fix>] a station more in the first block that works; then in the place of what is there most
       def fixes(movements, surplus)
-        blocks = @facts.working.map(&:block).select { |block| block.format.stations? && block.stations.any? }
-        movements.flat_map { |movement| blocks.first(1).map { |block| add(movement, block) } }.first(MOST) +
-          surplus.first(2).flat_map { |block, station| movements.first(2).map { |movement| instead(movement, block, station) } }
+        first = @facts.working.map(&:block).find { |block| block.stations.any? }
+        movements.map { |movement| add(movement, first) } + surplus.first(2).flat_map { |block, station| movements.first(2).map { |movement| instead(movement, block, station) } }
       end
 
       private

@@ -7,12 +7,14 @@ module Sparrow
       MOST = 6
 
       # @param block [Plan::Block]
-      def initialize(block)
+      # @param workout [Plan::Workout] in whose document its stations stand
+      def initialize(block, workout)
         @block = block
         @stations = block.stations
+        @inputs = workout.document.fetch("blocks")[block.position].fetch("stations")
       end
 
-      # Two stations change places; where that does not do, one is put somewhere else.
+      # Two stations change places.
       # @yieldparam order [Array<Plan::Station>]
       # @yieldreturn [Numeric] how bad it is
       # @return [Array<Fix>] those that are best
@@ -27,12 +29,6 @@ module Sparrow
       def in_order(label, order)
         patch = order.each_with_index.reject { |station, index| @stations[index].equal?(station) }.map { |station, index| replace(index, station) }
         Fix.new(label: label, patch: patch)
-      end
-
-      # @param document [Hash] the workout's
-      def from(document)
-        @inputs = document.fetch("blocks")[@block.position].fetch("stations")
-        self
       end
 
       private

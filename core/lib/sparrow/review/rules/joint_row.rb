@@ -40,7 +40,7 @@ module Sparrow
 
         # Other orders in which it has a rest between; else a longer rest, that ends the row.
         def fixes(block, levels, joint)
-          swaps = Swaps.new(block).from(@workout.document).fixes { |order| levels.map { |level| row_in(order, level, joint, block: block) }.max }
+          swaps = Swaps.new(block, @workout).fixes { |order| levels.map { |level| row_in(order, level, joint, block: block) }.max }
           rest = Fix.set(Sparrow.say("review.rest_s_after_each_round", seconds: APART_S), ["#{block.pointer}/round_rest_s", APART_S]) if block.format.block_shapes.key?("round_rest_s") && block.round_count > 1
           [*swaps.first(4), rest, *others(block, levels, joint)].compact
         end

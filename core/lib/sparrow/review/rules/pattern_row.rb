@@ -25,7 +25,7 @@ module Sparrow
         end
 
         def fixes(kind, stations, block)
-          swaps = Swaps.new(block).from(@workout.document).fixes { |order| longest(order, kind) }
+          swaps = Swaps.new(block, @workout).fixes { |order| longest(order, kind) }
           fresh = NewStation.new(@facts)
           middle = stations[stations.size / 2]
           others = block.stations.include?(middle) ? fresh.movements { |movement| Facts::GROUP_OF.key?(movement.pattern) && Facts::GROUP_OF[movement.pattern] != kind }.first(3).map { |movement| fresh.instead(movement, block, middle) } : []

@@ -29,7 +29,7 @@ module Sparrow
         end
 
         def fixes(block, _one, other)
-          swaps = Swaps.new(block).from(@workout.document).fixes { |order| order.each_cons(2).count { |first, second| same?(first, second) } }
+          swaps = Swaps.new(block, @workout).fixes { |order| order.each_cons(2).count { |first, second| same?(first, second) } }
           group = @facts.groups_of(other).first
           fresh = NewStation.new(@facts)
           [*swaps.first(4), *fresh.movements { |movement| group && Facts::GROUP_OF[movement.pattern] == group }.first(2).map { |movement| fresh.instead(movement, block, other) }, Fix.remove(Sparrow.say("review.take_name_out", name: other.name), other.pointer)]

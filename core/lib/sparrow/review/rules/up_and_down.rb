@@ -29,7 +29,7 @@ module Sparrow
         end
 
         def fixes(block)
-          swaps = Swaps.new(block).from(@workout.document)
+          swaps = Swaps.new(block, @workout)
           standing, floor = block.stations.partition { |station| station.at("intermediate").starts_up? }
           [*swaps.fixes { |order| changes_in(order) }, swaps.in_order(Sparrow.say("review.first_what_stands"), standing + floor)]
         end
