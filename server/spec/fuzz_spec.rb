@@ -5,6 +5,9 @@ require_relative "server_helper"
 # Requests to every route, made from sound ones by breaking something. FUZZ says
 # how many (2,000 by default), FUZZ_SEED which; both are printed where it fails.
 RSpec.describe "A fuzz over every route" do
+  # Far more than anything takes, and far less than what would hold a server up; on two busy processors the first card of a
+  # process was seen to take a second.
+  long_s = 3
   # What is echoed of a broken draft is as broken as it came: the contract is held by the other specs.
   let(:app) { Server::Application.build(settings: Server::Settings.new({"ALLOWED_HOSTS" => "example.org"}), log: nil, throttled: false) }
   requests = Integer(ENV.fetch("FUZZ") { Thoroughness.of(2000, by_day: 4) })
@@ -86,7 +89,7 @@ RSpec.describe "A fuzz over every route" do
     end.join("/")
   end
 
-  it "meets #{requests} requests (seed #{seed}) without a fault of ours, none of them taking a second" do
+  it "meets #{requests} requests (seed #{seed}) without a fault of ours, none of them taking #{long_s} s of work" do
     studio_with_things
     random = Random.new(seed)
     leaving = ["DELETE /api/session", "DELETE /api/account/sign-ins"]
@@ -105,9 +108,9 @@ RSpec.describe "A fuzz over every route" do
       custom_request(route.verb, "/", {}, "PATH_INFO" => path, "QUERY_STRING" => query.b, "CONTENT_TYPE" => (random.rand < 0.95) ? "application/json" : "text/plain", :input => body.b)
       took = Process.clock_gettime(Process::CLOCK_THREAD_CPUTIME_ID) - started
       slowest = [took, "#{route.verb} #{path}"] if took > slowest.first
-      wrong << [status, route.verb, path, query, body[0, 300]] if status >= 500 || took > 1
+      wrong << [status, route.verb, path, query, body[0, 300]] if status >= 500 || took > long_s
     end
     expect(wrong).to eq([])
-    expect(slowest.first).to be < 1
+    expect(slowest.first).to be < long_s
   end
 end

@@ -21,6 +21,8 @@ module Browser
     options = Selenium::WebDriver::Chrome::Options.new(binary: CHROMIUM, args: FLAGS)
     options.add_option("goog:loggingPrefs", {browser: "ALL"})
     service = Selenium::WebDriver::Service.chrome(path: "/usr/bin/chromedriver")
+    # Looking a whole screen over takes long where two browsers share two processors.
+    options.timeouts = {script: 120_000}
     Capybara::Selenium::Driver.new(app, browser: :chrome, options: options, service: service,
       clear_local_storage: true, clear_session_storage: true)
   end
@@ -30,7 +32,7 @@ Capybara.register_driver(:chromium) { |app| Browser.driver(app) }
 Capybara.default_driver = :chromium
 Capybara.javascript_driver = :chromium
 Capybara.server = :puma, {Silent: true, Threads: "0:8"}
-Capybara.default_max_wait_time = 10
+Capybara.default_max_wait_time = 20
 # Asking again at once would keep the browser from the very work that is waited for.
 Capybara.default_retry_interval = 0.05
 Capybara.enable_aria_label = true

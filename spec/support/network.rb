@@ -11,7 +11,7 @@ module Network
   # The application does this some time after its first screen.
   def prepared_for_offline
     page.execute_script("window.dispatchEvent(new Event('sparrow:prepare'))")
-    expect(page).to have_css("html[data-fetched-ahead]", wait: 20)
+    expect(page).to have_css("html[data-fetched-ahead]", wait: 60)
   end
 
   def sound_network

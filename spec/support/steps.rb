@@ -58,8 +58,12 @@ module Steps
   end
 
   # Types into a field as a person does: over what is there, key by key.
+  # A field that is drawn anew at that moment is looked for again.
   def retype(label, value, **options)
+    tries ||= 0
     find_field(label, **options).send_keys([:control, "a"], value.to_s)
+  rescue Selenium::WebDriver::Error::StaleElementReferenceError
+    ((tries += 1) < 3) ? retry : raise
   end
 
   def add_station(block, letters)
