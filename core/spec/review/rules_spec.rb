@@ -192,6 +192,15 @@ RSpec.describe Sparrow::Review do
     expect(timeline.call(rounds.call({"min" => 8, "max" => 12})).total_s).to eq(timeline.call(rounds.call(12)).total_s)
   end
 
+  it "looks again at what is kept where more people come, and keeps no plan with it" do
+    kept = Sparrow::Plan::KeptBlocks.new
+    found = lambda do |people|
+      Sparrow::Preview.new(plan(station("w", movement: "walking_lunge"), head_count: people), kept: kept).findings.select { |finding| finding.rule == "travels_in_a_crowd" }
+    end
+    expect([8, 8, 30, 30, 8].map { |people| found.call(people).size }).to eq([0, 0, 1, 1, 0])
+    expect(found.call(30).map(&:fixes)).to eq([[]])
+  end
+
   it "removes an empty block" do
     document = workout_document(warm_up, intervals([squats]), intervals([], id: "empty"), cool_down)
     expect_fix(document, "empty_block") { |_, patched| expect(patched["blocks"].size).to eq(3) }

@@ -7,7 +7,7 @@ module Sparrow
     class StationRule < Rule
       # @return [Array<Finding>]
       def findings
-        @workout.each_station.flat_map { |block, station| @kept.made(station, self.class) { of_station(block, station).freeze } }
+        @workout.each_station.flat_map { |block, station| @kept.made(station, self.class, *beyond) { lasting(of_station(block, station)).freeze } }
       end
 
       # @return [Array<Finding>] at one station
@@ -16,6 +16,17 @@ module Sparrow
       end
 
       private
+
+      # @return [Array] what it looks at beyond the station and its block
+      def beyond
+        []
+      end
+
+      # What is kept holds on to no plan: a fix that is still to be looked for would.
+      def lasting(findings)
+        return findings if @kept.equal?(Plan::KeptBlocks::NONE)
+        findings.map { |finding| finding.with(fixes: [finding.fix].compact.freeze) }
+      end
 
       # @yield [Plan::Prescription] of each level
       # @yieldreturn [Finding, nil]
