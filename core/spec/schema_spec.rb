@@ -83,9 +83,11 @@ RSpec.describe Sparrow::Schema do
   end
 
   it "chooses a shape by the value" do
-    either = described_class::Either.new(described_class::Record.new({"min" => seconds}), seconds)
+    either = described_class::Either.new(seconds, object: described_class::Record.new({"min" => seconds}), list: described_class::List.new(seconds, size: 2..3))
     expect(described_class.read(either, 5)).to eq(5)
     expect(problems_of(either, "min" => 99).keys).to eq(["/min"])
+    expect(described_class.read(either, [5, 6])).to eq([5, 6])
+    expect(problems_of(either, [5]).keys).to eq([""])
   end
 
   it "takes a flag, and one of a few values" do

@@ -40,7 +40,7 @@ module Server
 
         # @return [Hash, nil] what they did of the station's movement the last time
         def last_time(group_class, person, cell)
-          ladder = (cell.place.station.movement&.ladder || []).map(&:id)
+          ladder = (cell.standard&.prescription&.movement&.ladder || []).map(&:id)
           last = person.telling_results.reverse.find { |result| ladder.include?(result.variation) && result.done_at < group_class.starts_at }
           return unless last
           {"day" => last.done_at.to_date.iso8601, "name" => studio.catalogue.variation(last.variation).name, "reps" => last.reps, "seconds" => last.seconds, "left" => last.reps_left}
@@ -49,8 +49,8 @@ module Server
         # @raise [Sparrow::Refused] a limit is never trained through, by choice neither
         def check_choice(group_class, person, station, input:)
           variation = input["variation"] && studio.catalogue.variation(input["variation"])
-          problem = if station.movement && variation.nil? then ["/variation", Sparrow.say("server.fit.is_not_a_version_in_the")]
-          elsif station.movement.nil? && input["variation"] then ["/variation", Sparrow.say("server.fit.cannot_be_set_the_station_is")]
+          problem = if variation.nil? && station.levels.each_value.all?(&:variation) then ["/variation", Sparrow.say("server.fit.is_not_a_version_in_the")]
+          elsif variation && station.levels.each_value.none?(&:variation) then ["/variation", Sparrow.say("server.fit.cannot_be_set_the_station_is")]
           elsif person.screening == "see_instructor" then ["/variation", Sparrow.say("server.fit.cannot_be_set_a_yes_in")]
           elsif variation && (limit = person.limits_on(group_class.day).find { |held| held.rules_out?(variation) })
             ["/variation", Sparrow.say("server.fit.goes_against_a_limit_limit_change", limit: limit.words)]

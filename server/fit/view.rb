@@ -33,7 +33,7 @@ module Server
         @fit.sheet.stations.map(&:last).map do |place|
           {"block" => place.block.id, "block_title" => place.block.name, "role" => place.block.role, "station" => place.station.id, "name" => place.station.name,
            "movement" => place.station.movement&.id, "rounds" => place.block.round_count,
-           "levels" => Sparrow::Level::ALL.to_h { |level| [level, {"variation" => place.station.at(level).variation&.id, "target" => Sparrow::Planning::Wording.at(place.station, level)}] }}
+           "levels" => Sparrow::Level::ALL.to_h { |level| [level, {"variation" => place.station.at(level)&.variation&.id, "target" => Sparrow::Planning::Wording.at(place.station, level)}] }}
         end
       end
 

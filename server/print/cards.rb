@@ -111,6 +111,7 @@ module Server
       end
 
       def words(cell)
+        return Sparrow.say("server.print.name_your_level_rests", name: cell.place.station.name) if cell.assigned.kind == "by_plan"
         return Sparrow.say("server.print.name_see_your_instructor", name: cell.place.station.name) unless cell.option
         variation = cell.option.variation
         rounds = cell.place.block.round_count

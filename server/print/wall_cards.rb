@@ -48,13 +48,17 @@ module Server
         @pdf.stroke_color(Page::RULE)
         @pdf.line_width(1)
         @pdf.stroke { @pdf.line([0, top], [@pdf.bounds.width, top]) }
-        variation = station.at(level).variation
-        words(level, variation&.name || station.name, Sparrow::Planning::Wording.at(station, level).to_s, top - 8)
+        variation = station.at(level)&.variation
+        words(level, variation&.name || parts(station.at(level)) || station.name, Sparrow::Planning::Wording.at(station, level).to_s, top - 8)
         return unless variation
         left = @pdf.bounds.width * WORDS + GAP
         most = @pdf.bounds.width - left
         _, tall = @strip.size(variation, height - 2 * GAP, most)
         @strip.draw(variation, height - 2 * GAP, most, [left, top - height / 2 - tall / 2]) if tall
+      end
+
+      def parts(prescription)
+        prescription&.parts&.map { |part| "#{part.reps} #{part.movement.name}" }&.join(" + ")
       end
 
       def words(level, name, target, top)

@@ -31,7 +31,7 @@ module Server
 
       # Those of the class, with what the hall reads of them.
       def movements
-        ids = @run.timeline.workout.each_station.flat_map { |_, station| [station.movement&.id, *station.alternatives&.map { |held| held.variation.movement_id }] }.compact.uniq
+        ids = @run.timeline.workout.each_station.flat_map { |_, station| [*station.movements.map(&:id), *station.alternatives.each_value.map(&:movement_id)] }.uniq
         ids.filter_map { |id| catalogue.movement(id) }.map { |movement| Movements::View.movement(movement) }
       end
     end

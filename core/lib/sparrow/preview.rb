@@ -105,7 +105,7 @@ module Sparrow
     # @return [Array<Hash, nil>] per level
     def left(station)
       Level::ALL.map do |level|
-        point = @capacity.worst(station.at(level)) or next
+        point = station.at(level) && @capacity.worst(station.at(level)) or next
         {"left" => point.reserve.round(1), "round" => point.round, "unit" => point.by_time ? "s" : "moves"}
       end
     end
@@ -166,8 +166,11 @@ module Sparrow
     # As the board shows a level at a station. What is there for some only is left
     # out for the others: the answer is sent at every keystroke.
     def cell(block, station, level)
-      @kept.made(station, level) { measured(block, station, level) }
+      @kept.made(station, level) { station.at(level) ? measured(block, station, level) : SITS_OUT }
     end
+
+    SITS_OUT = {"target" => Sparrow.say("planning.sits_this_out").to_s, "reps_counted" => 0, "moves" => 0, "window_s" => nil, "set_s" => nil, "fits" => nil, "seconds_per_move" => nil}.freeze
+    private_constant :SITS_OUT
 
     def measured(block, station, level)
       fit = Planning::WindowFit.of(block, station, level)

@@ -26,7 +26,7 @@ RSpec.describe Sparrow::Plan::Format do
       expect(described_class::CLOCKS).to include(format.clock)
       expect([nil, *described_class::TALLIES]).to include(format.tally)
       told["fields"].each do |field|
-        expect(field).to include("label" => be_a(String), "kind" => match(/\A(seconds|count|flag|choice|by_level)\z/), "place" => match(/\A(clock|more)\z/))
+        expect(field).to include("label" => be_a(String), "kind" => match(/\A(seconds|count|flag|choice|by_level|by_round|ratio)\z/), "place" => match(/\A(clock|more)\z/))
         expect(field.key?("options")).to be(field["kind"] == "choice")
       end
       expect(format.needed - format.opening.keys).to eq([])

@@ -12,8 +12,10 @@ RSpec.describe "Any block of any format" do
       movement = movements.sample(random: random)
       levels = Sparrow::Catalogue.house.movement(movement).opening_prescriptions
       levels.each_value { |input| input["reps"] = random.rand(1..30) if input["reps"] }
+      # Now and then a level does another movement, or sits the station out.
+      levels = levels.merge(%w[beginner intermediate advanced].sample(random: random) => [{"sits_out" => true}, {"variation" => "squat.parallel", "reps" => 6}].sample(random: random)) if random.rand < 0.3
       station = {"id" => "s#{index}", "movement" => movement, "levels" => levels}
-      if format == "ladder" && levels.each_value.all? { |input| input["reps"] } && random.rand < 0.7
+      if format == "ladder" && levels.each_value.all? { |input| input["reps"] || input["sits_out"] } && random.rand < 0.7
         station["ladder"] = {"total" => random.rand(30..90), "shape" => %w[flat descending ascending pyramid].sample(random: random)}
         levels.each_value { |input| input.delete("reps") }
       end
@@ -65,13 +67,15 @@ RSpec.describe "Any block of any format" do
       timeline = timeline_of(block)
       stations = timeline.workout.blocks.first.stations
       Sparrow::Level::ALL.each do |level|
-        visits = stations.map { |station| station.at(level) } * block["rounds"]
+        taking = stations.filter_map { |station| station.at(level) }
+        visits = taking * block["rounds"]
         ways = visits.each_cons(2).with_index.sum do |(from, to), index|
           walk = (from.starts_up? == to.starts_up?) ? 5 : 10
-          rest = ((index + 1) % stations.size).zero? ? block["round_rest_s"] || block["rest_s"] || 0 : block["rest_s"] || 0
+          rest = ((index + 1) % taking.size).zero? ? block["round_rest_s"] || block["rest_s"] || 0 : block["rest_s"] || 0
           [walk, rest].max
         end
         told = timeline.blocks.first.forecast[level].finish_s
+        next expect(told).to be_nil if visits.empty?
         expect(told).to eq(visits.sum(&:set_s) + ways)
       end
     end

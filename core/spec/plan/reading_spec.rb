@@ -68,9 +68,9 @@ RSpec.describe "Reading a workout document" do
     refused("/blocks/0/stations/0/levels/expert") { |doc| doc["blocks"][0]["stations"][0]["levels"]["expert"] = {} }
   end
 
-  it "refuses a missing variation, and one from another ladder" do
+  it "refuses a missing variation, and one that the catalogue has not" do
     refused("/blocks/0/stations/0/levels/beginner/variation", /missing/) { |doc| cell(doc).delete("variation") }
-    refused("/blocks/0/stations/0/levels/beginner/variation", /not a version of Glute bridge/) { |doc| cell(doc)["variation"] = "squat.parallel" }
+    refused("/blocks/0/stations/0/levels/beginner/variation", /not a version in the catalogue; Glute bridge has/) { |doc| cell(doc)["variation"] = "squat.of_nobody" }
     refused("/blocks/0/stations/0/movement", /catalogue/) { |doc| doc["blocks"][0]["stations"][0]["movement"] = "somersault" }
   end
 

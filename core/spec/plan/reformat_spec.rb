@@ -3,7 +3,7 @@
 RSpec.describe Sparrow::Plan::Reformat do
   formats = Sparrow::Plan::Format.with_stations.map(&:id)
   blocks = {
-    "intervals" => {"work_s" => 35, "rest_s" => 25, "rounds" => 2, "round_rest_s" => 50, "switch_s" => 3, "flow" => "together", "rest_after_last" => true,
+    "intervals" => {"work_s" => [45, 35], "rest_s" => {"min" => 15, "max" => 25}, "rest_ratio" => 0.5, "rounds" => 2, "round_rest_s" => 50, "switch_s" => 3, "flow" => "together", "rest_after_last" => true,
                     "rounds_by_level" => {"beginner" => 1}, "escalate" => false},
     "every_minute" => {"interval_s" => 75, "rounds" => 4, "escalate" => true},
     "rounds" => {"rounds" => 3, "gate" => "station", "cap_s" => 600, "target_s" => 500, "rest_s" => 5, "round_rest_s" => 30},

@@ -70,7 +70,7 @@ RSpec.describe Sparrow::Running::Altered do
 
   it "refuses what the plan has not, or what is over" do
     [{kind: "fewer_rounds", block: "main", rounds: 1}, {kind: "fewer_rounds", block: "warm", rounds: 1}, {kind: "leave_out_station", block: "main", station: "x"}, {kind: "leave_out_block", block: "x"},
-      {kind: "other_version", block: "main", station: "b", variation: "squat.parallel", levels: %w[advanced]}].each do |change|
+      {kind: "other_version", block: "main", station: "b", variation: "squat.of_nobody", levels: %w[advanced]}].each do |change|
       expect { changed(200, change) }.to raise_error(Sparrow::Refused), change.inspect
     end
   end

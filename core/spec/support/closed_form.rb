@@ -9,7 +9,7 @@ class ClosedForm
     @block = block
     @visits = (1..LEVELS.map { |level| rounds(level) }.max).flat_map do |round|
       block["stations"].select { |station| (station["in_rounds"] || [round]).include?(round) }.map { |station| [round, station] }
-    end
+    end.select { |round, station| LEVELS.any? { |lane| works?(lane, round, station) } }
   end
 
   def total_s
@@ -20,7 +20,7 @@ class ClosedForm
     mine(lane).sum do |index|
       round, station = @visits[index]
       input = station["levels"][taken(lane, round)]
-      stop = stop(station, input)
+      stop = stop(station, input, round)
       next stop * 2 if each?(station)
       next stop unless (input["sides"] || station["sides"]) == "split"
       # The change of sides comes out of what a level that stops early waits, as far as that goes.
@@ -29,7 +29,7 @@ class ClosedForm
   end
 
   def rest_s(lane)
-    mine(lane).sum do |index|
+    on_the_way(lane).sum do |index|
       goes_on = index < mine(lane).last
       ended = index == @visits.size - 1 && @block["rest_after_last"]
       (goes_on || ended) ? own_rest(lane, index) : 0
@@ -43,15 +43,29 @@ class ClosedForm
   end
 
   def mine(lane)
-    @visits.each_index.select { |index| @visits[index].first <= rounds(lane) }
+    @visits.each_index.select { |index| works?(lane, *@visits[index]) }
+  end
+
+  # Up to its last station a lane rests with the others at the end of a round, whether it worked there or not.
+  def on_the_way(lane)
+    mine(lane).empty? ? [] : (0..mine(lane).last).to_a
+  end
+
+  def works?(lane, round, station)
+    round <= rounds(lane) && !station["levels"][taken(lane, round)]["sits_out"]
   end
 
   def taken(lane, round)
     @block["escalate"] ? LEVELS[[LEVELS.index(lane), round - 1].min] : lane
   end
 
-  def stop(station, input)
-    input["work_s"] || station["work_s"] || @block["work_s"]
+  def stop(station, input, round)
+    input["work_s"] || station["work_s"] || in_round(@block["work_s"], round)
+  end
+
+  # One number, or one for each round, the last of which stands for the rest.
+  def in_round(seconds, round)
+    seconds.is_a?(Array) ? (seconds[round - 1] || seconds.last) : seconds
   end
 
   def each?(station)
@@ -60,7 +74,7 @@ class ClosedForm
 
   def window(index)
     round, station = @visits[index]
-    longest = LEVELS.select { |level| mine(level).include?(index) }.map { |level| stop(station, station["levels"][taken(level, round)]) }.max
+    longest = LEVELS.select { |level| mine(level).include?(index) }.map { |level| stop(station, station["levels"][taken(level, round)], round) }.max
     each?(station) ? longest * 2 + @block.fetch("switch_s", 0) : longest
   end
 
@@ -76,6 +90,8 @@ class ClosedForm
     following = @visits[index + 1]
     ends_round = following.nil? || following.first != round
     return @block["round_rest_s"] if ends_round && @block["round_rest_s"]
-    station["levels"][taken(lane, round)]["rest_s"] || station["rest_s"] || @block["rest_s"]
+    input = station["levels"][taken(lane, round)]
+    return 0 if input["sits_out"]
+    input["rest_s"] || station["rest_s"] || in_round(@block["rest_s"], round)
   end
 end

@@ -6,7 +6,19 @@ module RandomClasses
     stops = Array.new(3) { (random.rand < 0.5) ? nil : random.rand(12..70) }
     levels = Sparrow::Level::ALL.zip(stops).to_h { |level, stop| [level, {"work_s" => stop}.compact] }
     movement, sides = [["squat", nil], ["push_up", nil], ["side_plank", "split"], ["side_plank", rotating ? "both" : "each"]].sample(random: random)
-    station("s#{index}", movement: movement, levels: levels, **{work_s: random.rand(12..60), rest_s: [nil, 0, random.rand(0..30)].sample(random: random), sides: sides}.compact)
+    freely station("s#{index}", movement: movement, levels: levels, **{work_s: random.rand(12..60), rest_s: [nil, 0, random.rand(0..30)].sample(random: random), sides: sides}.compact)
+  end
+
+  # One level in ten does another movement, its own parts, or nothing.
+  def freely(station)
+    level = Sparrow::Level::ALL.sample(random: random)
+    given = station["levels"].fetch(level)
+    other = [{"variation" => "squat.parallel"}, {"sits_out" => true}, {"parts" => [{"movement" => "high_knees", "reps" => 4}, {"movement" => "mountain_climber", "reps" => 4}], "reps" => 3}].sample(random: random)
+    if random.rand < 0.3
+      station.merge("levels" => station["levels"].merge(level => given.except("variation", "reps", "hold_s", "counting").merge("variation" => given["variation"]).merge(other).then { |held| held["parts"] ? held.except("variation") : held }))
+    else
+      station
+    end
   end
 
   def random_timed(id)
@@ -19,7 +31,7 @@ module RandomClasses
   end
 
   def random_other(id)
-    cells = [station("a", movement: "squat"), station("b", movement: "plank")]
+    cells = [freely(station("a", movement: "squat")), freely(station("b", movement: "plank"))]
     [{"format" => "rounds", "rounds" => 2, "gate" => %w[round station free].sample(random: random)}, {"format" => "amrap", "cap_s" => random.rand(40..400)},
       {"format" => "every_minute", "rounds" => 2}, {"format" => "partner", "rounds" => 1, "work_s" => random.rand(15..40)}, {"format" => "chipper"}]
       .sample(random: random).merge("id" => id, "role" => "main", "stations" => cells)

@@ -5,7 +5,7 @@ module Sparrow
     # Settles one person's cells in the order of the class, each with the others as they are.
     class Assignment
       # What somebody is given at a place. +kind+: "fits", "unknown" (the model says nothing of
-      # it), "lowered", "substitute", "sit_out", "locked", "remembered", "kit" or "waits".
+      # it), "lowered", "substitute", "sit_out", "by_plan" (their level sits it out), "locked", "remembered", "kit" or "waits".
       Assigned = Value.row(:option, :kind, :why)
       # Numbers come down, and what cannot is given anew, until all hold; a few turns are enough.
       MOST_TURNS = 20
@@ -113,16 +113,23 @@ module Sparrow
       end
 
       # What the level itself would be given.
-      # @return [Option]
+      # @return [Option, nil] nil where it sits the station out
       def standard(index)
         @course.standard(index, level_at(@course.places[index]))
       end
 
       # @return [String] the level whose prescription the person takes at a place
       def level_at(place)
-        pattern = place.station.movement&.pattern
-        own = pattern ? participant.level(pattern) : participant.pacing_level
+        return place.level || participant.pacing_level unless (pattern = alike(place.station))
+        own = participant.level(pattern)
         place.level ? [place.level, own].min_by { |level| Level.rank(level) } : own
+      end
+
+      # Where levels work in different ways, or one of them not at all, whose rounds somebody follows says what they do.
+      # @return [String, nil] the pattern in which all levels work there
+      def alike(station)
+        patterns = (station.levels.size == Level::ALL.size) ? station.levels.each_value.map { |cell| cell.movement&.pattern }.uniq : []
+        patterns.first if patterns.one?
       end
 
       # @return [Highest]
@@ -156,12 +163,18 @@ module Sparrow
       end
 
       def start(place)
-        assigned = participant.waits? ? Assigned.new(nil, "waits") : Assigned.new(standard(place.index), "fits")
+        own = standard(place.index)
+        assigned = if participant.waits?
+          Assigned.new(nil, "waits")
+        else
+          Assigned.new(own, own ? "fits" : "by_plan")
+        end
         @forecast.give(place.index, assigned.option)
         assigned
       end
 
       def decided(place)
+        return Assigned.new(nil, "by_plan") unless standard(place.index)
         chosen(place) || best(place.index)
       end
 

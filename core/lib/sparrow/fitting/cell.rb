@@ -27,7 +27,7 @@ module Sparrow
         assigned.option
       end
 
-      # @return [Option] what their level is asked here
+      # @return [Option, nil] what their level is asked here; nil where it sits the station out
       def standard
         @assignment.standard(place.index)
       end
@@ -47,7 +47,7 @@ module Sparrow
       def level
         return unless option
         return option.level unless option.variation
-        asking = Level::ALL.select { |level| place.station.at(level).variation == option.variation }
+        asking = place.station.levels.select { |_, cell| cell.variation == option.variation }.keys
         asking.include?(option.level) ? option.level : asking.last || option.variation.levels.max_by { |level| Level.rank(level) }
       end
 
@@ -124,7 +124,7 @@ module Sparrow
 
       # @return [Boolean] whether it is just what their level is asked
       def standard?
-        own = standard
+        own = standard or return assigned.kind == "by_plan"
         !option.nil? && [option.variation, option.unit, option.number] == [own.variation, own.unit, own.number]
       end
 

@@ -67,6 +67,10 @@ module Sparrow
         @level.call(@course.places[index])
       end
 
+      def movement(index)
+        @course.movement(index, level(index))
+      end
+
       def house(index, option)
         @allowed.house(option, @course.standard(index, level(index)))
       end
@@ -98,7 +102,7 @@ module Sparrow
 
       def matters?(index, limit)
         station = @course.places[index].station
-        station.movement&.spares&.key?(limit.kind) || station.alternatives.each_value.any? { |variation| limit.rules_out?(variation) } || @course.options(index, level(index)).any? { |option| @allowed.ruling(option).include?(limit) }
+        movement(index)&.spares&.key?(limit.kind) || station.alternatives.each_value.any? { |variation| limit.rules_out?(variation) } || @course.options(index, level(index)).any? { |option| @allowed.ruling(option).include?(limit) }
       end
 
       def pick(index, limits, ceilings)
@@ -151,7 +155,7 @@ module Sparrow
       end
 
       def candidates(index, limits, without)
-        return unless @course.places[index].station.movement
+        return unless movement(index)
         used = @used.call(index)
         seen, later = {}, []
         look = lambda do |option|

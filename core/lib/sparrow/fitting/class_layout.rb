@@ -62,8 +62,13 @@ module Sparrow
         (@harder[level] ||= [])[index] ||= of(index).up_from(level)
       end
 
+      # @return [Catalogue::Movement, nil] of a level at a place; nil where it has a set of parts, or sits it out
+      def movement(index, level)
+        @places[index].station.at(level)&.movement
+      end
+
       # What a level is asked at a place.
-      # @return [Option]
+      # @return [Option, nil] nil where it sits the station out
       def standard(index, level)
         options(index, level).first
       end
@@ -86,7 +91,7 @@ module Sparrow
       def stand_ins(index, level, without: [])
         ((@stand_ins[level] ||= [])[index] ||= {})[without] ||= begin
           standard = standard(index, level)
-          @catalogue.alternatives(@places[index].station.movement).map(&:variation).select do |variation|
+          @catalogue.alternatives(movement(index, level)).map(&:variation).select do |variation|
             People::WaysRound.within?(variation, level) && variation.demand_value <= standard.demand && (variation.impact != "high" || standard.hard_landing?) && (variation.pieces & without).empty?
           end.freeze
         end
@@ -118,7 +123,7 @@ module Sparrow
       end
 
       def of(index)
-        (@of ||= {})[index] ||= Options.new(@places[index].block, @places[index].station)
+        (@of ||= {})[index] ||= Options.new(@places[index].block, @places[index].station, @catalogue)
       end
 
       # @return [Highest] of the level's house profile, given what its plan says
@@ -166,16 +171,18 @@ module Sparrow
       def raw(lane, order)
         @timeline.blocks.flat_map do |line|
           visits = line.visits.fetch(lane, [])
-          next rotated(line, visits, order) if line.groups
+          next rotated(line, lane, order) if line.groups
           visits.flat_map { |visit| sets(line.block, visit) }
         end
       end
 
       # A group meets its stations in its own order, on the lane's own clock.
-      def rotated(line, visits, order)
-        stops = line.groups[order % line.groups.size].stops
-        visits.zip(stops).map do |visit, stop|
-          [place(line.block.id, stop.station.id, taken(line.block, visit)), visit.round, visit.start_s, stop.station.at(visit.prescription.level).stop_s, 1]
+      def rotated(line, lane, order)
+        block = line.block
+        line.groups[order % line.groups.size].stops.select { |stop| stop.round <= block.rounds_for(lane) }.filter_map do |stop|
+          level = block.level_taken(lane, stop.round)
+          prescription = stop.station.at(level) or next
+          [place(block.id, stop.station.id, (level if block.escalate)), stop.round, stop.start_s, prescription.stop_s(stop.round), 1]
         end
       end
 

@@ -40,9 +40,10 @@ module Sparrow
       # @return [Array, String] what changes, or why nothing can
       def patch_to(target)
         place = @sheet.course.place(target.block, target.station, target.level) || @sheet.course.place(target.block, target.station)
-        return Sparrow.say("fitting.names_a_station_that_is_not") unless place
-        variation = target.variation && place.station.movement&.variation(target.variation)
-        return Sparrow.say("fitting.names_a_version_that_n_does", n: place.station.movement&.name || Sparrow.say("fitting.a_set_of_parts")) if target.variation && variation.nil?
+        return Sparrow.say("fitting.names_a_station_that_is_not") unless place&.station&.at(target.level)
+        movement = place.station.at(target.level).movement
+        variation = target.variation && movement&.variation(target.variation)
+        return Sparrow.say("fitting.names_a_version_that_n_does", n: movement&.name || Sparrow.say("fitting.a_set_of_parts")) if target.variation && variation.nil?
         from = as_typed(@sheet.course.option(place.index, place.station.at(target.level).variation, target.level), place.station)
         option = @sheet.course.option(place.index, variation || from.variation, target.level)
         patch(place, target.level, from, to: (target.number && option.number) ? option.asking(target.number) : option)
@@ -50,7 +51,7 @@ module Sparrow
 
       def row(place, level)
         followers = @sheet.assignments.select { |assignment| assignment.participant.pacing_level == level && assignment.assigned[place.index].option }
-        return if followers.empty?
+        return if followers.empty? || place.station.at(level).nil?
         standard = @sheet.course.option(place.index, place.station.at(level).variation, level)
         to = wanted(place, level, followers)
         planned = followers.count { |assignment| assignment.assigned[place.index].option.then { |option| option.variations == standard.variations && option.number == standard.number } }
@@ -76,7 +77,8 @@ module Sparrow
 
       # Somebody's own substitute is no level's target, nor are another level's parts.
       def own?(place, option, level)
-        place.station.movement ? option.variation&.movement_id == place.station.movement.id : option.level == level
+        movement = place.station.at(level).movement
+        movement ? option.variation&.movement_id == movement.id : option.level == level
       end
 
       # @return [Integer, nil] nil where the variation is asked for without a number, or its total decides

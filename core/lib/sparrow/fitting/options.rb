@@ -10,27 +10,31 @@ module Sparrow
 
       # @param block [Plan::Block]
       # @param station [Plan::Station]
-      def initialize(block, station)
+      # @param catalogue [Catalogue]
+      def initialize(block, station, catalogue = Catalogue.house)
         @block = block
         @station = station
+        @catalogue = catalogue
         @house = block.house
       end
 
       # @param level [String]
-      # @return [Array<Option>] the level's own first, then each that is easier; of a compound the lower levels' parts
+      # @return [Array<Option>] the level's own first, then each that is easier; of a compound the lower levels' parts; none
+      #   where the level sits it out
       def down_from(level)
-        return Level::ALL.take(Level::ALL.index(level) + 1).reverse.map { |lower| of(nil, lower) } unless @station.movement
+        return [].freeze unless @station.at(level)
         own = @station.at(level).variation
-        easier = ladder.take_while { |variation| variation != own }
+        return lower_parts(level).map { |lower| of(nil, lower) }.freeze unless own
+        easier = ladder(level).take_while { |variation| variation != own }
         [own, *easier.reverse].map { |variation| of(variation, level) }.freeze
       end
 
       # @param level [String]
       # @return [Array<Option>] what is harder than the level's own, the next first
       def up_from(level)
-        return [] unless @station.movement
-        own = @station.at(level).variation
-        ladder.drop_while { |variation| variation != own }.drop(1).map { |variation| of(variation, level) }.freeze
+        own = @station.at(level)&.variation
+        return [] unless own
+        ladder(level).drop_while { |variation| variation != own }.drop(1).map { |variation| of(variation, level) }.freeze
       end
 
       # @return [Option]
@@ -41,15 +45,19 @@ module Sparrow
 
       private
 
-      def ladder
-        @station.movement.ladder
+      def ladder(level)
+        @station.at(level).movement.ladder
+      end
+
+      def lower_parts(level)
+        Level::ALL.take(Level::ALL.index(level) + 1).reverse.select { |lower| @station.at(lower)&.parts }
       end
 
       # The level's prescription on a variation that is not its own: a typed tempo and
       # load stay, what the variation itself decides is the variation's.
       def moved(prescription, variation)
         counting = Counting.of((prescription.counting.rule == "compound" || prescription.variation.nil?) ? variation.counting : rule(prescription, variation))
-        prescription.with(variation: variation, counting: counting, **number(prescription, variation),
+        prescription.with(variation: variation, movement: @catalogue.movement(variation.movement_id), parts: nil, counting: counting, **number(prescription, variation),
           seconds_per_move: variation.tempo && (prescription.tempo ? Rational(prescription.tempo.seconds) : variation.tempo.seconds * @house.pace.fetch(prescription.level)))
       end
 

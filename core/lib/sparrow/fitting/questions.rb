@@ -98,7 +98,7 @@ module Sparrow
       end
 
       def own_ladder?
-        @cell.option.variation && @cell.place.station.movement&.ladder&.include?(@cell.option.variation)
+        @cell.option.variation && @cell.ladder.any? { |option| option.variation == @cell.option.variation }
       end
 
       # What an option would leave in its worst round.

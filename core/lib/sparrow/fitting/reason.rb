@@ -35,6 +35,10 @@ module Sparrow
         [Sparrow.say("fitting.a_yes_in_the_screening_is")]
       end
 
+      def by_plan
+        [Sparrow.say("fitting.their_level_sits_this_out")]
+      end
+
       def fits
         return [ruled_own, there] if ruled_own
         [there || Sparrow.say("fitting.their_levels_way"), easier_than_planned || @assignment.bound(@cell.place.index) || next_version, source]

@@ -15,8 +15,8 @@ module Sparrow
         return Sparrow.say("fitting.the_station_is_not_in_the") unless station
         now = station.movement&.id
         return Sparrow.say("fitting.the_station_is_n_now_and", n: station.movement&.name || Sparrow.say("fitting.a_set_of_parts")) if now != movement
-        return Sparrow.say("fitting.it_names_no_version_and_the") if now && variation.nil?
-        return Sparrow.say("fitting.the_station_is_a_set_of") if now.nil? && variation
+        return Sparrow.say("fitting.it_names_no_version_and_the") if now && variation.nil? && station.levels.each_value.all?(&:variation)
+        return Sparrow.say("fitting.the_station_is_a_set_of") if now.nil? && variation && station.levels.each_value.none?(&:variation)
         found = variation && catalogue.variation(variation)
         return Sparrow.say("fitting.that_version_is_not_in_the") if variation && found.nil?
         limit = found && limits.find { |held| held.rules_out?(found) }

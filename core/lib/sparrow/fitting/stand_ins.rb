@@ -17,7 +17,7 @@ module Sparrow
       # @param level [String]
       # @return [Array<Option>] of one pattern the easiest named alone: another limit must not make it harder
       def named(index, limits, level)
-        movement = @course.places[index].station.movement
+        movement = @course.movement(index, level)
         found = People::WaysRound.named(movement, limits, @course.catalogue).group_by(&:pattern).map { |_, alike| alike.min_by(&:demand_value) }
         found.flat_map { |variation| from(variation, level, movement) }.filter_map { |variation| option(index, variation, level) }
       end

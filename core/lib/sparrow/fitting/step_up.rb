@@ -108,7 +108,7 @@ module Sparrow
 
       def higher(index, option)
         return [] if one_version?(index) || option.variation.nil?
-        return [] if Catalogue::Alternatives.skill?(place(index).station.movement)
+        return [] if Catalogue::Alternatives.skill?(@assignment.course.movement(index, @assignment.level_at(place(index))))
         @assignment.course.harder(index, @assignment.level_at(place(index))).drop_while { |above| above.demand <= option.demand }
           .take_while { |above| above.unit == option.unit && above.demand > option.demand && (!above.hard_landing? || option.hard_landing?) && @assignment.barred(index, above).nil? }
       end
@@ -116,7 +116,7 @@ module Sparrow
       # The school keeps one version for all: it is the number that tells the levels apart.
       def one_version?(index)
         station = place(index).station
-        station.scaling && station.scaling != "variation" && Level::ALL.map { |level| station.at(level).variation }.uniq.size == 1
+        station.scaling && station.scaling != "variation" && station.levels.each_value.map(&:variation).uniq.size == 1
       end
     end
   end

@@ -26,7 +26,7 @@ module Sparrow
 
       # @return [Array<Way>] none at a set of parts
       def all
-        return [] unless @cell.place.station.movement
+        return [] unless @cell.standard&.variation
         [*@cell.ladder.map { |option| way(option, own_ladder: true) }, *@assignment.stand_ins(@index, STAND_INS).map { |option| way(option, own_ladder: false) }]
       end
 

@@ -43,7 +43,7 @@ module Sparrow
         place = @course.place(result.block, result.station) || @course.place(result.block, result.station, result.level)
         return if place.nil? || result.skipped
         variation = @catalogue.variation(result.variation)
-        return unless variation || place.station.movement.nil?
+        return unless variation || place.station.at(result.level)&.parts
         option = @course.option(place.index, variation, result.level)
         number = (option.unit == "reps") ? result.reps : result.seconds
         [place.index, (number&.positive? && option.unit != "open") ? @course.asking(option, number) : option]

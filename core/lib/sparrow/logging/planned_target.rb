@@ -10,7 +10,7 @@ module Sparrow
       # @param station [Plan::Station]
       # @return [Given] what a level is asked; of a range its top is taken to have been done
       def self.of_level(station, level)
-        prescription = station.at(level)
+        prescription = station.at(level) or return new(level: level)
         counts = station.counts&.fetch(level)&.values
         new(level: level, variation: prescription.variation&.id, reps: counts ? counts.last : prescription.reps&.max, seconds: prescription.hold&.max,
           least: counts ? counts.last : (prescription.reps || prescription.hold)&.min, target: Planning::Wording.at(station, level))
@@ -31,7 +31,7 @@ module Sparrow
       # @param level [String] a level
       # @return [Given]
       def self.of_variation(station, variation, level)
-        asked = Level::ALL.select { |level| station.at(level).variation == variation }
+        asked = station.levels.select { |_, cell| cell.variation == variation }.keys
         level = asked.include?(level) ? level : asked.last || variation.levels.max_by { |held| Level.rank(held) }
         new(level: level, variation: variation.id, target: variation.name)
       end

@@ -80,13 +80,14 @@ module Sparrow
         @workout.each_station.select do |block, station|
           place = [block.id, station.id]
           next true if typed.key?(place)
+          next unless station.at(level)
           (1..block.rounds_for(level)).any? { |round| station.in_round?(round) } && (reached.nil? || quota?(station, level) || reached.round(*place, level))
         end
       end
 
       # A day's total has no clock.
       def quota?(station, level)
-        !station.at(level).quota.nil?
+        !station.at(level)&.quota.nil?
       end
 
       # Where each round has a number of its own, that of the last that was reached.
@@ -121,7 +122,7 @@ module Sparrow
           block: place.first, station: place.last, level: done.level, variation: done.variation, skipped: skipped,
           least: (done.least unless count && typed["reps"].nil?), # nobody says that every tap was made
           reps: (typed["reps"] || typed["per_round"]&.last || count || done.reps unless skipped), seconds: (typed["seconds"] || done.seconds unless skipped),
-          reps_left: typed["reps_left"], planned: exception.nil? && count.nil?, per_round: typed["per_round"], load_kg: typed["load_kg"] || (station.at(done.level).load_kg unless skipped), faults: typed["faults"]
+          reps_left: typed["reps_left"], planned: exception.nil? && count.nil?, per_round: typed["per_round"], load_kg: typed["load_kg"] || (station.at(done.level)&.load_kg unless skipped), faults: typed["faults"]
         )
       end
 

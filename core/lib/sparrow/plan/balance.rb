@@ -64,7 +64,7 @@ module Sparrow
 
       # A compound's seconds go to its parts by their moves; the last takes what is left.
       def pieces(station, prescription, work_s, counted:)
-        return [[station.movement, prescription.variation, work_s, prescription.counting.moves(counted)]] if prescription.variation
+        return [[prescription.movement, prescription.variation, work_s, prescription.counting.moves(counted)]] if prescription.variation
         whole = prescription.parts.sum(&:reps)
         left_s = work_s
         prescription.parts.each_with_index.map do |part, index|

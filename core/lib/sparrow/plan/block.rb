@@ -6,8 +6,8 @@ module Sparrow
     # its place in the workout, from 0; +house+ the standards it stands under;
     # +own+ holds, by their keys, what its format alone knows.
     class Block < Value.of(
-      :id, :position, :title, :role, :format, :house, :get_ready_s, :seconds, :rounds, :rounds_by_level, :escalate, :work_s,
-      :rest_s, :round_rest_s, :rest_after_last, :switch_s, :interval_s, :gate, :cap_s, :target_s, :set_rest_s, :day, :flow,
+      :id, :position, :title, :role, :format, :house, :get_ready_s, :seconds, :rounds, :rounds_by_level, :escalate,
+      :round_rest_s, :rest_after_last, :switch_s, :interval_s, :gate, :cap_s, :target_s, :set_rest_s, :day, :flow,
       :scaling, :stations, :own
     )
       # @return [String] a JSON Pointer into the document

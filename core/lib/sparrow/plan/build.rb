@@ -40,7 +40,7 @@ module Sparrow
           id: input.fetch("id"), position: position, title: input.fetch("title", ""), role: input.fetch("role"),
           format: format, house: @house, get_ready_s: input.fetch("get_ready_s", 0), seconds: input["seconds"],
           rounds: input.fetch("rounds", 1), rounds_by_level: rounds_by_level(input),
-          escalate: input.fetch("escalate", false), work_s: input["work_s"], rest_s: input["rest_s"],
+          escalate: input.fetch("escalate", false),
           round_rest_s: input["round_rest_s"], rest_after_last: input.fetch("rest_after_last", false),
           switch_s: input.fetch("switch_s", 0), interval_s: input.fetch("interval_s") { format.default("interval_s") },
           gate: input.fetch("gate") { format.default("gate") || "round" }, cap_s: input["cap_s"], target_s: input["target_s"],
@@ -61,12 +61,13 @@ module Sparrow
 
       def station(input, block, pointer)
         movement = @catalogue.movement(input["movement"])
-        parts = input["parts"]&.map { |part| Part.new(@catalogue.movement(part["movement"]), part["reps"]) }&.freeze
+        parts = parts(input["parts"])
         school = input["scaling"] || block["scaling"]
-        filled = Standards::Fill.new(school, @house, movement, shares: input["shares"] || block["shares"],
-          rest_s: input["rest_s"] || block["rest_s"]).call(input.fetch("levels"))
-        levels = Level::ALL.to_h do |level|
-          [level, prescription(level, filled.fetch(level), input, block: block, movement: movement, parts: parts, pointer: pointer)]
+        going = input.fetch("levels").reject { |_, held| held["sits_out"] }
+        filled = Standards::Fill.new(school, @house, @catalogue, shares: input["shares"] || block["shares"],
+          rest_s: input["rest_s"] || ByRound.read(block["rest_s"])&.in_round(1)).call(going)
+        levels = (Level::ALL & going.keys).to_h do |level|
+          [level, prescription(level, filled.fetch(level), input, block: block, pointer: pointer)]
         end
         Station.new(
           id: input.fetch("id"), pointer: pointer, movement: movement, parts: parts,
@@ -83,24 +84,44 @@ module Sparrow
         raise Refused.at("#{pointer}/ladder/total", Sparrow.say("plan.cannot_be_split_for_every_level", message: impossible.message))
       end
 
-      def prescription(level, input, station, block:, movement:, parts:, pointer:)
-        variation = movement&.variation(input["variation"])
+      # A level's own version or parts, of whatever movement; else the station's parts.
+      def prescription(level, input, station, block:, pointer:)
+        variation = @catalogue.variation(input["variation"])
+        parts = parts(input["parts"] || station["parts"], level) unless variation
         tempo = input["tempo"] && Tempo.parse(input["tempo"])
-        counting = input["counting"] || station["counting"] || variation.counting
         format = Format.named(block["format"])
         input = opened(input, station, variation) if format.clock_of(block) == "own_pace"
-        own_parts = parts&.map { |part| Part.new(part.movement, part.reps, part.movement.variation_for(level)) }
+        works = ByRound.read(input["work_s"] || station["work_s"] || block["work_s"] || format.window_s(block))
         Prescription.new(
-          level: level, pointer: "#{pointer}/levels/#{level}", variation: variation, reps: range(input["reps"]),
-          hold: range(input["hold_s"]), own_work_s: input["work_s"],
-          work_s: input["work_s"] || station["work_s"] || block["work_s"] || format.window_s(block),
-          rest_s: input["rest_s"] || station["rest_s"] || block["rest_s"] || 0,
+          level: level, pointer: "#{pointer}/levels/#{level}", movement: variation && @catalogue.movement(variation.movement_id), variation: variation,
+          reps: range(input["reps"]), hold: range(input["hold_s"]), own_work_s: input["work_s"], work_s: works&.seconds&.max, works: works, rests: rests(input, station, block),
           sides: input["sides"] || station["sides"] || "both",
-          counting: Counting.of(counting, parts: parts ? parts.map(&:reps) : []),
-          tempo: tempo, seconds_per_move: seconds_per_move(level, variation, tempo, parts: own_parts),
-          parts: own_parts, load_kg: input["load_kg"], splits: input["splits"], quota: range(input["quota"]),
+          counting: Counting.of(counting(input, station, variation), parts: parts ? parts.map(&:reps) : []),
+          tempo: tempo, seconds_per_move: seconds_per_move(level, variation, tempo, parts: parts),
+          parts: parts, load_kg: input["load_kg"], splits: input["splits"], quota: range(input["quota"]),
           filled: input["filled"] || [].freeze, note: input["note"]
         )
+      end
+
+      # @return [Array<Part>, nil] with the versions of a level, where one is given
+      def parts(input, level = nil)
+        input&.map do |part|
+          movement = @catalogue.movement(part["movement"])
+          Part.new(movement, part["reps"], level && movement.variation_for(level))
+        end&.freeze
+      end
+
+      # What the station says of counting holds for its own movement or its own parts.
+      def counting(input, station, variation)
+        return "compound" unless variation
+        own = variation.movement_id == station["movement"]
+        input["counting"] || (station["counting"] if own) || variation.counting
+      end
+
+      def rests(input, station, block)
+        typed = input["rest_s"] || station["rest_s"]
+        return ByRound.read(typed) if typed
+        ByRound.read(block["rest_ratio"] ? {"ratio" => block["rest_ratio"]} : block["rest_s"])
       end
 
       # A set that is paced by the person must end: where nothing is asked, the

@@ -45,16 +45,17 @@ module Sparrow
       end
 
       def between(shape)
-        S::Either.new(S::Record.new({"min" => shape, "max" => shape}, required: %w[min max]), shape)
+        S::Either.new(shape, object: S::Record.new({"min" => shape, "max" => shape}, required: %w[min max]))
       end
 
       SHARES = by_level(PERCENT)
       SECONDS_RANGE = S::Record.new({"min" => F::WORK, "max" => F::WORK}, required: %w[min max])
+      PART = S::Record.new({"movement" => CATALOGUE_ID, "reps" => COUNT}, required: %w[movement reps])
+      PARTS = S::List.new(PART, size: 1..8, noun: "parts")
       PRESCRIPTION_KEYS = {
         "variation" => VARIATION_ID, "reps" => between(COUNT), "hold_s" => between(F::WORK), "work_s" => F::WORK, "rest_s" => F::REST,
-        "tempo" => TEMPO, "load_kg" => S::Decimal.new(0..200), "counting" => COUNTING, "sides" => SIDES, "note" => NOTE
+        "tempo" => TEMPO, "load_kg" => S::Decimal.new(0..200), "counting" => COUNTING, "sides" => SIDES, "note" => NOTE, "parts" => PARTS, "sits_out" => S::BooleanType.new
       }.freeze
-      PART = S::Record.new({"movement" => CATALOGUE_ID, "reps" => COUNT}, required: %w[movement reps])
       # Another version for who must spare a joint, of any ladder.
       ALTERNATIVE = S::Record.new({"for" => S::OneOf.new(*Catalogue::Variation::JOINTS), "variation" => VARIATION_ID}, required: %w[for variation])
       REPS = PRESCRIPTION_KEYS.fetch("reps")
@@ -75,7 +76,7 @@ module Sparrow
       end
 
       STATION_KEYS = {
-        "id" => ID, "movement" => CATALOGUE_ID, "parts" => S::List.new(PART, size: 1..8, noun: "parts"), "counting" => COUNTING, "sides" => SIDES,
+        "id" => ID, "movement" => CATALOGUE_ID, "parts" => PARTS, "counting" => COUNTING, "sides" => SIDES,
         "work_s" => F::WORK, "rest_s" => F::REST, "note" => NOTE, "scaling" => SCALING, "shares" => SHARES, "optional" => S::BooleanType.new,
         "alternatives" => S::List.new(ALTERNATIVE, size: 0..8, noun: "alternatives")
       }.freeze
@@ -131,14 +132,14 @@ module Sparrow
         "id" => ID, "line" => LINE, "note" => NOTE, "catalogue_id" => CATALOGUE_ID, "variation_id" => VARIATION_ID, "work_s" => F::WORK, "rest_s" => F::REST,
         "short_s" => F::SHORT, "long_s" => F::LONG, "round_count" => F::ROUNDS, "reps_count" => COUNT, "role" => ROLE, "counting" => COUNTING, "sides" => SIDES,
         "scaling" => SCALING, "tempo" => TEMPO, "pace" => PACE, "percent" => PERCENT, "reps" => REPS, "hold" => HOLD, "band" => RANGE,
-        "seconds_band" => SECONDS_RANGE, "shares" => SHARES, "part" => PART, "alternative" => ALTERNATIVE, "house" => HOUSE, "conditions" => CONDITIONS, "block" => BLOCK
+        "seconds_band" => SECONDS_RANGE, "shares" => SHARES, "part" => PART, "parts" => PARTS, "alternative" => ALTERNATIVE, "house" => HOUSE, "conditions" => CONDITIONS, "block" => BLOCK
       }.freeze
       ABOUT = {
         "tempo" => "Lower, pause, lift, pause, in seconds.", "shares" => "Percent of the advanced number, in place of the studio's.",
         "house" => "The standards that the circuit is planned with, where they differ from the defaults.",
         "conditions" => "What the class must keep to, and the kit that is there, where that is said.",
         "alternative" => "Instead of the station's own, for who must spare a joint; of any movement.",
-        "set_aside" => "What was typed for another format and is kept for it.", "role" => "What the block is for."
+        "set_aside" => "What was typed for another format and is kept for it.", "parts" => "One after the other, and counted as one.", "role" => "What the block is for."
       }.freeze
       HEAD = {
         "$id" => "urn:willing-sparrow:workout:1", "title" => "Willing Sparrow workout, version 1",

@@ -183,6 +183,13 @@ module Sparrow
         nil
       end
 
+      # What the document's shape cannot say of a block in this format.
+      # @param block [Hash] of the document
+      # @yieldparam pointer [String] into the block
+      # @yieldparam message [String]
+      def check_block(_block)
+      end
+
       # What the document's shape cannot say of a station in this format.
       # @param station [Hash] of the document
       # @param block [Hash] of the document

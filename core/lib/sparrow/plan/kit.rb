@@ -34,7 +34,7 @@ module Sparrow
       # What one person needs at a station at most, whichever level they take.
       # @return [Hash{String => Integer}]
       def pieces(station)
-        variations = station.levels.each_value.flat_map { |prescription| prescription.variation ? [prescription.variation] : prescription.parts.map(&:variation) }
+        variations = station.levels.each_value.flat_map(&:variations)
         variations.map { |variation| variation.pieces.tally }.reduce({}) { |most, own| most.merge(own) { |_, one, other| [one, other].max } }.except(*SHARED)
       end
     end

@@ -4,14 +4,24 @@ module Sparrow
   module Plan
     # What one level does at one station. Everything that a level may leave to
     # its station, its block, its school or its variation is settled here already:
-    # work_s, rest_s (whole seconds), sides, counting, seconds_per_move
+    # work_s (whole seconds, the longest of all rounds), sides, counting, seconds_per_move
     # (Rational). reps and hold are Ranges (8..8 for a plain 8), nil where none
-    # is asked. +filled+ lists the document's keys that its school filled in.
+    # is asked. +works+ and +rests+ are ByRound. +filled+ lists the document's keys that its school filled in.
     class Prescription < Value.of(
-      :level, :pointer, :variation, :reps, :hold, :own_work_s, :work_s, :rest_s, :sides, :counting, :tempo, :seconds_per_move,
+      :level, :pointer, :movement, :variation, :reps, :hold, :own_work_s, :work_s, :works, :rests, :sides, :counting, :tempo, :seconds_per_move,
       :parts, :load_kg, :splits, :quota, :filled, :note
     )
       UP = %w[standing seated supported hanging].freeze
+
+      # @return [Array<Catalogue::Variation>] its own, or those of its parts
+      def variations
+        variation ? [variation] : parts.map(&:variation)
+      end
+
+      # @return [Array<Catalogue::Movement>]
+      def movements
+        variation ? [movement] : parts.map(&:movement)
+      end
 
       # @return [Integer, nil] of a range of holds the longest
       def hold_s
@@ -21,11 +31,33 @@ module Sparrow
       # The seconds that this level works in one window, before a switch is
       # taken out. A hold is a target inside the window: a shorter one is the level's stop, a longer one ends
       # with the window; in a split window it is held on each side.
+      # @param round [Integer, nil] nil for the longest
       # @return [Integer]
-      def stop_s
-        return work_s unless hold
+      def stop_s(round = nil)
+        window_s = round ? work_in(round) : work_s
+        return window_s unless hold
         held_s = (sides == "split") ? hold_s * 2 : hold_s
-        work_s ? [held_s, work_s].min : held_s
+        window_s ? [held_s, window_s].min : held_s
+      end
+
+      # @return [Integer, nil] seconds of its window in that round; nil where no clock ends it
+      def work_in(round)
+        works&.in_round(round)
+      end
+
+      # @return [Integer] seconds
+      def rest_in(round)
+        rests ? rests.in_round(round, own_s: stop_s(round) || set_s) : 0
+      end
+
+      # @return [Integer] seconds of the first round
+      def rest_s
+        rest_in(1)
+      end
+
+      # @return [Boolean] whether its work or rest is not the same in every round
+      def by_round?
+        [works, rests].any? { |times| times&.changes? }
       end
 
       # @return [Integer] the number called aloud: of a range its maximum; 0 where none is asked
@@ -71,11 +103,13 @@ module Sparrow
       # @param switch_s [Integer] taken out of the second half of a split window; a level that stops early has room for it in
       #   its waiting
       # @param window_s [Integer] of all levels together
+      # @param round [Integer, nil] nil for the longest
       # @return [Array<Integer>] the unbroken stretches of work, in seconds
-      def stretches(two_windows:, switch_s:, window_s:)
-        return [stop_s, stop_s] if two_windows
-        return [stop_s] unless sides == "split"
-        [(stop_s + 1) / 2, [stop_s / 2, window_s / 2 - switch_s].min]
+      def stretches(two_windows:, switch_s:, window_s:, round: nil)
+        own_s = stop_s(round)
+        return [own_s, own_s] if two_windows
+        return [own_s] unless sides == "split"
+        [(own_s + 1) / 2, [own_s / 2, window_s / 2 - switch_s].min]
       end
     end
   end

@@ -28,6 +28,7 @@ module Sparrow
         stations = block["stations"] || []
         distinct_ids(stations, "#{at}/stations", "station")
         ordered_shares(block, at)
+        Format.named(block["format"]).check_block(block) { |pointer, message| refuse("#{at}#{pointer}", message) }
         rotation(block, stations, at)
         stations.each_with_index { |station, index| station(station, block, "#{at}/stations/#{index}") unless @known.key?(station) }
       end
@@ -66,6 +67,7 @@ module Sparrow
           next refuse("#{at}/levels/#{level}", Sparrow.say("plan.is_missing_every_station_has_all")) unless input
           prescription(input, movement, station, block: block, at: "#{at}/levels/#{level}")
         end
+        refuse("#{at}/levels", Sparrow.say("plan.all_sit_out")) if Level::ALL.all? { |level| station.fetch("levels").dig(level, "sits_out") }
         Format.named(block["format"]).check_station(station, block) { |pointer, message| refuse("#{at}#{pointer}", message) }
       end
 
@@ -81,6 +83,10 @@ module Sparrow
         return unless parts
         refuse("#{at}/counting", Sparrow.say("plan.must_be_compound_where_parts_are")) unless station["counting"] == "compound"
         refuse("#{at}/movement", Sparrow.say("plan.must_be_left_out_where_parts")) if station["movement"]
+        parts(parts, at)
+      end
+
+      def parts(parts, at)
         refuse("#{at}/parts", Sparrow.say("plan.make_a_compound_of_itself_name")) if parts.map { |part| part["movement"] }.uniq.size < 2
         parts.each_with_index do |part, index|
           next if @catalogue.movement(part["movement"])
@@ -107,26 +113,35 @@ module Sparrow
       end
 
       def prescription(input, movement, station, block:, at:)
-        variation(input, movement, at)
+        version(input, movement, station, at: at)
         %w[reps hold_s quota].each do |key|
           held = input[key]
           refuse("#{at}/#{key}/min", Sparrow.say("plan.is_above_the_maximum")) if held.is_a?(Hash) && held["min"] > held["max"]
         end
         refuse("#{at}/hold_s", Sparrow.say("plan.excludes_reps_give_one_or_the")) if input["hold_s"] && input["reps"]
-        if input["counting"] == "compound" && station["counting"] != "compound"
-          refuse("#{at}/counting", Sparrow.say("plan.can_be_compound_only_where_the"))
-        elsif station["parts"] && input["counting"] && input["counting"] != "compound"
-          refuse("#{at}/counting", Sparrow.say("plan.must_be_compound_as_its_stations"))
-        end
+        counting(input, station, at)
         Format.named(block["format"]).check_level(input, station, block) { |pointer, message| refuse("#{at}#{pointer}", message) }
       end
 
-      def variation(input, movement, at)
-        id = input["variation"]
-        return refuse("#{at}/variation", Sparrow.say("plan.must_be_left_out_where_parts")) if id && movement.nil?
-        return unless movement
-        return refuse("#{at}/variation", Sparrow.say("plan.is_missing")) unless id
-        return if movement.variation(id)
+      # Parts are counted as one, and nothing else is.
+      def counting(input, station, at)
+        compound = input["parts"] || (station["parts"] && !input["variation"])
+        if input["counting"] == "compound" && !compound
+          refuse("#{at}/counting", Sparrow.say("plan.can_be_compound_only_where_the"))
+        elsif compound && input["counting"] && input["counting"] != "compound"
+          refuse("#{at}/counting", Sparrow.say("plan.must_be_compound_as_its_stations"))
+        end
+      end
+
+      # A version of any movement, or parts of the level's own; else the station's parts; who sits out needs none.
+      def version(input, movement, station, at:)
+        id, own = input.values_at("variation", "parts")
+        parts(own, at) if own
+        return refuse("#{at}/variation", Sparrow.say("plan.must_be_left_out_where_parts")) if id && own
+        return if own || (id.nil? && (input["sits_out"] || station["parts"]))
+        return (refuse("#{at}/variation", Sparrow.say("plan.is_missing")) if movement) unless id
+        return if @catalogue.variation(id)
+        return refuse("#{at}/variation", Sparrow.say("plan.is_not_a_version_in_the_catalogue")) unless movement
         refuse("#{at}/variation", Sparrow.say("plan.is_not_a_version_of_name", name: movement.name, map: movement.ladder.map(&:id).join(", ")))
       end
 

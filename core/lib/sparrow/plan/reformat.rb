@@ -44,7 +44,7 @@ module Sparrow
         return @block if @from.equal?(@to)
         moved = shift(@block, @to.block_shapes, Reformat.every(:block_shapes))
         moved = @to.opening.merge(moved) { |_, opening, typed| typed.nil? ? opening : typed }
-        moved = unknown_choices(moved)
+        moved = one_number(unknown_choices(moved))
         moved.merge("format" => @to.id, "stations" => (@block["stations"] || []).map { |station| station(station) })
       end
 
@@ -78,11 +78,11 @@ module Sparrow
         [*format.block_shapes.keys, *format.station_fields.keys, *format.level_fields.keys, *("reps" if format.reps?)]
       end
 
-      # @return [Array<String>] keys with fewer choices in +to+ than in +from+
+      # @return [Array<String>] keys with fewer choices in +to+ than in +from+, or with one number where that may have several
       def self.narrowed(from, to)
         from.fields.filter_map do |field|
           other = to.fields.find { |candidate| candidate.key == field.key }
-          field.key if other&.choices && (field.choices - other.choices).any?
+          field.key if (other&.choices && (field.choices - other.choices).any?) || (other && ByRound::KINDS.include?(field.kind) && other.kind != field.kind)
         end
       end
       private_class_method :keys, :narrowed
@@ -96,12 +96,19 @@ module Sparrow
         moved.except(*unknown).merge("set_aside" => (moved["set_aside"] || {}).merge(moved.slice(*unknown)))
       end
 
+      # Where the new format has one number for all rounds, or for a range, it gets the longest; the others are kept for later.
+      def one_number(moved)
+        several = @to.fields.reject { |field| ByRound::KINDS.include?(field.kind) }.map(&:key).select { |key| moved[key].is_a?(Array) || (moved[key].is_a?(Hash) && moved[key].key?("max")) }
+        return moved if several.empty?
+        moved.merge(several.to_h { |key| [key, ByRound.longest(moved[key])] }).merge("set_aside" => (moved["set_aside"] || {}).merge(moved.slice(*several)))
+      end
+
       # Moves keys between a holder and its "set_aside".
       def shift(holder, known, movable)
         aside = (holder["set_aside"] || {}).dup
-        back = aside.select { |key, _| known.key?(key) && holder[key].nil? }
+        back = aside.select { |key, kept| known.key?(key) && (holder[key].nil? || holder[key] == ByRound.longest(kept)) }
         leaving = holder.select { |key, value| movable.key?(key) && !known.key?(key) && !value.nil? }
-        aside = aside.except(*back.keys).merge(leaving)
+        aside = aside.except(*back.keys).merge(leaving) { |_, kept, now| (ByRound.longest(kept) == now) ? kept : now }
         moved = holder.except("set_aside", *leaving.keys).merge(back)
         aside.empty? ? moved : moved.merge("set_aside" => aside)
       end

@@ -28,7 +28,7 @@ module Sparrow
 
       def cells(timeline)
         timeline.workout.each_station.flat_map do |_, station|
-          Level::ALL.map { |level| [Wording.at(station, level), station.at(level).seconds_per_move, station.at(level).tempo, station.at(level).load_kg] }
+          Level::ALL.map { |level| [Wording.at(station, level), *station.at(level)&.then { |cell| [cell.seconds_per_move, cell.tempo, cell.load_kg] }] }
         end
       end
     end

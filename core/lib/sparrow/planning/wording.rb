@@ -8,6 +8,7 @@ module Sparrow
       # @param level [String]
       # @return [String] on a ladder the number of each round
       def self.at(station, level)
+        return Sparrow.say("planning.sits_this_out") unless station.at(level)
         counts = station.counts&.fetch(level)
         return of(station.at(level)) if counts.nil? || counts.empty?
         return Sparrow.say("planning.so_many_reps", reps: counts.values.join(", "), count: 2) if station.at(level).counting.moves_per_count == 1

@@ -64,7 +64,7 @@ module Sparrow
 
       # @return [Array<String>] of a station, over all its levels
       def groups_of(station)
-        self.class.movements_of(station).filter_map { |movement| GROUP_OF[movement.pattern] }.uniq
+        station.movements.filter_map { |movement| GROUP_OF[movement.pattern] }.uniq
       end
 
       # So much of the main part is for one thing where the class is.
@@ -76,15 +76,10 @@ module Sparrow
         counts.empty? || counts.values.max >= stations.size * ONE_THING
       end
 
-      # @return [Array<Catalogue::Movement>]
-      def self.movements_of(station)
-        return [station.movement] if station.movement
-        (station.parts || []).map(&:movement)
-      end
-
-      # @return [Array<Catalogue::Variation>] of one level
+      # @param prescription [Plan::Prescription, nil]
+      # @return [Array<Catalogue::Variation>] of one level; none where it sits the station out
       def self.variations_of(prescription)
-        prescription.variation ? [prescription.variation] : (prescription.parts || []).map(&:variation)
+        prescription ? prescription.variations : []
       end
 
       # @return [Array<String>] joints that a version loads, and "grip" where one hangs by it
@@ -105,14 +100,13 @@ module Sparrow
         cells = {}.compare_by_identity
         line.visits.fetch(level, []).chunk_while { |one, other| one.station.equal?(other.station) && one.round == other.round }.map do |visits|
           first = visits.first
-          movements, variations, loads, kind = cells[first.prescription] ||= cell(first.station, first.prescription)
+          movements, variations, loads, kind = cells[first.prescription] ||= cell(first.prescription)
           Turn.new(line.block, first.station, first.round, first.start_s, visits.last.start_s + visits.last.work_s, first.prescription, movements, variations, loads, kind).freeze
         end.freeze
       end
 
-      def cell(station, prescription)
-        movements = self.class.movements_of(station)
-        variations = self.class.variations_of(prescription)
+      def cell(prescription)
+        movements, variations = prescription.movements, prescription.variations
         kinds = movements.map { |movement| GROUP_OF[movement.pattern] }.uniq
         [movements, variations, variations.flat_map { |variation| self.class.loads_of(variation) }.uniq, (kinds.first if kinds.size == 1)]
       end

@@ -12,9 +12,9 @@ module Sparrow
       def initialize(facts)
         @facts = facts
         @workout = facts.workout
-        @used = facts.stations.flat_map { |_, station| Facts.movements_of(station) }.map(&:id)
+        @used = facts.stations.flat_map { |_, station| station.movements }.map(&:id)
         @conditions = facts.workout.conditions
-        @kit = facts.stations.flat_map { |_, station| station.levels.each_value.flat_map { |cell| Facts.variations_of(cell) } }.flat_map(&:pieces).uniq | FLOOR | @conditions.free
+        @kit = facts.stations.flat_map { |_, station| station.levels.each_value.flat_map(&:variations) }.flat_map(&:pieces).uniq | FLOOR | @conditions.free
       end
 
       # @yieldparam movement [Catalogue::Movement]

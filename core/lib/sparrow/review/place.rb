@@ -15,7 +15,7 @@ module Sparrow
       end
 
       def self.station(block, station, level = nil)
-        pointer = level ? station.at(level).pointer : station.pointer
+        pointer = (level && station.at(level)&.pointer) || station.pointer
         new(block: block.id, station: station.id, level: level, pointer: pointer,
           label: [station.name, level].compact.join(", "))
       end

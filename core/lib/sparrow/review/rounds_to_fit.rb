@@ -33,7 +33,7 @@ module Sparrow
       def alike?(line)
         block = line.block
         %w[main finisher].include?(block.role) && line.windows.any? && block.rounds_by_level.empty? && !block.escalate &&
-          block.stations.all? { |station| station.in_rounds.nil? }
+          block.stations.all? { |station| station.in_rounds.nil? && station.levels.each_value.none?(&:by_round?) }
       end
 
       # Seconds from one round's start to the next one's.
@@ -42,7 +42,7 @@ module Sparrow
         following = line.windows.find { |window| window.round == 2 }
         return following.start_s - first.first.start_s if following
         last = first.last
-        rest_s = line.block.round_rest_s || last.prescriptions.each_value.map(&:rest_s).max
+        rest_s = line.block.round_rest_s || last.prescriptions.each_value.map { |prescription| prescription.rest_in(last.round) }.max || 0
         last.end_s - first.first.start_s + rest_s
       end
     end

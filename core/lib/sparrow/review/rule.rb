@@ -39,10 +39,10 @@ module Sparrow
           fixes: fix.is_a?(Proc) ? fix : [fix].flatten.compact.freeze, about: about)
       end
 
-      # @yield [Plan::Block, Plan::Station, Plan::Prescription] every cell of the plan
+      # @yield [Plan::Block, Plan::Station, Plan::Prescription] every cell of the plan in which somebody works
       def each_cell
         return to_enum(:each_cell) unless block_given?
-        @workout.each_station { |block, station| Level::ALL.each { |level| yield block, station, station.at(level) } }
+        @workout.each_station { |block, station| station.levels.each_value { |prescription| yield block, station, prescription } }
       end
 
       # @return [Boolean] whether a block is a main part or a finisher
@@ -78,9 +78,9 @@ module Sparrow
       end
 
       # @yieldparam variation [Catalogue::Variation]
-      # @return [Catalogue::Variation, nil] of the station's own ladder the nearest in demand that is right, of the same measure
-      def nearest(station, prescription, &right)
-        station.movement.ladder.select { |variation| variation.measure == prescription.variation.measure }.select(&right)
+      # @return [Catalogue::Variation, nil] of its own ladder the nearest in demand that is right, of the same measure
+      def nearest(prescription, &right)
+        prescription.movement&.ladder.to_a.select { |variation| variation.measure == prescription.variation.measure }.select(&right)
           .min_by { |variation| (variation.demand_value - prescription.variation.demand_value).abs }
       end
 

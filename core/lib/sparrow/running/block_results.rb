@@ -27,7 +27,7 @@ module Sparrow
         @blocks.select { |line| line.block.format.tally == "total" }.each_with_object({}) do |line, found|
           taps = own(line, level, person_id).select(&:station)
           next if taps.empty?
-          line.block.stations.each { |station| found[[line.block.id, station.id]] = taps.select { |tap| tap.station == station.id }.sum(&:amount) }
+          line.block.stations.select { |station| station.at(level) }.each { |station| found[[line.block.id, station.id]] = taps.select { |tap| tap.station == station.id }.sum(&:amount) }
         end
       end
 
@@ -53,7 +53,7 @@ module Sparrow
       end
 
       def totals(line, taps, level)
-        done = line.block.stations.all? { |station| taps.select { |tap| tap.station == station.id }.sum(&:amount) >= station.at(level).reps_counted }
+        done = line.block.stations.all? { |station| station.at(level).nil? || taps.select { |tap| tap.station == station.id }.sum(&:amount) >= station.at(level).reps_counted }
         taps.map(&:at_s).max if done
       end
     end

@@ -119,19 +119,26 @@ module Sparrow
       # Of the block that is on, or comes next: for each level one version easier and one harder, and each for everybody.
       def versions
         block = left.find { |held| held["stations"]&.any? } or return []
-        block["stations"].select { |station| station["movement"] }.flat_map { |station| [*of_levels(block, station), *for_all(block, station)] }
+        block["stations"].flat_map { |station| [*of_levels(block, station), *for_all(block, station)] }
       end
 
       def of_levels(block, station)
-        ladder = @catalogue.movement(station["movement"]).ladder
-        Level::ALL.flat_map do |level|
-          own = ladder.index { |held| held.id == station.dig("levels", level, "variation") } or next []
+        going(station).flat_map do |level|
+          id = station.dig("levels", level, "variation") or next []
+          ladder = @catalogue.movement(@catalogue.variation(id).movement_id).ladder
+          own = ladder.index { |held| held.id == id }
           [own - 1, own + 1].select { |index| index.between?(0, ladder.size - 1) }.map { |index| version(block, station, ladder[index], levels: [level]) }
         end
       end
 
       def for_all(block, station)
-        @catalogue.movement(station["movement"]).ladder.map { |held| version(block, station, held, levels: Level::ALL) }
+        return [] unless station["movement"] && going(station).any?
+        @catalogue.movement(station["movement"]).ladder.map { |held| version(block, station, held, levels: going(station)) }
+      end
+
+      # @return [Array<String>] levels that do not sit it out
+      def going(station)
+        Level::ALL.reject { |level| station.dig("levels", level, "sits_out") }
       end
 
       def version(block, station, to, levels:)

@@ -5,9 +5,8 @@ module Sparrow
     # Writes shapes down as components of an OpenAPI description, from which types are made:
     # a choice is an alternative there, and no condition.
     class Components < JsonSchema
-      # An object of one shape, anything else of another.
-      def either(object, otherwise)
-        {"anyOf" => [of(otherwise), of(object)]}
+      def either(plain, others)
+        {"anyOf" => [plain, *others.each_value].map { |shape| of(shape) }}
       end
 
       private

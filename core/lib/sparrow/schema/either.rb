@@ -2,21 +2,27 @@
 
 module Sparrow
   module Schema
-    # An object of one shape, or anything else of another: a range or a plain number.
+    # One shape, and another where an object or a list stands in its place: a plain number, a range, a number a round.
     class Either
-      # @param object [#read]
-      # @param otherwise [#read]
-      def initialize(object, otherwise)
+      # @param plain [#read]
+      # @param object [#read, nil]
+      # @param list [#read, nil]
+      def initialize(plain, object: nil, list: nil)
+        @plain = plain
         @object = object
-        @otherwise = otherwise
+        @list = list
       end
 
       def read(value, trail)
-        (value.is_a?(Hash) ? @object : @otherwise).read(value, trail)
+        shape = case value
+        when Hash then @object
+        when Array then @list
+        end
+        (shape || @plain).read(value, trail)
       end
 
       def json_schema(names)
-        names.either(@object, @otherwise)
+        names.either(@plain, {"object" => @object, "array" => @list}.compact)
       end
     end
   end

@@ -27,9 +27,9 @@ module Sparrow
         schema
       end
 
-      # An object of one shape, anything else of another.
-      def either(object, otherwise)
-        {"if" => {"type" => "object"}, "then" => of(object), "else" => of(otherwise)}
+      # @param others [Hash{String => #json_schema}] shapes by the JSON type that has another than +plain+
+      def either(plain, others)
+        others.reduce(of(plain)) { |otherwise, (type, shape)| {"if" => {"type" => type}, "then" => of(shape), "else" => otherwise} }
       end
 
       # @param root [#json_schema]

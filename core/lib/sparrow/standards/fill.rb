@@ -8,25 +8,32 @@ module Sparrow
       # @param school [String, nil] the station's, else its block's; nil fills nothing
       # @param shares [Hash, nil] percentages by level, in place of the house's
       # @param rest_s [Integer, nil] the rest that a level is a multiple of
-      def initialize(school, house, movement, shares: nil, rest_s: nil)
+      def initialize(school, house, catalogue, shares: nil, rest_s: nil)
         @school = school
         @house = house
-        @movement = movement
+        @catalogue = catalogue
         @shares = shares
         @rest_s = rest_s
       end
 
-      # @param levels [Hash{String => Hash}] as in the document
+      # @param levels [Hash{String => Hash}] as in the document, without those that sit out
       # @return [Hash{String => Hash}] the same with what was open filled in; each filled
       #   level lists the keys under "filled"
       def call(levels)
         return levels unless @school && @school != "clean_reps"
-        advanced = levels["advanced"]
-        filled = levels.to_h { |level, input| [level, input.merge(found(level, input, advanced)) { |_, typed, _| typed }] }
+        advanced = levels.fetch("advanced", {})
+        filled = levels.to_h { |level, input| [level, input.merge(found(level, input, like(advanced, input))) { |_, typed, _| typed }] }
         ordered(filled)
       end
 
       private
+
+      # A number of one movement says nothing of another that is counted in another way.
+      def like(advanced, input)
+        mine, theirs = variation(input), variation(advanced)
+        return advanced if mine&.movement_id == theirs&.movement_id
+        (mine && theirs && mine.measure == theirs.measure) ? advanced.except("tempo") : {}
+      end
 
       def found(level, input, advanced)
         open = numbers(level, input, advanced).merge(beside(level, input, advanced)).compact.reject { |key, _| input.key?(key) }
@@ -106,7 +113,7 @@ module Sparrow
       def ordered(levels)
         above = nil
         Level::ALL.reverse_each do |level|
-          mine = levels[level]
+          mine = levels[level] or next
           if above && mine["filled"]&.include?("reps") && mine["variation"] == above["variation"] && plain?(mine) && plain?(above)
             mine = levels[level] = mine.merge("reps" => [mine["reps"], above["reps"]].min)
           end
@@ -128,7 +135,7 @@ module Sparrow
       end
 
       def variation(input)
-        @movement&.variation(input["variation"])
+        @catalogue.variation(input["variation"])
       end
     end
   end

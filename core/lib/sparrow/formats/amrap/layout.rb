@@ -9,7 +9,7 @@ module Sparrow
         private
 
         def steps(level)
-          return [] if @block.stations.empty?
+          return [] if idle?(level)
           round_s = round_s(level)
           # One begun, and one more, so that the way back to its start is walked too: the cap cuts it.
           rounds = (@block.cap_s / round_s) + 2
@@ -17,7 +17,11 @@ module Sparrow
         end
 
         def round(level, number)
-          @block.stations.map { |station| step([0, 0], station, number, level: level) }
+          @block.stations.filter_map { |station| step([0, 0], station, number, level: level) if station.at(level) }
+        end
+
+        def idle?(level)
+          @block.stations.none? { |station| station.at(level) }
         end
 
         def close(gate, going, start_s)
@@ -28,12 +32,12 @@ module Sparrow
         # @return [Integer] seconds of a whole round, at least 1
         def round_s(level)
           steps = round(level, 1)
-          ways = steps.each_index.sum { |index| [walk_s(steps[index - 1], steps[index]), steps[index - 1].prescription.rest_s].max }
+          ways = steps.each_index.sum { |index| [walk_s(steps[index - 1], steps[index]), steps[index - 1].prescription.rest_in(1)].max }
           [steps.sum(&:seconds) + ways, 1].max
         end
 
         def forecast(level, _steps)
-          return Plan::Forecast.new(rounds: 0, round_s: 0, remainder_s: 0, into_next: [].freeze) if @block.stations.empty?
+          return Plan::Forecast.new(rounds: 0, round_s: 0, remainder_s: 0, into_next: [].freeze) if idle?(level)
           round_s = round_s(level)
           rounds = @block.cap_s / round_s
           begun = @visits.fetch(level).select { |visit| visit.round == rounds + 1 }

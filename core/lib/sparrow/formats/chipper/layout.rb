@@ -9,8 +9,8 @@ module Sparrow
         private
 
         def steps(level)
-          @block.stations.each_with_index.map do |station, index|
-            prescription = station.at(level)
+          @block.stations.each_with_index.filter_map do |station, index|
+            prescription = station.at(level) or next
             step((@block.gate == "station") ? [0, index] : [0, 0], station, 1, level: level, sets: sets(prescription))
           end
         end

@@ -39,7 +39,8 @@ module Sparrow
           stops = {}
           @lanes.each do |level, lane|
             next lane.write("done", @block.interval_s) if round > @block.rounds_for(level)
-            prescription = prescriptions[level] = station.at(@block.level_taken(level, round))
+            taken = station.at(@block.level_taken(level, round)) or next lane.write("waiting", @block.interval_s, station, round: round)
+            prescription = prescriptions[level] = taken
             work_s = [prescription.set_s, @block.interval_s].min
             stops[level] = start_s + work_s
             @done.fetch(level) << Plan::Visit.new(station, round, prescription, prescription.reps_counted, start_s, work_s)

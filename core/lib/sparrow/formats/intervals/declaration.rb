@@ -11,9 +11,10 @@ module Sparrow
           super(
             id: "intervals", label: Sparrow.say("formats.timed_intervals"), says: Sparrow.say("formats.work_and_rest_are_called_for"), clock: "called", layout: Layout, calls: [Plan::Cues::WindowCalls],
             fields: [
-              Plan::Format::Field.new(key: "work_s", shape: F::WORK, kind: "seconds", label: Sparrow.say("formats.work"), place: "clock", needed: true, opening: 40),
-              F::REST_BETWEEN.with(needed: true, opening: 20, hint: nil), F::ROUND_COUNT, F::ROUND_REST, F::READY, F::FLOW, F::BY_LEVEL,
+              Plan::Format::Field.new(key: "work_s", shape: F::WORKS, kind: "by_round", label: Sparrow.say("formats.work"), place: "clock", needed: true, opening: 40),
+              F::REST_BETWEEN.with(shape: F::RESTS, kind: "by_round", needed: true, opening: 20, hint: nil), F::ROUND_COUNT, F::ROUND_REST, F::READY, F::FLOW, F::BY_LEVEL,
               Plan::Format::Field.new(key: "switch_s", shape: F::SHORT, kind: "seconds", label: Sparrow.say("formats.switch_sides"), place: "more", hint: "0"),
+              Plan::Format::Field.new(key: "rest_ratio", shape: F::RATIO, kind: "ratio", label: Sparrow.say("formats.rest_ratio"), place: "more", hint: Sparrow.say("plan.hint_none")),
               Plan::Format::Field.new(key: "rest_after_last", shape: Schema::BooleanType.new, kind: "flag", label: Sparrow.say("formats.rest_after_the_last"), place: "more"), F::ESCALATE
             ],
             station_fields: F::IN_ROUNDS
@@ -37,19 +38,30 @@ module Sparrow
         def stretches(block, station, level)
           two_windows = station.levels.each_value.any? { |other| other.sides == "each" }
           levels = block.escalate ? [station.at(level)] : station.levels.values
-          station.at(level).stretches(two_windows: two_windows, switch_s: block.switch_s, window_s: levels.map(&:work_s).max)
+          round = shortest(block, station.at(level))
+          station.at(level).stretches(two_windows: two_windows, switch_s: block.switch_s, window_s: levels.map { |other| other.work_in(round) }.max, round: round)
+        end
+
+        def check_block(block)
+          rest = block["rest_s"]
+          yield "/rest_s/min", Sparrow.say("plan.is_above_the_maximum") if rest.is_a?(Hash) && rest["min"] > rest["max"]
         end
 
         # Half a window must be longer than the change of sides.
         def check_level(input, station, block)
           return unless (input["sides"] || station["sides"]) == "split"
-          stop_s = [longest(input["hold_s"])&.*(2), input["work_s"] || station["work_s"] || block["work_s"]].compact.min
+          stop_s = [longest(input["hold_s"])&.*(2), *(input["work_s"] || station["work_s"] || block["work_s"])].compact.min
           switch_s = block.fetch("switch_s", 0)
           return if switch_s < stop_s / 2
           yield "/#{input["work_s"] ? "work_s" : "sides"}", Sparrow.say("formats.leaves_no_second_side_half_of", stop_s: stop_s, switch_s: switch_s)
         end
 
         private
+
+        # The round in which least is there: a number is the same in all of them.
+        def shortest(block, prescription)
+          prescription.by_round? ? (1..block.round_count).min_by { |round| prescription.work_in(round) } : 1
+        end
 
         def longest(hold)
           hold.is_a?(Hash) ? hold["max"] : hold

@@ -18,7 +18,7 @@ module Sparrow
           shape = [block.format.id, block.rounds, block.rounds_by_level, block.escalate, block.get_ready_s, block.round_rest_s, block.rest_after_last, block.switch_s]
           block.stations.each do |station|
             shape.push(station.id, station.in_rounds)
-            station.levels.each_value { |prescription| shape.push(prescription.sides, prescription.stop_s, prescription.work_s, prescription.rest_s) }
+            station.levels.each { |level, prescription| shape.push(level, prescription.sides, prescription.stop_s, prescription.works, prescription.rests) }
           end
           shape
         end
@@ -32,7 +32,7 @@ module Sparrow
           @two_windows = block.stations.to_h { |station| [station.id, station.levels.each_value.any? { |prescription| prescription.sides == "each" }] }
           @visits = (1..block.round_count).flat_map do |round|
             stations = block.stations_in(round)
-            stations.map { |station| Visit.new(station, round, block.rotates? ? stations : [station]) }
+            stations.map { |station| Visit.new(station, round, block.rotates? ? stations : [station]) }.select { |visit| block.rotates? || Level::ALL.any? { |level| taken(visit, level) } }
           end
           @last = Level::ALL.to_h { |level| [level, last_visit(level)] }
         end
@@ -57,56 +57,65 @@ module Sparrow
           @lanes.each_value.first.now_s
         end
 
-        # A lane is done with the last station of the last of its rounds that has one.
+        # @return [Plan::Prescription, nil] what a lane does there, nil where it is through or sits it out
+        def taken(visit, lane)
+          visit.station.at(@block.level_taken(lane, visit.round)) if visit.round <= @block.rounds_for(lane)
+        end
+
+        # A lane is done with the last station of the last of its rounds that has one for it. Where groups
+        # rotate each has another last station, and all go on together.
         # @return [Integer] an index into @visits, -1 where it has none
         def last_visit(level)
-          @visits.rindex { |visit| visit.round <= @block.rounds_for(level) } || -1
+          @visits.rindex { |visit| @block.rotates? ? visit.round <= @block.rounds_for(level) : taken(visit, level) } || -1
         end
 
         def work(visit, index)
           going = Level::ALL.select { |level| index <= @last.fetch(level) }
-          prescriptions = going.to_h { |lane| [lane, visit.station.at(@block.level_taken(lane, visit.round))] }
-          window_s = window_of(visit, prescriptions)
+          prescriptions = going.to_h { |lane| [lane, taken(visit, lane)] }.compact
+          window_s = window_of(visit, going)
           start_s = now_s
           prescriptions.each { |lane, prescription| visited(lane, visit, prescription, window_s: window_s) }
-          if prescriptions.each_value.any? { |prescription| prescription.sides == "each" } # never where groups rotate
+          two_windows = prescriptions.each_value.any? { |prescription| prescription.sides == "each" } # never where groups rotate
+          if two_windows
             a_window_a_side(visit, prescriptions, window_s, start_s: start_s)
           else
             one_window(visit, prescriptions, window_s, start_s: start_s)
           end
-          @lanes.each { |level, lane| lane.write("done", now_of(prescriptions) - start_s) unless prescriptions.key?(level) }
+          taken_s = two_windows ? window_s * 2 + @block.switch_s : window_s
+          @lanes.each { |level, lane| others(lane, visit, taken_s, going: going.include?(level)) unless prescriptions.key?(level) }
+        end
+
+        # Who sits a station out waits for it to be over.
+        def others(lane, visit, seconds, going:)
+          going ? lane.write("waiting", seconds, visit.station, round: visit.round) : lane.write("done", seconds)
         end
 
         # Where groups rotate, all stations are worked at once: the window is the
         # longest of them all, so that one clock serves every group.
-        def window_of(visit, prescriptions)
-          return prescriptions.each_value.map(&:work_s).max unless @block.rotates?
-          visit.others.flat_map { |station| prescriptions.map { |_, prescription| station.at(prescription.level).work_s } }.max
+        def window_of(visit, going)
+          taken = going.map { |lane| @block.level_taken(lane, visit.round) }
+          visit.others.flat_map { |station| taken.filter_map { |level| station.at(level)&.work_in(visit.round) } }.max || 0
         end
 
         def visited(lane, visit, prescription, window_s:)
-          worked_s = stretches(prescription, window_s, two_windows: @two_windows.fetch(visit.station.id)).sum
+          worked_s = stretches(prescription, visit, window_s, two_windows: @two_windows.fetch(visit.station.id)).sum
           @done.fetch(lane) << Plan::Visit.new(visit.station, visit.round, prescription, prescription.reps_counted, @lanes.fetch(lane).now_s, worked_s)
         end
 
-        def stretches(prescription, window_s, two_windows: false)
-          prescription.stretches(two_windows: two_windows, switch_s: @block.switch_s, window_s: window_s)
-        end
-
-        def now_of(prescriptions)
-          @lanes.fetch(prescriptions.each_key.first).now_s
+        def stretches(prescription, visit, window_s, two_windows: false)
+          prescription.stretches(two_windows: two_windows, switch_s: @block.switch_s, window_s: window_s, round: visit.round)
         end
 
         def a_window_a_side(visit, prescriptions, window_s, start_s:)
           second_s = start_s + window_s + @block.switch_s
           prescriptions.each do |level, prescription|
             lane = @lanes.fetch(level)
-            stretch(lane, visit, prescription, work_s: prescription.stop_s, window_s: window_s, side: "first")
+            stretch(lane, visit, prescription, work_s: prescription.stop_s(visit.round), window_s: window_s, side: "first")
             lane.write("switch", @block.switch_s, visit.station, round: visit.round, level: prescription.level)
-            stretch(lane, visit, prescription, work_s: prescription.stop_s, window_s: window_s, side: "second")
+            stretch(lane, visit, prescription, work_s: prescription.stop_s(visit.round), window_s: window_s, side: "second")
           end
           {"first" => start_s, "second" => second_s}.each do |part, at_s|
-            window(visit, prescriptions, part, start_s: at_s, seconds: window_s, stops: prescriptions.transform_values { |prescription| at_s + prescription.stop_s })
+            window(visit, prescriptions, part, start_s: at_s, seconds: window_s, stops: prescriptions.transform_values { |prescription| at_s + prescription.stop_s(visit.round) })
           end
         end
 
@@ -116,26 +125,26 @@ module Sparrow
             if prescription.sides == "split"
               halves(lane, visit, prescription, window_s: window_s)
             else
-              stretch(lane, visit, prescription, work_s: prescription.stop_s, window_s: window_s)
+              stretch(lane, visit, prescription, work_s: prescription.stop_s(visit.round), window_s: window_s)
             end
           end
           switched = prescriptions.each_value.any? { |prescription| prescription.sides == "split" }
-          window(visit, prescriptions, "whole", start_s: start_s, seconds: window_s, stops: prescriptions.transform_values { |prescription| stop_of(prescription, start_s, window_s) },
+          window(visit, prescriptions, "whole", start_s: start_s, seconds: window_s, stops: prescriptions.transform_values { |prescription| stop_of(prescription, visit, start_s, window_s: window_s) },
             switch_s: switched ? start_s + first_half(window_s) : nil)
         end
 
         # Half the window a side, an odd second to the first; the switch comes out
         # of the second half, or of what a lane that stops early would wait.
         def halves(lane, visit, prescription, window_s:)
-          first, second = stretches(prescription, window_s)
+          first, second = stretches(prescription, visit, window_s)
           stretch(lane, visit, prescription, work_s: first, window_s: first_half(window_s), side: "first")
           lane.write("switch", @block.switch_s, visit.station, round: visit.round, level: prescription.level)
           stretch(lane, visit, prescription, work_s: second, window_s: (window_s / 2) - @block.switch_s, side: "second")
         end
 
-        def stop_of(prescription, start_s, window_s)
-          return start_s + prescription.stop_s unless prescription.sides == "split"
-          start_s + first_half(window_s) + @block.switch_s + stretches(prescription, window_s).last
+        def stop_of(prescription, visit, start_s, window_s:)
+          return start_s + prescription.stop_s(visit.round) unless prescription.sides == "split"
+          start_s + first_half(window_s) + @block.switch_s + stretches(prescription, visit, window_s).last
         end
 
         def first_half(window_s)
@@ -173,8 +182,7 @@ module Sparrow
         def rest_of(lane, visit, ends_round)
           return @block.round_rest_s if ends_round && @block.round_rest_s
           level = @block.level_taken(lane, visit.round)
-          return visit.others.map { |station| station.at(level).rest_s }.max if @block.rotates?
-          visit.station.at(level).rest_s
+          visit.others.filter_map { |station| station.at(level)&.rest_in(visit.round) }.max || 0
         end
       end
     end

@@ -21,7 +21,7 @@ module Sparrow
         # @return [Hash{String => Hash{Integer => Integer}}] level to round to reps
         # @raise [Standards::Distribution::Impossible]
         def by_level
-          Level::ALL.to_h { |level| [level, counts(level).freeze] }.freeze
+          @levels.to_h { |level, _| [level, counts(level).freeze] }.freeze
         end
 
         # @return [Array<Integer>] the numbers of the rounds that +level+ meets it in

@@ -91,7 +91,7 @@ module Sparrow
         end
 
         def rest_between(from, to)
-          (from.round != to.round && @block.round_rest_s) || from.prescription.rest_s
+          (from.round != to.round && @block.round_rest_s) || from.prescription.rest_in(from.round)
         end
 
         def walk_s(from, to)

@@ -37,12 +37,13 @@ module Sparrow
 
         # First, second, first, second …, with the change over between.
         def turns(station, round)
-          prescriptions = Level::ALL.to_h { |level| [level, station.at(level)] }
+          prescriptions = station.levels
           turn_s = prescriptions.each_value.map(&:work_s).max
           (@block.own.fetch("turns") * LABELS.size).times do |turn|
             @lanes.each_value { |lane| lane.write("transition", @block.switch_s, station, round: round) } if turn.positive?
             window(prescriptions, station, round, turn: turn, turn_s: turn_s)
             prescriptions.each { |level, prescription| turn.even? ? work(level, prescription, station, round: round, turn_s: turn_s) : @lanes.fetch(level).write("rest", turn_s, station, round: round) }
+            @lanes.except(*prescriptions.keys).each_value { |lane| lane.write("waiting", turn_s, station, round: round) }
           end
         end
 
@@ -59,7 +60,7 @@ module Sparrow
 
         def way_on(station, round, following)
           return unless following
-          rest_s = (following.last != round && @block.round_rest_s) || Level::ALL.map { |level| station.at(level).rest_s }.max
+          rest_s = (following.last != round && @block.round_rest_s) || station.levels.each_value.map { |prescription| prescription.rest_in(round) }.max
           @lanes.each_value { |lane| lane.write("rest", rest_s, station, round: round) }
         end
 

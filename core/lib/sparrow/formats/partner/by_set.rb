@@ -9,7 +9,7 @@ module Sparrow
 
         def steps(level)
           (1..@block.rounds).flat_map do |round|
-            @block.stations_in(round).map { |station| step([round, 0], station, round, level: level) }
+            @block.stations_in(round).filter_map { |station| step([round, 0], station, round, level: level) if station.at(level) }
           end
         end
 

@@ -16,7 +16,7 @@ module Sparrow
           Plan::BlockLine.new(
             block: @block, start_s: @start_s, total_s: 0, lanes: Level::ALL.to_h { |level| [level, [].freeze] }.freeze,
             visits: {}.freeze, windows: [].freeze,
-            forecast: Level::ALL.to_h { |level| [level, Plan::Forecast.new(stations: @block.stations.map { |station| plan(station, station.at(level)) }.freeze)] }.freeze
+            forecast: Level::ALL.to_h { |level| [level, Plan::Forecast.new(stations: @block.stations.filter_map { |station| plan(station, station.at(level)) if station.at(level) }.freeze)] }.freeze
           )
         end
 

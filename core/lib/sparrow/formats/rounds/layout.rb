@@ -11,8 +11,9 @@ module Sparrow
         # A gate for each round, for each set, or one for all.
         def steps(level)
           (1..@block.rounds_for(level)).flat_map do |round|
-            @block.stations_in(round).each_with_index.map do |station, index|
-              step(gate(round, index), station, round, level: @block.level_taken(level, round))
+            taken = @block.level_taken(level, round)
+            @block.stations_in(round).each_with_index.filter_map do |station, index|
+              step(gate(round, index), station, round, level: taken) if station.at(taken)
             end
           end
         end

@@ -23,7 +23,7 @@ module Sparrow
         end
 
         def wishes
-          @line.windows.select { |window| window.seconds >= FROM_S }.flat_map.with_index do |window, index|
+          @line.windows.select { |window| window.seconds >= FROM_S && window.prescriptions.any? }.flat_map.with_index do |window, index|
             lane, prescription = window.prescriptions.to_a[(window.round + index) % window.prescriptions.size]
             next [] unless prescription.variation
             texts = {"form" => prescription.variation.cues[(window.round - 1) % prescription.variation.cues.size], "breathing" => prescription.variation.breathing}

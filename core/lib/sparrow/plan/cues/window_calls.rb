@@ -39,7 +39,7 @@ module Sparrow
         # How long it takes to say that a window is over.
         def says_s(before)
           who = (before.is_a?(Window) && before.block.equal?(@block)) ? instants(before)[before.end_s] : []
-          (who.empty? || whole?(before, who)) ? 1 : Speech.seconds(stop_text(who, before.prescriptions.keys))
+          (who.empty? || whole?(before, who)) ? 1 : Speech.seconds(stop_text(who, before))
         end
 
         def first_of_round?(window)
@@ -53,18 +53,31 @@ module Sparrow
         # Where the work before ends in the same second there is one call for both.
         def go(window, before)
           return changed(window) if before && before.end_s == window.start_s
-          @block.rotates? ? ["go", Sparrow.say("plan.go")] : ["go", Sparrow.say("plan.go_name", name: window.station.name), Sparrow.say("plan.go")]
+          (@block.rotates? || window.station.mixed?) ? ["go", Sparrow.say("plan.go")] : ["go", Sparrow.say("plan.go_name", name: window.station.name), Sparrow.say("plan.go")]
         end
 
         def changed(window)
-          @block.rotates? ? ["change", Sparrow.say("plan.change_move_on"), Sparrow.say("plan.change")] : ["change", Sparrow.say("plan.change_name", name: window.station.name), Sparrow.say("plan.change")]
+          return ["change", Sparrow.say("plan.change_move_on"), Sparrow.say("plan.change")] if @block.rotates?
+          window.station.mixed? ? ["change", Sparrow.say("plan.change")] : ["change", Sparrow.say("plan.change_name", name: window.station.name), Sparrow.say("plan.change")]
         end
 
         # With its versions, and without.
         def named(window)
           return [Sparrow.say("plan.next_everybody_moves_on_to_the")] if @block.rotates?
-          names = window.prescriptions.each_value.map { |prescription| prescription.variation ? prescription.variation.name : window.station.name }.uniq
+          return [by_level(window), Sparrow.say("plan.next_name", name: window.station.name)] if window.station.mixed?
+          names = window.prescriptions.each_value.map { |prescription| spoken(prescription) }.uniq
           [Sparrow.say("plan.next_name_names", name: window.station.name, names: names.join(" / ")), Sparrow.say("plan.next_name", name: window.station.name)]
+        end
+
+        # Where the levels do different movements each hears its own.
+        def by_level(window)
+          list = window.prescriptions.map { |lane, prescription| Sparrow.say("plan.level_does", level: Level.name_of(lane), names: spoken(prescription)).to_s }
+          resting = Level::ALL.select { |lane| window.round <= @block.rounds_for(lane) } - window.prescriptions.keys
+          Sparrow.say("plan.next_by_level", list: [*list, *resting.map { |lane| Sparrow.say("plan.level_rests", level: Level.name_of(lane)).to_s }].join(". "))
+        end
+
+        def spoken(prescription)
+          prescription.variation ? prescription.variation.name : prescription.parts.map { |part| part.movement.name }.join(" + ")
         end
 
         def halfway(window)
@@ -98,23 +111,29 @@ module Sparrow
           found = Hash.new { |hash, at_s| hash[at_s] = [] }
           stations = @block.rotates? ? @block.stations : [window.station]
           stations.each do |station|
-            ends = window.prescriptions.flat_map { |lane, held| ends_of(window, lane, station.at(held.level)).map { |at_s| [at_s, lane] } }
+            ends = taken_at(window, station).flat_map { |lane, held| ends_of(window, lane, held).map { |at_s| [at_s, lane] } }
             ends.group_by(&:first).each { |at_s, held| found[at_s] << [station, held.map(&:last)] }
           end
           found
+        end
+
+        # @return [Hash{String => Prescription}] what each lane does there, without those who sit it out
+        def taken_at(window, station)
+          return window.prescriptions unless @block.rotates?
+          Level::ALL.select { |lane| window.round <= @block.rounds_for(lane) }.to_h { |lane| [lane, station.at(@block.level_taken(lane, window.round))] }.compact
         end
 
         # A level that stops early in a halved window stops in each half; a window a side ends in a switch.
         def ends_of(window, lane, prescription)
           last = @block.rotates? ? stop_of(window, prescription) : window.stops.fetch(lane)
           half_s = window.start_s + ((window.seconds + 1) / 2)
-          early = window.start_s + ((prescription.stop_s + 1) / 2)
+          early = window.start_s + ((prescription.stop_s(window.round) + 1) / 2)
           [(early if prescription.sides == "split" && early < half_s), (last unless window.part == "first" && last == window.end_s)].compact
         end
 
         def stop_of(window, prescription)
-          return window.start_s + prescription.stop_s unless prescription.sides == "split"
-          second_s = prescription.stretches(two_windows: false, switch_s: @block.switch_s, window_s: window.seconds).last
+          return window.start_s + prescription.stop_s(window.round) unless prescription.sides == "split"
+          second_s = prescription.stretches(two_windows: false, switch_s: @block.switch_s, window_s: window.seconds, round: window.round).last
           window.start_s + ((window.seconds + 1) / 2) + @block.switch_s + second_s
         end
 
@@ -127,11 +146,11 @@ module Sparrow
 
         # Whether these are all who are at work.
         def whole?(window, who)
-          who == (@block.rotates? ? @block.stations : [window.station]).map { |station| [station, window.prescriptions.keys] }
+          who == (@block.rotates? ? @block.stations : [window.station]).map { |station| [station, taken_at(window, station).keys] }
         end
 
         def stop(window, at_s, who, all:)
-          texts = all ? [Sparrow.say("plan.stop")] : [stop_text(who, window.prescriptions.keys), Sparrow.say("plan.stop")]
+          texts = all ? [Sparrow.say("plan.stop")] : [stop_text(who, window), Sparrow.say("plan.stop")]
           wish(window, "stop", texts.map { |text| Speech.way(at_s, text) }, levels: (levels(who) unless all))
         end
 
@@ -141,9 +160,9 @@ module Sparrow
         end
 
         # A level's own begins with its name; where groups rotate, the station's comes first.
-        def stop_text(who, going)
+        def stop_text(who, window)
           return Level.stop(who.first.last) unless @block.rotates?
-          whole, some = who.partition { |_, lanes| lanes == going }
+          whole, some = who.partition { |station, lanes| lanes == taken_at(window, station).keys }
           names = [(listed(whole.map { |station, _| station.name }) if whole.any?), *some.map { |station, lanes| "#{station.name}, #{listed(lanes.map { |lane| Level.name_of(lane) })}" }].compact
           Sparrow.say("plan.levels_stop", levels: listed(names))
         end

@@ -12,6 +12,10 @@ module Sparrow
         LONG = S::IntegerType.new(10..7200, "seconds")
         ROUNDS = S::IntegerType.new(1..50)
         COUNT = S::IntegerType.new(1..1000)
+        # One number, or one for each round; a rest also as a range.
+        WORKS = S::Either.new(WORK, list: S::List.new(WORK, size: 2..50, noun: "rounds"))
+        RESTS = S::Either.new(REST, list: S::List.new(REST, size: 2..50, noun: "rounds"), object: S::Record.new({"min" => REST, "max" => REST}, required: %w[min max]))
+        RATIO = S::Decimal.new(0.1..10)
         RANGE = S::Record.new({"min" => COUNT, "max" => COUNT}, required: %w[min max])
         IN_ROUNDS = {"in_rounds" => S::List.new(ROUNDS, size: 1..50, distinct: true, noun: "rounds")}.freeze
 

@@ -20,7 +20,7 @@ module Sparrow
           return by_station if @station || @block.gate == "station"
           chosen = Level::ALL.to_h { |level| [level, whole_lane(level)] }
           @block.stations.flat_map do |station|
-            InOrder.of(chosen.transform_values { |lane| lane.fetch(station.id) }).filter_map { |cell, to| cell.change(to) }
+            InOrder.of(chosen.transform_values { |lane| lane[station.id] }.compact).filter_map { |cell, to| cell.change(to) }
           end
         end
 
@@ -28,7 +28,7 @@ module Sparrow
 
         def by_station
           @block.stations.select { |station| @station.nil? || station.id == @station }.flat_map do |station|
-            cells = Level::ALL.map { |level| Cell.new(@block, station, station.at(level)) }
+            cells = station.levels.each_value.map { |prescription| Cell.new(@block, station, prescription) }
             time_s = @window_s ? @window_s * @fill : cells.map { |cell| cell.prescription.set_s }.max
             chosen = cells.to_h { |cell| [cell.prescription.level, [cell, kept(cell, cell.most(time_s), {})]] }
             InOrder.of(chosen).filter_map { |cell, to| cell.change(to) }
@@ -50,7 +50,7 @@ module Sparrow
 
         # All numbers of a lane by one factor, then one more here and there while there is room.
         def whole_lane(level)
-          cells = @block.stations.map { |station| Cell.new(@block, station, station.at(level)) }
+          cells = @block.stations.filter_map { |station| Cell.new(@block, station, station.at(level)) if station.at(level) }
           open = cells.select(&:number)
           visits = open.to_h { |cell| [cell, (1..turns(level)).count { |round| cell.station.in_round?(round) }] }
           work_s = open.sum { |cell| cell.number * cell.unit_s * visits[cell] }

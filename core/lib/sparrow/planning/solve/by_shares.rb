@@ -77,7 +77,7 @@ module Sparrow
         def candidates(level)
           (@candidates ||= {})[level] ||= STEP.step(100, STEP).select do |share|
             shared = @input.merge("shares" => {level => share})
-            turning.all? { |station, input| Formats::Ladder::Counts.new(input, shared, @block.house, levels: station.levels).spreads?(level) }
+            turning.all? { |station, input| station.at(level).nil? || Formats::Ladder::Counts.new(input, shared, @block.house, levels: station.levels).spreads?(level) }
           end
         end
 
@@ -94,7 +94,8 @@ module Sparrow
 
         def keeps?(line, lanes, level)
           turning.all? do |station, _|
-            point = lanes.worst(line.block.stations.find { |other| other.id == station.id }.at(level))
+            cell = line.block.stations.find { |other| other.id == station.id }.at(level)
+            point = cell && lanes.worst(cell)
             point.nil? || point.keeps?(@block.house.reserve)
           end
         end

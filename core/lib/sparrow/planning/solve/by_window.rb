@@ -22,9 +22,9 @@ module Sparrow
         private
 
         def solve(station)
-          chosen = Level::ALL.to_h do |level|
-            cell = Cell.new(@block, station, station.at(level))
-            [level, [cell, number(cell)]]
+          chosen = station.levels.transform_values do |prescription|
+            cell = Cell.new(@block, station, prescription)
+            [cell, number(cell)]
           end
           InOrder.of(chosen).filter_map { |cell, to| cell.change(to) }
         end

@@ -32,11 +32,11 @@ module Sparrow
         end
 
         def self.times(block, station)
-          Level::ALL.to_h { |level| [level, (fit = WindowFit.of(block, station, level)).set_s && fit.window_s] }
+          Level::ALL.to_h { |level| [level, station.at(level) && (fit = WindowFit.of(block, station, level)).set_s && fit.window_s] }
         end
 
         def self.left(block, station)
-          Level::ALL.filter_map { |level| WindowFit.of(block, station, level).left_s }.max || 0
+          station.levels.each_key.filter_map { |level| WindowFit.of(block, station, level).left_s }.max || 0
         end
 
         def self.paced(line)
@@ -44,7 +44,7 @@ module Sparrow
         end
 
         def self.sets(station)
-          Level::ALL.to_h { |level| [level, (station.at(level).reps || station.at(level).hold) && station.at(level).set_s] }
+          Level::ALL.to_h { |level| [level, station.at(level)&.then { |cell| cell.set_s if cell.reps || cell.hold }] }
         end
 
         def self.spread(seconds)

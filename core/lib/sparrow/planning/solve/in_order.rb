@@ -5,11 +5,11 @@ module Sparrow
     class Solve
       # On one variation a lower level never gets more than a higher one.
       module InOrder
-        # @param chosen [Hash{String => Array(Cell, Integer)}] level to cell and number, nil for none
+        # @param chosen [Hash{String => Array(Cell, Integer)}] level to cell and number, nil for none; who sits out is not there
         # @return [Array<Array(Cell, Integer)>]
         def self.of(chosen)
           above = nil
-          Level::ALL.reverse.map do |level|
+          (Level::ALL & chosen.keys).reverse.map do |level|
             cell, number = chosen.fetch(level)
             number = [number, above.last].min if number && above&.last && same?(cell, above.first)
             above = [cell, number || (cell.counted? ? cell.number : nil)]

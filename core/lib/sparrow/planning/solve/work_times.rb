@@ -25,7 +25,7 @@ module Sparrow
         private
 
         def of(station)
-          least = Level::ALL.filter_map { |level| (seconds = least_s(station, level)) && [station.at(level), seconds] }
+          least = station.levels.filter_map { |level, prescription| (seconds = least_s(station, level)) && [prescription, seconds] }
           own, shared = least.partition { |prescription, _| prescription.own_work_s }
           changes = own.map { |prescription, seconds| change("#{prescription.pointer}/work_s", station, prescription.level, from: prescription.work_s, to: seconds) }
           changes << change("#{station.pointer}/work_s", station, nil, from: shared.first.first.work_s, to: shared.map(&:last).max) if shared.any?
@@ -37,7 +37,7 @@ module Sparrow
           return unless prescription.reps && prescription.seconds_per_move
           slower = prescription.with(seconds_per_move: prescription.seconds_per_move / @fill)
           LEAST_S.step(MOST_S, STEP_S).find do |seconds|
-            timed = station.with(levels: station.levels.merge(level => slower.with(own_work_s: seconds, work_s: seconds)))
+            timed = station.with(levels: station.levels.merge(level => slower.with(own_work_s: seconds, work_s: seconds, works: Plan::ByRound.read(seconds))))
             !WindowFit.of(@block, timed, level).overrun?
           end
         end

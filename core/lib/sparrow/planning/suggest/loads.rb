@@ -37,7 +37,7 @@ module Sparrow
 
         def add(lane, visit)
           prescription = visit.prescription
-          pieces = prescription.variation ? [[visit.station.movement, prescription.variation]] : prescription.parts.map { |part| [part.movement, part.variation] }
+          pieces = prescription.movements.zip(prescription.variations)
           seconds = visit.work_s / pieces.size
           pieces.each do |movement, variation|
             @jumps ||= variation.impact != "none"

@@ -37,7 +37,7 @@ module Sparrow
         end
 
         def own(block, station, levels)
-          nearest = levels.to_h { |level| [level, nearest(station, station.at(level)) { |variation| @workout.conditions.keeps?(variation) }] }
+          nearest = levels.to_h { |level| [level, nearest(station.at(level)) { |variation| @workout.conditions.keeps?(variation) }] }
           return unless nearest.values.all?
           Fix.set(Sparrow.say("review.take_versions_that_keep_to_it"), *nearest.map { |level, variation| [station.at(level).pointer, opened(variation, block, station, level: level)] })
         end

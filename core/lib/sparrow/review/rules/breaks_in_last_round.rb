@@ -27,8 +27,8 @@ module Sparrow
 
         # The highest that leaves the reserve; else the highest that is completed at all.
         def fix(block, station, prescription)
-          return -> { [*easier(station, prescription), *easiest(block, station, prescription)] } unless prescription.reps && !station.counts && !station.parts
-          -> { [*fewer(station, prescription), *easier(station, prescription), *easiest(block, station, prescription)] }
+          return -> { [*easier(prescription), *easiest(block, station, prescription)] } unless prescription.reps && !station.counts && prescription.variation
+          -> { [*fewer(station, prescription), *easier(prescription), *easiest(block, station, prescription)] }
         end
 
         def fewer(station, prescription)
@@ -47,14 +47,14 @@ module Sparrow
 
         # With the number with which it opens.
         def easiest(block, station, prescription)
-          return [] unless station.movement && !station.counts
-          lower = station.movement.ladder.select { |one| one.demand_value < prescription.variation.demand_value }
+          return [] unless prescription.movement && !station.counts
+          lower = prescription.movement.ladder.select { |one| one.demand_value < prescription.variation.demand_value }
           lower.last(4).reverse.map { |variation| Fix.set(Sparrow.say("review.take_name", name: variation.name), [prescription.pointer, opened(variation, block, station, level: prescription.level)]) }
         end
 
-        def easier(station, prescription)
-          return [] unless station.movement
-          lower = station.movement.ladder.select { |one| one.demand_value < prescription.variation.demand_value && one.measure == prescription.variation.measure }
+        def easier(prescription)
+          return [] unless prescription.movement
+          lower = prescription.movement.ladder.select { |one| one.demand_value < prescription.variation.demand_value && one.measure == prescription.variation.measure }
           lower.last(2).reverse.map { |variation| Fix.set(Sparrow.say("review.take_name", name: variation.name), ["#{prescription.pointer}/variation", variation.id]) }
         end
       end

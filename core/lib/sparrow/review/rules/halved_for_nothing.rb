@@ -18,7 +18,7 @@ module Sparrow
 
         def fix(block, station)
           input = @workout.document.dig("blocks", block.position, "stations", block.stations.index(station))
-          keys = ["#{station.pointer}/sides", *Level::ALL.map { |level| "#{station.at(level).pointer}/sides" }]
+          keys = ["#{station.pointer}/sides", *Level::ALL.map { |level| "#{station.pointer}/levels/#{level}/sides" }]
           held = [input["sides"], *Level::ALL.map { |level| input.dig("levels", level, "sides") }]
           Fix.new(label: Sparrow.say("review.the_whole_window_for_both"), patch: keys.zip(held).filter_map { |path, sides| {"op" => "remove", "path" => path} if sides })
         end

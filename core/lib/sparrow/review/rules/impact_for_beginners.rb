@@ -20,8 +20,8 @@ module Sparrow
 
         # The hardest of its ladder that lands softly, and no harder.
         def fix(block, station, prescription)
-          return unless station.movement
-          soft = station.movement.ladder.reject { |variation| variation.impact == "high" }
+          return unless prescription.movement
+          soft = prescription.movement.ladder.reject { |variation| variation.impact == "high" }
           same = soft.select { |variation| variation.measure == prescription.variation.measure }
           variation = [same, soft].filter_map { |versions| versions.reverse.find { |one| one.demand_value <= prescription.variation.demand_value } }.first or return
           Fix.set(Sparrow.say("review.give_beginners_name", name: variation.name), [prescription.pointer, opened(variation, block, station, level: "beginner")])

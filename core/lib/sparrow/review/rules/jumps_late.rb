@@ -33,7 +33,7 @@ module Sparrow
           pairs = found.map(&:station).flat_map do |station|
             station.levels.each_value.filter_map do |cell|
               next unless cell.variation&.impact == "high"
-              quiet = station.movement.ladder.reverse.find { |variation| variation.impact != "high" && variation.measure == cell.variation.measure } or return []
+              quiet = cell.movement.ladder.reverse.find { |variation| variation.impact != "high" && variation.measure == cell.variation.measure } or return []
               ["#{cell.pointer}/variation", quiet.id]
             end
           end

@@ -36,7 +36,7 @@ module Sparrow
           pairs = line.block.stations.flat_map do |station|
             longest = station.levels.each_value.map(&:stop_s).max
             levels.filter_map do |level|
-              cell = station.at(level)
+              cell = station.at(level) or next
               half = Standards::Rounding.to_step(longest * Rational(3, 5), 5)
               ["#{cell.pointer}/#{(cell.hold && !cell.own_work_s) ? "hold_s" : "work_s"}", half] if cell.stop_s < half && (cell.own_work_s || cell.hold) && cell.sides == "both" && !(cell.hold && cell.hold.min != cell.hold.max)
             end

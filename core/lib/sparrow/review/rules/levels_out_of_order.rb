@@ -3,7 +3,7 @@
 module Sparrow
   module Review
     module Rules
-      # A higher level that is easier than a lower one: an easier variation, or less
+      # A higher level that is easier than a lower one: an easier variation of its pattern, or less
       # of the same variation.
       class LevelsOutOfOrder < StationRule
         TOPIC = "levels"
@@ -19,7 +19,7 @@ module Sparrow
         private
 
         def easier(lower, higher)
-          return unless lower.variation && higher.variation
+          return unless lower.variation && higher.variation && lower.movement.pattern == higher.movement.pattern
           return Sparrow.say("review.name_asks_less_than_name_2", name: higher.variation.name, name_2: lower.variation.name) if demand(higher) < demand(lower)
           return unless lower.variation == higher.variation
           less(lower.reps&.max, higher.reps&.max, "reps") || less(lower.hold_s, higher.hold_s, Sparrow.say("review.seconds_held")) ||
@@ -39,12 +39,13 @@ module Sparrow
           finding("warn", Place.station(block, station, higher.level),
             Sparrow.say("review.level_is_easier_than_level_2", level: Level.name_of(higher.level), level_2: Level.words(lower.level)), why: reason,
             fix: [Fix.set(Sparrow.say("review.swap_the_two"), [lower.pointer, given[higher.level]], [higher.pointer, given[lower.level]]), in_order(station, given),
-              Fix.set(Sparrow.say("review.give_them_the_same"), [higher.pointer, given[lower.level]])])
+              Fix.set(Sparrow.say("review.give_them_the_same"), [higher.pointer, given[lower.level]])].compact)
         end
 
-        # All three from the easiest to the hardest.
+        # All three from the easiest to the hardest. What works in different ways is not compared.
         def in_order(station, given)
           cells = station.levels.values
+          return unless cells.map { |cell| cell.movement&.pattern }.uniq.one?
           hardest_last = cells.sort_by.with_index { |cell, index| [cell.variation ? demand(cell) : 0, cell.reps&.max || cell.hold_s || cell.own_work_s || 0, index] }
           Fix.set(Sparrow.say("review.put_them_in_order"), *cells.zip(hardest_last).map { |cell, other| [cell.pointer, given[other.level]] })
         end

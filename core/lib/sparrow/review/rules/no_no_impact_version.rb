@@ -9,7 +9,7 @@ module Sparrow
         SOURCE = "safety"
 
         def of_station(block, station)
-          return [] if station.movement.nil? || station.levels.each_value.any? { |prescription| prescription.variation.no_impact? }
+          return [] if station.movement.nil? || station.levels.each_value.any? { |prescription| prescription.variations.all?(&:no_impact?) }
           [finding("warn", Place.station(block, station), Sparrow.say("review.no_version_without_impact"),
             why: Sparrow.say("review.a_sore_knee_ankle_or_back"), fix: fix(block, station))]
         end
@@ -18,7 +18,8 @@ module Sparrow
 
         def fix(block, station)
           prescription = station.at("beginner")
-          quiet = station.movement.ladder.select(&:no_impact?)
+          return unless prescription&.movement
+          quiet = prescription.movement.ladder.select(&:no_impact?)
           variation = quiet.reverse.find { |candidate| candidate.demand_value <= prescription.variation.demand_value } || quiet.first
           return unless variation
           Fix.set(Sparrow.say("review.give_beginners_name", name: variation.name), [prescription.pointer, opened(variation, block, station, level: "beginner")])

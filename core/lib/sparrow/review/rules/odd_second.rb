@@ -11,7 +11,7 @@ module Sparrow
 
         def of_station(block, station)
           return [] unless working?(block) && block.timed? && block.round_count >= LEAST_ROUNDS
-          odd = Level::ALL.select { |level| (cell = station.at(level)).sides == "split" && cell.stop_s.odd? && cell.variation && cell.variation.sides == "one_sided" }
+          odd = station.levels.select { |_, cell| cell.sides == "split" && cell.stop_s.odd? && !cell.by_round? && cell.variation && cell.variation.sides == "one_sided" }.keys
           return [] if odd.empty?
           [finding("note", Place.station(block, station), Sparrow.say("review.an_odd_second_for_one_side", seconds: station.at(odd.first).stop_s),
             why: Sparrow.say("review.the_first_side_gets_it_each_time"), fix: fix(station, odd))]

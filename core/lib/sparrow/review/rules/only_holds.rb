@@ -18,7 +18,7 @@ module Sparrow
         private
 
         def only_held?(level)
-          cells = @facts.stations.map { |_, station| station.at(level) }
+          cells = @facts.stations.filter_map { |_, station| station.at(level) }
           cells.size >= LEAST_STATIONS && cells.all? { |cell| Facts.variations_of(cell).any? && Facts.variations_of(cell).all? { |variation| variation.measure == "hold" && variation.strains.include?("straining") } }
         end
 

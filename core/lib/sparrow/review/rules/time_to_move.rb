@@ -37,13 +37,20 @@ module Sparrow
         end
 
         def fixes(block, pairs, seconds)
-          return [Fix.set(Sparrow.say("review.rest_s", seconds: seconds), ["#{block.pointer}/rest_s", seconds])] unless pairs.any? { |one, _| one.levels.each_value.any? { |cell| cell.rest_s != block.rest_s } }
-          keys = pairs.map(&:first).uniq(&:pointer).flat_map { |station| [["#{station.pointer}/rest_s", seconds], *Level::ALL.select { |level| typed(block, station, level) }.map { |level| ["#{station.at(level).pointer}/rest_s", seconds] }] }
+          stations = pairs.map(&:first).uniq(&:pointer)
+          return [Fix.set(Sparrow.say("review.rest_s", seconds: seconds), ["#{block.pointer}/rest_s", seconds])] unless stations.any? { |station| own?(block, station) }
+          keys = stations.flat_map { |station| [["#{station.pointer}/rest_s", seconds], *station.levels.each_value.select { |cell| typed(block, station).dig("levels", cell.level, "rest_s") }.map { |cell| ["#{cell.pointer}/rest_s", seconds] }] }
           [Fix.set(Sparrow.say("review.rest_s", seconds: seconds), *keys)]
         end
 
-        def typed(block, station, level)
-          @workout.document.dig("blocks", block.position, "stations", block.stations.index(station), "levels", level, "rest_s")
+        # Where the rest is not the block's own number: the station's, a level's, or what its school or its work makes of it.
+        def own?(block, station)
+          rest = @workout.document.dig("blocks", block.position, "rest_s")
+          station.levels.each_value.any? { |cell| (1..block.round_count).any? { |round| cell.rest_in(round) != (rest || 0) } }
+        end
+
+        def typed(block, station)
+          @workout.document.dig("blocks", block.position, "stations", block.stations.index(station))
         end
       end
     end

@@ -35,7 +35,7 @@ module Sparrow
 
         # Another movement where one station alone asks for it.
         def others(block, piece)
-          asking = block.stations.select { |station| station.levels.each_value.any? { |cell| Facts.variations_of(cell).any? { |variation| variation.pieces.include?(piece) } } }
+          asking = block.stations.select { |station| station.levels.each_value.any? { |cell| cell.variations.any? { |variation| variation.pieces.include?(piece) } } }
           return [] unless asking.size == 1 && asking.first.movement
           fresh = NewStation.new(@facts)
           fresh.movements { |movement| movement.pattern == asking.first.movement.pattern && Level::ALL.none? { |level| movement.variation_for(level).pieces.include?(piece) } }
@@ -44,10 +44,9 @@ module Sparrow
 
         def versions(block, piece)
           pairs = block.stations.flat_map do |station|
-            Level::ALL.filter_map do |level|
-              prescription = station.at(level)
+            station.levels.each_value.filter_map do |prescription|
               next unless prescription.variation&.pieces&.include?(piece)
-              without = station.movement.ladder.select { |variation| !variation.pieces.include?(piece) && variation.measure == prescription.variation.measure && variation.demand_value <= prescription.variation.demand_value }
+              without = prescription.movement.ladder.select { |variation| !variation.pieces.include?(piece) && variation.measure == prescription.variation.measure && variation.demand_value <= prescription.variation.demand_value }
               return nil if without.empty?
               ["#{prescription.pointer}/variation", without.last.id]
             end

@@ -31,7 +31,7 @@ module Sparrow
 
         def own(station, levels)
           return unless station.movement
-          nearest = levels.to_h { |level| [level, nearest(station, station.at(level)) { |variation| variation.space != "travelling" }] }
+          nearest = levels.to_h { |level| [level, nearest(station.at(level)) { |variation| variation.space != "travelling" }] }
           return unless nearest.values.all?
           Fix.set(Sparrow.say("review.take_versions_on_the_spot"), *nearest.map { |level, variation| ["#{station.at(level).pointer}/variation", variation.id] })
         end

@@ -21,7 +21,7 @@ module Sparrow
 
         # At the level that changes most.
         def changes_in(order)
-          Level::ALL.map { |level| order.each_cons(2).count { |one, other| one.at(level).ends_up? != other.at(level).starts_up? } }.max
+          Level::ALL.map { |level| order.filter_map { |station| station.at(level) }.each_cons(2).count { |one, other| one.ends_up? != other.starts_up? } }.max
         end
 
         def up_and_down(block, changes)
@@ -30,7 +30,7 @@ module Sparrow
 
         def fixes(block)
           swaps = Swaps.new(block, @workout)
-          standing, floor = block.stations.partition { |station| station.at("intermediate").starts_up? }
+          standing, floor = block.stations.partition { |station| (station.at("intermediate") || station.levels.values.last).starts_up? }
           [*swaps.fixes { |order| changes_in(order) }, swaps.in_order(Sparrow.say("review.first_what_stands"), standing + floor)]
         end
       end

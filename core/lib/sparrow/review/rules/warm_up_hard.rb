@@ -25,9 +25,9 @@ module Sparrow
 
         def fix(block, station)
           fixes = []
-          if station.movement
+          if station.movement && station.levels.each_value.all?(&:movement)
             easiest = station.movement.ladder.reject { |variation| variation.impact == "high" || hard?(variation) }.first
-            fixes << Fix.set(Sparrow.say("review.give_everybody_name", name: easiest.name), *Level::ALL.map { |level| ["#{station.at(level).pointer}/variation", easiest.id] }) if easiest&.no_impact?
+            fixes << Fix.set(Sparrow.say("review.give_everybody_name", name: easiest.name), *station.levels.each_value.map { |cell| ["#{cell.pointer}/variation", easiest.id] }) if easiest&.no_impact?
           end
           fixes << Fix.remove(Sparrow.say("review.take_name_out", name: station.name), station.pointer) if block.stations.size > 1
           fixes

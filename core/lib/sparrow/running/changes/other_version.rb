@@ -12,15 +12,14 @@ module Sparrow
         # @raise [Refused]
         def self.call(block, change, standing)
           station = block.fetch("stations", []).find { |held| held["id"] == change["station"] } or raise Refused.at("/changes/station", Sparrow.say("running.is_not_a_station_of_that_block"))
-          movement = station["movement"] && standing.catalogue.movement(station["movement"]) or raise Refused.at("/changes/station", Sparrow.say("running.has_no_versions"))
-          to = movement.variation(change["variation"]) or raise Refused.at("/changes/variation", Sparrow.say("running.is_not_a_version_of_that_station"))
+          to = standing.catalogue.variation(change["variation"]) or raise Refused.at("/changes/variation", Sparrow.say("plan.is_not_a_version_in_the_catalogue"))
           levels = change["levels"].reduce(station.fetch("levels")) { |known, level| known.merge(level => asked(known.fetch(level, {}), to, block: block)) }
           block.merge("stations" => block["stations"].map { |held| held.equal?(station) ? held.merge("levels" => levels) : held })
         end
 
         # The tempo and the load were the other version's.
         def self.asked(level, to, block:)
-          level = level.except("tempo", "load_kg").merge("variation" => to.id)
+          level = level.except("tempo", "load_kg", "parts", "sits_out").merge("variation" => to.id)
           return level if level["quota"] || !needs_number?(level, block)
           key = to.counted? ? "reps" : "hold_s"
           return level if level[key]

@@ -25,16 +25,25 @@ module Sparrow
         end
 
         def self.cut(held, keys, by_s)
-          keys.select { |key| held[key] }.reduce(held) { |known, key| known.merge(key => (held[key] - by_s).clamp([LEAST_S.fetch(key), held[key]].min, held[key])) }
+          keys.select { |key| held[key] }.reduce(held) { |known, key| known.merge(key => less(held[key], by_s, LEAST_S.fetch(key))) }
+        end
+
+        # Of a time for each round, or of a range, every number.
+        def self.less(held, by_s, least_s)
+          case held
+          when Array then held.map { |seconds| less(seconds, by_s, least_s) }
+          when Hash then held.transform_values { |seconds| less(seconds, by_s, least_s) }
+          else (held - by_s).clamp([least_s, held].min, held)
+          end
         end
 
         # A hold stays inside its window.
         def self.held(level, station, block)
-          window = level["work_s"] || station["work_s"] || block["work_s"]
+          window = [*(level["work_s"] || station["work_s"] || block["work_s"])].max
           return level unless window && level["hold_s"].is_a?(Integer) && level["hold_s"] > window
           level.merge("hold_s" => window)
         end
-        private_class_method :of_station, :cut, :held
+        private_class_method :of_station, :cut, :less, :held
 
         # @return [Sentence]
         def self.words(change, names)
