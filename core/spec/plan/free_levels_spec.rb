@@ -46,6 +46,11 @@ RSpec.describe "Levels that differ" do
       expect(Sparrow::Preview.new(document).findings.map(&:rule)).not_to include("levels_out_of_order")
     end
 
+    it "gives the station its name where no level does the station's own" do
+      names = [{"beginner" => squats}, Sparrow::Level::ALL.to_h { |level| [level, squats] }].map { |levels| timeline_of(intervals([free("p", levels)])).workout.blocks.first.stations.first.name }
+      expect(names).to eq(["Push-up", "Squat"])
+    end
+
     it "is refused where the catalogue has no such version" do
       expect(refusal_of(workout_document(intervals([free("p", {"beginner" => {"variation" => "squat.of_nobody"}})])))).to match("/blocks/0/stations/0/levels/beginner/variation" => /not a version in the catalogue/)
     end

@@ -21,10 +21,15 @@ module RandomClasses
     end
   end
 
+  # One number, now and then one for each round.
+  def by_round(range)
+    (random.rand < 0.2) ? Array.new(2) { random.rand(range) } : random.rand(range)
+  end
+
   def random_timed(id)
     rotating = random.rand < 0.35
     stations = Array.new(random.rand(1..4)) { |index| random_station(index, rotating: rotating) }
-    keys = {id: id, work_s: random.rand(15..60), rest_s: random.rand(0..25), rounds: random.rand(1..3), get_ready_s: [0, 10].sample(random: random), switch_s: random.rand(0..3)}
+    keys = {id: id, work_s: by_round(15..60), rest_s: by_round(0..25), rounds: random.rand(1..3), get_ready_s: [0, 10].sample(random: random), switch_s: random.rand(0..3)}
     keys[:flow] = "rotate" if rotating
     keys[:rounds_by_level] = {"beginner" => 1} if !rotating && random.rand < 0.3
     intervals(stations, **keys)

@@ -1,47 +1,39 @@
 <script setup lang="ts">
 import InputText from 'primevue/inputtext'
 import { computed, ref, useId, watch } from 'vue'
-import type { Typed } from '@/lib/typed'
+import { ONE_NUMBER, type Reading, type Typed } from '@/lib/typed'
 
 // A short number with its unit. What is typed goes out as it is typed: a number
 // where it reads as one (1:30 is 90), the text itself where it does not.
 const props = defineProps<{
-  modelValue: Typed
+  modelValue: unknown
   label: string
   unit?: string
   error?: string
   hint?: string
   width?: string
   hideLabel?: boolean
+  /** Where more than one number may be typed. */
+  reading?: Reading
 }>()
 const emit = defineEmits<{ 'update:modelValue': [value: Typed] }>()
 
 const id = useId()
-const text = ref(shown(props.modelValue))
+const reading = computed(() => props.reading ?? ONE_NUMBER)
+const text = ref(reading.value.show(props.modelValue))
 const focused = ref(false)
-
-function shown(value: Typed) {
-  return value === undefined || value === null ? '' : String(value)
-}
-
-function read(typed: string): Typed {
-  const plain = typed.trim()
-  if (plain === '') return undefined
-  const clock = plain.match(/^(\d{1,2}):([0-5]\d)$/)
-  if (clock) return Number(clock[1]) * 60 + Number(clock[2])
-  return /^-?\d+(\.\d+)?$/.test(plain) ? Number(plain) : plain
-}
 
 watch(
   () => props.modelValue,
   (value) => {
-    if (!focused.value || read(text.value) !== value) text.value = shown(value)
+    const now = reading.value.show(value)
+    if (!focused.value || reading.value.show(reading.value.read(text.value)) !== now) text.value = now
   },
 )
 
 function typed(value: string | undefined) {
   text.value = value ?? ''
-  emit('update:modelValue', read(text.value))
+  emit('update:modelValue', reading.value.read(text.value) as Typed)
 }
 
 const describedBy = computed(() => (props.error ? `${id}-error` : undefined))
@@ -58,7 +50,7 @@ const describedBy = computed(() => (props.error ? `${id}-error` : undefined))
       :aria-describedby="describedBy"
       :placeholder="hint"
       :style="{ width: width ?? '3.6rem' }"
-      inputmode="numeric"
+      :inputmode="props.reading ? 'text' : 'numeric'"
       autocomplete="off"
       size="small"
       @update:model-value="typed"

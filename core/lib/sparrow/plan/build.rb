@@ -71,11 +71,18 @@ module Sparrow
         end
         Station.new(
           id: input.fetch("id"), pointer: pointer, movement: movement, parts: parts,
-          name: movement ? movement.name : parts.map { |part| part.movement.name }.join(" + "),
+          name: name(movement, parts, levels),
           in_rounds: input["in_rounds"], note: input["note"], levels: levels.freeze, scaling: school,
           counts: counts(input, block, levels, pointer: pointer), optional: input.fetch("optional", false),
           alternatives: (input["alternatives"] || []).to_h { |held| [held["for"], @catalogue.variation(held["variation"])] }.freeze
         )
+      end
+
+      # As its movement is called; where no level does that, as what they do.
+      def name(movement, parts, levels)
+        return movement.name if movement && levels.each_value.any? { |held| held.movement.equal?(movement) }
+        return parts.map { |part| part.movement.name }.join(" + ") if parts && levels.each_value.any? { |held| held.parts&.map(&:movement) == parts.map(&:movement) }
+        levels.each_value.map { |held| held.movements.map(&:name).join(" + ") }.uniq.join(" / ")
       end
 
       def counts(input, block, levels, pointer:)

@@ -9,11 +9,34 @@ module Sparrow
       KINDS = %w[by_round].freeze
 
       # @param typed [Object] as in read
+      # @return [Array<Integer>] of all rounds, or the ends of the range
+      def self.numbers(typed)
+        typed.is_a?(Hash) ? typed.values_at("min", "max") : [*typed].grep(Integer)
+      end
+
+      # @param typed [Object] as in read
       # @return [Integer, nil] the longest of several; nil where it is one number
       def self.longest(typed)
+        numbers(typed).max if typed.is_a?(Array) || typed.is_a?(Hash)
+      end
+
+      # Each number so much longer or shorter.
+      # @param typed [Integer, Array<Integer>, Hash]
+      # @return [Integer, Array<Integer>, Hash]
+      def self.moved(typed, by)
         case typed
-        when Array then typed.grep(Integer).max
-        when Hash then typed["max"]
+        when Array then typed.map { |seconds| seconds + by }
+        when Hash then typed.transform_values { |seconds| seconds + by }
+        else typed + by
+        end
+      end
+
+      # @return [String] as it would be typed: “60, 50, 40”, “20–40”
+      def self.words(typed)
+        case typed
+        when Array then typed.join(", ")
+        when Hash then typed.values_at("min", "max").join("–")
+        else typed.to_s
         end
       end
 

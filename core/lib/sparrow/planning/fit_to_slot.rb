@@ -115,14 +115,15 @@ module Sparrow
           step = (key == "cap_s") ? 30 : STEP_S
           reach = (key == "cap_s") ? 600 : MOST_CHANGE_S
           least = {"work_s" => 15, "rest_s" => 5, "round_rest_s" => 0, "interval_s" => 30, "cap_s" => 60}.fetch(key)
-          (-reach..reach).step(step).map { |by| input[key] + by }.select { |value| value >= least && value != input[key] }.map { |value| {key => value} }
+          shortest = Plan::ByRound.numbers(input[key]).min
+          (-reach..reach).step(step).select { |by| !by.zero? && shortest + by >= least }.map { |by| {key => Plan::ByRound.moved(input[key], by)} }
         end
       end
 
       def words(key, value)
         return Sparrow.say("common.rounds", count: value) if key == "rounds"
         return Sparrow.say("planning.cap_at_of", of: ClockText.of(value)) if key == "cap_s"
-        Sparrow.say("planning.changed_#{key}", seconds: value)
+        Sparrow.say("planning.changed_#{key}", seconds: Plan::ByRound.words(value))
       end
     end
   end

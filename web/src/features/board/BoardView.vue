@@ -103,6 +103,13 @@ const shortcuts: Shortcut[] = [
     matches: () => false,
     run: () => undefined,
   },
+  {
+    keys: t('board.alt_m_alt_o'),
+    label: t('board.another_movement_or_sit_out'),
+    matches: () => false,
+    run: () => undefined,
+  },
+  { keys: t('board.alt_e'), label: t('board.one_for_all_or_apart'), matches: () => false, run: () => undefined },
   { keys: t('board.alt_shift'), label: t('board.in_a_station_move_it'), matches: () => false, run: () => undefined },
   {
     keys: t('board.alt_1_alt_9'),

@@ -6,7 +6,7 @@ import ToggleSwitch from 'primevue/toggleswitch'
 import { computed, useId } from 'vue'
 import { LEVELS, type Block, type FormatField, type Level } from '@/lib/api/types'
 import NumberField from '@/ui/NumberField.vue'
-import { setKey, type Typed } from '@/lib/typed'
+import { BY_ROUND, setKey, type Typed } from '@/lib/typed'
 import { useBoard } from './useBoard'
 
 // One field that a format declares, in whatever form it asks for.
@@ -15,7 +15,14 @@ const board = useBoard()
 const id = useId()
 const pointer = computed(() => `/blocks/${props.index}`)
 const held = computed(() => (props.block as Record<string, unknown>)[props.field.key])
-const unit = computed(() => (props.field.kind === 'seconds' ? t('common.s') : undefined))
+const UNITS: Partial<Record<FormatField['kind'], string>> = {
+  seconds: t('common.s'),
+  by_round: t('common.s'),
+  ratio: t('board.times_own_work'),
+}
+const byRound = computed(() => (props.field.kind === 'by_round' ? BY_ROUND : undefined))
+/** Several numbers need more room than one. */
+const width = computed(() => `${Math.max(2.6, BY_ROUND.show(held.value).length * 0.62)}rem`)
 
 function set(value: unknown) {
   board.edit(
@@ -66,13 +73,15 @@ function setRoundsOf(level: Level, value: Typed) {
     />
   </template>
   <NumberField
-    v-else-if="field.kind === 'seconds' || field.kind === 'count'"
+    v-else-if="field.kind !== 'flag'"
     :label="field.label"
-    :unit="unit"
+    :unit="UNITS[field.kind]"
     :hint="field.hint"
-    width="2.6rem"
-    :model-value="held as Typed"
-    :error="board.errorAt(`${pointer}/${field.key}`)"
+    :width="byRound ? width : '2.6rem'"
+    :reading="byRound"
+    :title="byRound && $t('board.a_number_for_each_round')"
+    :model-value="held"
+    :error="board.errorBelow(`${pointer}/${field.key}`)"
     @update:model-value="setNumber"
   />
   <span v-else class="toggle">

@@ -1,120 +1,69 @@
 <script setup lang="ts">
-import { weightText } from '@/lib/units'
 import { readable } from '@/lib/readable'
 import { t } from '@/lib/text'
 import InputText from 'primevue/inputtext'
-import Select from 'primevue/select'
-import { computed } from 'vue'
-import { LEVELS, type Level, type Station } from '@/lib/api/types'
-import { chooseVariation, copyCell, stepVariation, unhalve, variationOf } from './document'
-import { targetHint, targetText, writeTarget } from './target'
-import { useBoard } from './useBoard'
+import { computed, nextTick, useTemplateRef } from 'vue'
+import { LEVELS, type Level, type Movement, type Station } from '@/lib/api/types'
+import VersionChoice, { type Other } from './VersionChoice.vue'
+import { chooseVariation, copyCell } from './document'
+import { movementOf, replaceForAll, sitOut, stepVersion, takeMovement, takeParts, takeStation, unhalve } from './level'
+import { targetText, writeTarget } from './target'
+import { useCell } from './useCell'
 
-// One level at one station: the variation and the target, typed in place.
+// One level at one station, or all of them where they are given the same: the version and the target, typed in place.
 const props = defineProps<{
   station: Station
-  level: Level
+  levels: Level[]
   blockIndex: number
   stationIndex: number
   blockId: string
 }>()
-const board = useBoard()
-
-const movement = computed(() => board.movement(props.station.movement))
-const prescription = computed(() => props.station.levels[props.level])
-const variation = computed(() => variationOf(movement.value, prescription.value))
-const pointer = computed(
-  () => `/blocks/${props.blockIndex}/stations/${props.stationIndex}/levels/${readable(props.level)}`,
-)
-const error = computed(() => board.errorBelow(pointer.value))
-const figures = computed(
-  () =>
-    board.blockPreview(props.blockId)?.stations.find((station) => station.id === props.station.id)?.levels[props.level],
-)
-const tooMany = computed(() => figures.value?.fits != null && figures.value.reps_counted > figures.value.fits)
-const block = computed(() => board.document.value.blocks[props.blockIndex])
-const isDay = computed(() => board.format(block.value)?.tally === 'day')
-const onLadder = computed(() => Boolean(props.station.ladder))
-/** What the number comes to: both numbers where they differ, what the set takes, how many the window has time for. */
-const beside = computed(() => {
-  const cell = figures.value
-  if (!cell) return ''
-  if (cell.per_round) return `${cell.target}${cell.moves === cell.reps_counted ? ` = ${cell.reps_counted}` : ''}`
-  if (cell.reps_counted === 0 || isDay.value) return cell.target
-  const numbers =
-    cell.moves === cell.reps_counted
-      ? t('board.reps')
-      : t('board.reps_counted_counted_moves_moves', { reps_counted: cell.reps_counted, moves: cell.moves })
-  const parts = [numbers]
-  if (cell.fits === null && cell.set_s) parts.push(t('board.about_set_s_s', { set_s: cell.set_s }))
-  if (cell.left_s !== undefined && cell.left_s > 0) parts.push(t('board.left_s_s_left', { left_s: cell.left_s }))
-  else if (cell.fits !== null) parts.push(t('board.fits_fit', { fits: cell.fits }))
-  return parts.join(', ')
+const emit = defineEmits<{ together: [isTogether: boolean] }>()
+const cell = useCell(props)
+const { board, level, prescription, variation, error, figures, isDay, beside, always, both, beyond, hint } = cell
+const choice = useTemplateRef<{ look: () => Promise<void> }>('choice')
+const isAll = computed(() => props.levels.length > 1)
+const movement = computed(() => movementOf(board.movement, props.station, level.value))
+const name = computed(() => {
+  const called = board.movement(props.station.movement)?.name ?? movement.value?.name ?? t('board.station')
+  return `${called}, ${isAll.value ? t('board.all_levels') : readable(level.value)}`
 })
-/** What is told even where nobody edits: a number for each round, a day's total, the parts of a compound. */
-const always = computed(() => Boolean(figures.value?.per_round) || isDay.value || !movement.value)
-/** The moves that a number comes to where they are more. */
-const both = computed(() => {
-  const cell = figures.value
-  return cell && !always.value && cell.moves !== cell.reps_counted ? t('board.comes_to', { moves: cell.moves }) : ''
-})
-const beyond = computed(() => [
-  ...(figures.value?.tempo ? [t('board.tempo_tempo', { tempo: figures.value.tempo })] : []),
-  ...(figures.value?.load_kg ? [weightText(figures.value.load_kg)] : []),
-  ...(props.station.levels[props.level].note ? [props.station.levels[props.level].note!] : []),
-])
-/** A number that the school filled in stands where one would be typed. */
-const hint = computed(() => {
-  const cell = figures.value
-  if (onLadder.value) return t('board.hint_ladder')
-  const filled = cell?.filled?.find((key) => ['reps', 'hold_s', 'work_s'].includes(key))
-  return filled && cell?.filled_as ? cell.filled_as : targetHint(variation.value)
-})
-const low = computed(() => figures.value?.reserve && figures.value.reserve.left < 0)
-const reserveText = computed(() => {
-  const reserve = figures.value?.reserve
-  if (!reserve) return ''
-  return t('board.estimate_for_a_level_left_n', {
-    level: readable(props.level),
-    left: reserve.left,
-    n: reserve.unit === 's' ? t('board.seconds') : t('board.reps'),
-    round: reserve.round,
-  })
-})
-const name = computed(() => `${movement.value?.name ?? t('board.station')}, ${readable(props.level)}`)
-
-function change(label: string, work: (station: Station) => void, key = '') {
-  board.edit(
-    label,
-    (draft) => {
-      const station = draft.blocks[props.blockIndex]?.stations?.[props.stationIndex]
-      if (station) work(station)
-    },
-    key,
-  )
-}
 
 function type(text: string | undefined) {
-  change(
+  cell.change(
     t('board.target'),
-    (station) => writeTarget(station.levels[props.level], text ?? '', variation.value, isDay.value),
-    `${pointer.value}/target`,
+    (station, level) => writeTarget(station.levels[level], text ?? '', variation.value, isDay.value),
+    'target',
   )
 }
 
 function choose(id: string) {
-  change(t('board.version'), (station) => {
-    if (!movement.value) return
-    chooseVariation(movement.value, station.levels[props.level], id)
-    unhalve(movement.value, station)
+  cell.change(t('board.version'), (station, level) => {
+    const ladder = movementOf(board.movement, station, level)
+    if (ladder) chooseVariation(ladder, station.levels[level], id)
+    unhalve(board.movement, station)
+  })
+}
+
+function takeOther(movement: Movement) {
+  cell.change(t('board.another_movement_for_level'), (station, level) => {
+    if (isAll.value) replaceForAll(station, movement)
+    else takeMovement(station, level, movement)
+  })
+}
+
+function act(what: Other) {
+  cell.change(t('board.what_a_level_does'), (station, level) => {
+    if (what === 'own_parts') takeParts(station, level, board.offered.value)
+    else if (what === 'as_station') takeStation(board.movement, station, level)
+    else sitOut(station, level, what === 'sit_out')
   })
 }
 
 function step(by: 1 | -1) {
-  change(t('board.version'), (station) => {
-    if (!movement.value) return
-    stepVariation(movement.value, station, props.level, by)
-    unhalve(movement.value, station)
+  cell.change(t('board.version'), (station, level) => {
+    stepVersion(board.movement, station, level, by)
+    unhalve(board.movement, station)
   })
 }
 
@@ -122,15 +71,28 @@ function step(by: 1 | -1) {
 function takeOffer() {
   const offer = figures.value?.offer
   if (offer)
-    change(t('board.the_number_that_fits'), (station) =>
-      writeTarget(station.levels[props.level], String(offer), variation.value),
+    cell.change(t('board.the_number_that_fits'), (station, level) =>
+      writeTarget(station.levels[level], String(offer), variation.value),
     )
 }
 
+/** One for all: the others are given what this level is. Typed once from then on, until the levels are taken apart. */
+async function together(event: KeyboardEvent) {
+  const row = (event.currentTarget as HTMLElement).parentElement
+  if (!isAll.value)
+    cell.change(t('board.one_for_all'), (station) => {
+      for (const other of LEVELS)
+        if (other !== level.value) copyCell(station.levels[level.value], station.levels[other], true)
+    })
+  emit('together', !isAll.value)
+  await nextTick()
+  row?.querySelector<HTMLElement>('.cell .number')?.focus()
+}
+
 function copyAcross() {
-  change(t('board.copy_across'), (station) => {
-    for (const level of LEVELS.slice(LEVELS.indexOf(props.level) + 1))
-      copyCell(station.levels[props.level], station.levels[level], true)
+  cell.change(t('board.copy_across'), (station) => {
+    for (const other of LEVELS.slice(LEVELS.indexOf(level.value) + 1))
+      copyCell(station.levels[level.value], station.levels[other], true)
   })
 }
 
@@ -139,11 +101,15 @@ function copyDown() {
     const stations = draft.blocks[props.blockIndex]?.stations ?? []
     const own = stations[props.stationIndex]
     const below = stations[props.stationIndex + 1]
-    if (own && below) copyCell(own.levels[props.level], below.levels[props.level], own.movement === below.movement)
+    if (own && below)
+      for (const held of props.levels) copyCell(own.levels[held], below.levels[held], own.movement === below.movement)
   })
 }
 
-/** With Alt: an arrow for the next variation, F the number that fits, R a copy to the levels right, B one below. */
+/**
+ * With Alt: an arrow for the next variation, F the number that fits, R a copy to the levels right, B one below, M another
+ * movement, O to sit out, E one for everybody.
+ */
 function key(event: KeyboardEvent) {
   if (!event.altKey || event.shiftKey || event.ctrlKey) return
   const work = {
@@ -152,43 +118,49 @@ function key(event: KeyboardEvent) {
     KeyF: takeOffer,
     KeyR: copyAcross,
     KeyB: copyDown,
+    KeyM: () => choice.value?.look(),
+    KeyO: () => isAll.value || act(prescription.value.sits_out ? 'take_part' : 'sit_out'),
+    KeyE: () => together(event),
   }[event.code]
   if (!work) return
   event.preventDefault()
   event.stopPropagation()
-  work()
+  void work()
 }
 </script>
 
 <template>
-  <div class="cell" :class="[level, { wrong: error }]" role="group" :aria-label="name" @keydown.capture="key">
-    <Select
-      v-if="movement"
-      :title="variation ? $t('board.a_rep_counts_if_standard', { standard: variation.standard }) : undefined"
-      :model-value="prescription.variation"
-      :options="movement.ladder"
-      option-label="name"
-      option-value="id"
-      :aria-label="$t('board.name_version', { name })"
-      size="small"
-      class="variation"
-      @update:model-value="choose"
+  <div
+    class="cell"
+    :class="[isAll ? 'all' : level, { wrong: error }]"
+    role="group"
+    :aria-label="name"
+    @keydown.capture="key"
+  >
+    <VersionChoice
+      ref="choice"
+      :station="station"
+      :level="level"
+      :name="name"
+      @version="choose"
+      @movement="takeOther"
+      @other="act"
     />
     <div class="target">
       <InputText
-        :model-value="targetText(prescription, variation)"
+        :model-value="prescription.sits_out ? '' : targetText(prescription, variation)"
         :placeholder="hint"
-        :disabled="onLadder"
+        :disabled="Boolean(station.ladder || prescription.sits_out)"
         :aria-label="$t('board.name_target', { name })"
         :invalid="Boolean(error)"
         class="number"
-        :class="{ amiss: tooMany || low }"
+        :class="{ amiss: cell.isAmiss.value }"
         size="small"
         autocomplete="off"
         @update:model-value="type"
         @focus="($event.target as HTMLInputElement).select()"
       />
-      <span class="figures small" :class="{ 'warn-text': tooMany || low, always }" :title="reserveText">
+      <span class="figures small" :class="{ 'warn-text': cell.isAmiss.value, always }" :title="cell.reserveText.value">
         {{ beside }}</span
       >
       <span v-if="both" class="both small quiet" :title="beside">{{ both }}</span>
@@ -225,9 +197,8 @@ function key(event: KeyboardEvent) {
 .cell.advanced {
   border-color: var(--advanced);
 }
-.variation {
-  width: 100%;
-  min-width: 0;
+.cell.all {
+  border-left: 3px double var(--ink-soft);
 }
 .target {
   display: flex;
@@ -261,6 +232,11 @@ function key(event: KeyboardEvent) {
   border-color: var(--warn);
   color: var(--warn);
 }
+@media (min-width: 60rem) {
+  .cell.all {
+    grid-column: span 3;
+  }
+}
 /* Version and number in one line; what they come to is told where somebody edits. */
 @media (min-width: 60rem) {
   .cell {
@@ -282,18 +258,11 @@ function key(event: KeyboardEvent) {
   .number {
     width: 100%;
   }
-  .cell:not(:has(.variation)) .number {
-    grid-column: 2;
-  }
   .both {
     display: inline;
   }
   .figures.always {
     grid-column: 1 / -1;
-  }
-  .cell:not(:has(.variation)) .figures {
-    grid-column: 1;
-    grid-row: 1;
   }
   .figures:not(.always),
   .target .link,

@@ -2,27 +2,24 @@
 import { t } from '@/lib/text'
 import Button from 'primevue/button'
 import { computed, useId } from 'vue'
-import type { Movement, Station } from '@/lib/api/types'
+import type { Level, Movement, Station } from '@/lib/api/types'
+import LevelMark from '@/ui/LevelMark.vue'
 import MovementFinder from './MovementFinder.vue'
 import NumberField from '@/ui/NumberField.vue'
 import type { Typed } from '@/lib/typed'
 import { useBoard } from './useBoard'
 
-// The parts of a compound station: so many of this and so many of that count once.
-const props = defineProps<{ station: Station; blockIndex: number; stationIndex: number }>()
+// The parts of a compound count, a station's or a level's own: so many of this and so many of that count once.
+type Parts = NonNullable<Station['parts']>
+const props = defineProps<{ parts: Parts; pointer: string; level?: Level }>()
+const emit = defineEmits<{ change: [label: string, key: string, work: (parts: Parts) => void] }>()
 const board = useBoard()
 const id = useId()
-const pointer = computed(() => `/blocks/${props.blockIndex}/stations/${props.stationIndex}/parts`)
-const parts = computed(() => props.station.parts ?? [])
-const sum = computed(() => parts.value.reduce((moves, part) => moves + (Number(part.reps) || 0), 0))
+const at = computed(() => `${props.pointer}/parts`)
+const sum = computed(() => props.parts.reduce((moves, part) => moves + (Number(part.reps) || 0), 0))
 
-function change(label: string, key: string, work: (parts: NonNullable<Station['parts']>) => void) {
-  board.edit(
-    label,
-    (draft) => work((draft.blocks[props.blockIndex]!.stations![props.stationIndex]!.parts ??= [])),
-    key && `${pointer.value}/${key}`,
-  )
-}
+const change = (label: string, key: string, work: (parts: Parts) => void) =>
+  emit('change', label, key && `${at.value}/${key}`, work)
 
 function setReps(index: number, value: Typed) {
   change(t('board.part'), `${index}`, (held) => Object.assign(held[index]!, { reps: value ?? '' }))
@@ -35,13 +32,14 @@ function add(movement: Movement) {
 
 <template>
   <div class="parts" role="group" :aria-label="$t('board.parts_of_one_count')">
+    <LevelMark v-if="level" class="small" :level="level" />
     <span class="small quiet">{{ $t('board.one_count_is') }}</span>
     <span v-for="(part, index) in parts" :key="index" class="part">
       <NumberField
         :label="`${board.movement(part.movement)?.name ?? part.movement}`"
         width="3rem"
         :model-value="part.reps"
-        :error="board.errorAt(`${pointer}/${index}/reps`)"
+        :error="board.errorAt(`${at}/${index}/reps`)"
         @update:model-value="setReps(index, $event)"
       />
       <Button
@@ -63,8 +61,8 @@ function add(movement: Movement) {
       :input-id="`${id}-part`"
       @pick="add"
     />
-    <p v-if="board.errorAt(pointer)" class="small warn-text" role="alert">
-      {{ $t('board.parts_error_at', { error_at: board.errorAt(pointer) }) }}
+    <p v-if="board.errorAt(at)" class="small warn-text" role="alert">
+      {{ $t('board.parts_error_at', { error_at: board.errorAt(at) }) }}
     </p>
   </div>
 </template>

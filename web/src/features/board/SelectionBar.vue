@@ -4,7 +4,8 @@ import Button from 'primevue/button'
 import { computed } from 'vue'
 
 import { LEVELS, type Block, type Station } from '@/lib/api/types'
-import { duplicateStation, stepVariation } from './document'
+import { duplicateStation } from './document'
+import { stepVersion } from './level'
 import { setKey } from '@/lib/typed'
 import { useBoard } from './useBoard'
 
@@ -25,8 +26,7 @@ function change(label: string, work: (block: Block, index: number, station: Stat
 
 const step = (by: 1 | -1) =>
   change(by > 0 ? t('board.harder_versions') : t('board.easier_versions'), (_block, _index, station) => {
-    const movement = board.movement(station.movement)
-    if (movement) for (const level of LEVELS) stepVariation(movement, station, level, by)
+    for (const level of LEVELS) stepVersion(board.movement, station, level, by)
   })
 const sides = (value: Station['sides']) =>
   change(t('board.sides'), (_block, _index, station) => setKey(station, 'sides', value === 'both' ? undefined : value))

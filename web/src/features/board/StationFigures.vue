@@ -3,6 +3,7 @@ import LevelMark from '@/ui/LevelMark.vue'
 import FigureOf from '@/ui/figure/FigureOf.vue'
 import { LEVELS, type Station } from '@/lib/api/types'
 import { computed } from 'vue'
+import { versionOf } from './level'
 import { useBoard } from './useBoard'
 
 // An opened station's three versions as they move.
@@ -10,8 +11,7 @@ const props = defineProps<{ station: Station }>()
 const board = useBoard()
 const shown = computed(() =>
   LEVELS.flatMap((level) => {
-    const id = props.station.levels[level].variation
-    const variation = board.movement(props.station.movement)?.ladder.find((held) => held.id === id)
+    const variation = props.station.levels[level].sits_out ? undefined : versionOf(board.movement, props.station, level)
     return variation ? [{ level, variation }] : []
   }),
 )

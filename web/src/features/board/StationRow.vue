@@ -1,14 +1,15 @@
 <script setup lang="ts">
 import { t } from '@/lib/text'
 import Button from 'primevue/button'
-import { computed, ref } from 'vue'
-import { LEVELS, type Station } from '@/lib/api/types'
+import { computed, ref, watch } from 'vue'
+import { LEVELS, type Level, type Station } from '@/lib/api/types'
 import LadderFields from './LadderFields.vue'
 import MoveButtons from './MoveButtons.vue'
 import LevelCell from './LevelCell.vue'
 import PartsEditor from './PartsEditor.vue'
 import StationDetails from './StationDetails.vue'
 import { duplicateStation, move } from './document'
+import { isMixed, isOneForAll } from './level'
 import { readable } from '@/lib/readable'
 import { useBoard } from './useBoard'
 
@@ -25,14 +26,25 @@ const open = ref(false)
 const block = computed(() => board.document.value.blocks[props.blockIndex])
 const name = computed(
   () =>
+    board.blockPreview(props.blockId)?.stations.find((held) => held.id === props.station.id)?.name ??
     board.movement(props.station.movement)?.name ??
     (props.station.parts ?? []).map((part) => board.movement(part.movement)?.name ?? part.movement).join(' + '),
 )
 const key = computed(() => `${props.blockId}/${props.station.id}`)
+/** Levels that are given the same stand as one; while somebody types there nothing joins or parts by itself. */
+const oneForAll = ref(isOneForAll(props.station))
+const isOpen = computed(() => board.openRow.value === key.value)
+watch([() => isOneForAll(props.station), isOpen], ([isSame, isOpened]) => {
+  if (!isOpened || !isSame) oneForAll.value = isSame
+})
+const cells = computed<Level[][]>(() => (oneForAll.value ? [[...LEVELS]] : LEVELS.map((level) => [level])))
+const withParts = computed(() => LEVELS.filter((level) => props.station.levels[level].parts))
 const marks = computed(() => {
   const station = props.station
   const list: string[] = []
   if (station.optional) list.push(t('board.a_bonus'))
+  if (oneForAll.value) list.push(t('board.for_all'))
+  else if (isMixed(station)) list.push(t('board.levels_differ'))
   if (station.scaling) list.push(t('board.by_readable', { readable: readable(station.scaling) }))
   if (station.sides === 'split') list.push(t('board.half_a_side_2'))
   if (station.sides === 'each') list.push(t('board.each_side'))
@@ -46,6 +58,19 @@ const wrong = computed(() => board.errorBelow(`/blocks/${props.blockIndex}/stati
 
 function change(label: string, work: (stations: Station[]) => void) {
   board.edit(label, (draft) => work((draft.blocks[props.blockIndex]!.stations ??= [])))
+}
+
+type Parts = NonNullable<Station['parts']>
+/** The station's parts, or a level's own. */
+function changeParts(level: Level | null, label: string, key: string, work: (parts: Parts) => void) {
+  board.edit(
+    label,
+    (draft) => {
+      const station = draft.blocks[props.blockIndex]!.stations![props.stationIndex]!
+      work(((level ? station.levels[level] : station).parts ??= []))
+    },
+    key,
+  )
 }
 
 function shift(by: 1 | -1) {
@@ -64,7 +89,7 @@ function pressed(event: KeyboardEvent) {
 <template>
   <div
     class="station"
-    :class="{ opened: board.openRow.value === key }"
+    :class="{ opened: isOpen }"
     :data-row="key"
     role="group"
     :aria-label="$t('board.station_station_index_name', { station_index: stationIndex + 1, name })"
@@ -88,13 +113,14 @@ function pressed(event: KeyboardEvent) {
       </div>
     </div>
     <LevelCell
-      v-for="level in LEVELS"
-      :key="level"
+      v-for="levels in cells"
+      :key="levels[0]"
       :station="station"
-      :level="level"
+      :levels="levels"
       :block-index="blockIndex"
       :station-index="stationIndex"
       :block-id="blockId"
+      @together="oneForAll = $event"
     />
     <MoveButtons
       v-slot="{ look }"
@@ -126,7 +152,20 @@ function pressed(event: KeyboardEvent) {
       :block-index="blockIndex"
       :station-index="stationIndex"
     />
-    <PartsEditor v-if="station.parts" :station="station" :block-index="blockIndex" :station-index="stationIndex" />
+    <PartsEditor
+      v-if="station.parts"
+      :parts="station.parts"
+      :pointer="`/blocks/${blockIndex}/stations/${stationIndex}`"
+      @change="(label, key, work) => changeParts(null, label, key, work)"
+    />
+    <PartsEditor
+      v-for="level in withParts"
+      :key="level"
+      :parts="station.levels[level].parts!"
+      :level="level"
+      :pointer="`/blocks/${blockIndex}/stations/${stationIndex}/levels/${level}`"
+      @change="(label, key, work) => changeParts(level, label, key, work)"
+    />
     <StationDetails
       v-if="open"
       class="details"

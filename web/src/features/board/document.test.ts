@@ -11,8 +11,6 @@ import {
   emptyDocument,
   freeId,
   move,
-  stepVariation,
-  unhalve,
 } from './document'
 import { setKey } from '@/lib/typed'
 
@@ -108,14 +106,6 @@ describe('a circuit’s document', () => {
     expect(addStation(block(), oneSided, daily).sides).toBeUndefined()
   })
 
-  it('steps along the ladder and stops at its ends', () => {
-    const station = addStation(block(), squat, timed)
-    stepVariation(squat, station, 'beginner', -1)
-    expect(station.levels.beginner.variation).toBe('squat.chair')
-    stepVariation(squat, station, 'beginner', 1)
-    expect(station.levels.beginner).toEqual({ variation: 'squat.air', reps: 8 })
-  })
-
   it('keeps the number with another version, unless one of the two is held', () => {
     const station = addStation(block(), squat, timed)
     chooseVariation(squat, station.levels.advanced, 'squat.hold')
@@ -142,25 +132,5 @@ describe('a circuit’s document', () => {
     setKey(holder, 'rest_s', '')
     setKey(holder, 'work_s', 0)
     expect(holder).toEqual({ work_s: 0 })
-  })
-
-  it('is not halved any more when its last one-sided version goes', () => {
-    const sided = movement(
-      'side',
-      variation('side.wall', 'hold', 'two_sided'),
-      variation('side.knees', 'hold', 'one_sided'),
-    )
-    const cell = (id: string) => ({ variation: id })
-    const station = {
-      id: 's',
-      movement: 'side',
-      sides: 'split',
-      levels: { beginner: cell('side.wall'), intermediate: cell('side.knees'), advanced: cell('side.wall') },
-    } as unknown as Station
-    unhalve(sided as unknown as Movement, station)
-    expect(station.sides).toBe('split')
-    station.levels.intermediate.variation = 'side.wall'
-    unhalve(sided as unknown as Movement, station)
-    expect(station.sides).toBeUndefined()
   })
 })

@@ -1,6 +1,6 @@
 import { t } from '@/lib/text'
 import { produce } from 'immer'
-import type { Block, Format, Level, Movement, Prescription, Station, WorkoutDocument } from '@/lib/api/types'
+import type { Block, Format, Movement, Prescription, Station, WorkoutDocument } from '@/lib/api/types'
 import { LEVELS } from '@/lib/api/types'
 
 // Edits on a workout document. They move what was typed; whether it makes sense
@@ -130,13 +130,13 @@ export function addCompound(block: Block, movements: Movement[], format: Format 
 
 /** What one cell may give another: the version where it is the same movement, the number, tempo, load and note. */
 const COPIED = ['reps', 'hold_s', 'work_s', 'rest_s', 'tempo', 'load_kg', 'note', 'splits', 'quota'] as const
+const WHAT = ['variation', 'parts', 'counting', 'sits_out'] as const
 
 export function copyCell(from: Prescription, to: Prescription, sameMovement: boolean) {
-  for (const key of COPIED) {
+  for (const key of sameMovement ? [...COPIED, ...WHAT] : COPIED) {
     if (from[key] === undefined) Reflect.deleteProperty(to, key)
     else Object.assign(to, { [key]: JSON.parse(JSON.stringify(from[key])) })
   }
-  if (sameMovement && from.variation) to.variation = from.variation
 }
 
 /** Puts another movement in a station's place; what was typed for the old one goes. */
@@ -160,14 +160,6 @@ export function variationOf(movement: Movement | undefined, prescription: Prescr
   return movement?.ladder.find((variation) => variation.id === prescription.variation)
 }
 
-/** The next variation up (+1) or down (-1); at either end nothing happens. */
-export function stepVariation(movement: Movement, station: Station, level: Level, step: 1 | -1) {
-  const prescription = station.levels[level]
-  const index = movement.ladder.findIndex((variation) => variation.id === prescription.variation)
-  const variation = movement.ladder[index + step]
-  if (variation) chooseVariation(movement, prescription, variation.id)
-}
-
 /** Another variation keeps the number, unless one of the two is not counted in reps. */
 export function chooseVariation(movement: Movement, prescription: Prescription, id: string) {
   const before = variationOf(movement, prescription)
@@ -177,13 +169,4 @@ export function chooseVariation(movement: Movement, prescription: Prescription, 
     delete prescription.reps
     delete prescription.hold_s
   }
-}
-
-/** A station whose versions all work both sides at once is not halved any more. */
-export function unhalve(movement: Movement, station: Station) {
-  const sided = LEVELS.some((level) => {
-    const variation = variationOf(movement, station.levels[level])
-    return !variation || variation.sides !== 'two_sided'
-  })
-  if (!sided && station.sides === 'split') delete station.sides
 }

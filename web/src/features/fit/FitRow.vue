@@ -37,6 +37,7 @@ const NOTES: Partial<Record<FitCell['kind'], string>> = {
   lowered: t('fit.lowered'),
   substitute: t('fit.instead'),
   sit_out: t('fit.sits_out'),
+  by_plan: t('fit.by_plan'),
   locked: t('fit.locked'),
   remembered: t('fit.as_last_time'),
   kit: t('fit.no_kit_left'),

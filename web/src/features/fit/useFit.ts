@@ -4,7 +4,7 @@ import { useDebounceFn } from '@vueuse/core'
 import { computed, onScopeDispose, shallowRef, watch } from 'vue'
 import { api, ask } from '@/lib/api/client'
 import { useMovements, useVariations } from '@/lib/api/queries'
-import type { FitCell, FitPerson, FitSheet, FitStation, Variation } from '@/lib/api/types'
+import { LEVELS, type FitCell, type FitPerson, type FitSheet, type FitStation, type Variation } from '@/lib/api/types'
 import { useAttempt } from '@/lib/useAttempt'
 import { delivery } from '@/lib/delivery/delivery'
 import { choices, keyOfChoice, type Choice, type KeptChoice } from './delivery'
@@ -66,7 +66,11 @@ export function useFit(id: string) {
 
   function ladderOf(cell: FitCell): Variation[] {
     const station = sheet.value?.stations.find((held) => held.block === cell.block && held.station === cell.station)
-    return (movements.data.value ?? []).find((movement) => movement.id === station?.movement)?.ladder ?? []
+    // A level may do another movement than the station's: then its ladder is gone along.
+    const asked = LEVELS.map((level) => station?.levels[level].variation?.split('.')[0])
+    const done = cell.variation?.split('.')[0]
+    const id = asked.includes(done) ? done : station?.movement
+    return (movements.data.value ?? []).find((movement) => movement.id === id)?.ladder ?? []
   }
 
   /** One person's row at once; what that moves for others, by shared kit, a little later. */

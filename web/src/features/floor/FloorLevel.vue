@@ -21,6 +21,8 @@ const props = defineProps<{
   tempo?: { own?: string; usual?: string }
   /** What the plan says to this level alone. */
   note?: string
+  /** It has nothing to do at this station. */
+  out?: boolean
   lane: Moment['lanes'][Level]
   resting: boolean
 }>()
@@ -38,7 +40,7 @@ const left = computed(() => {
     case 'work':
       return t('floor.ceil_s_left', { ceil: Math.ceil(props.lane.leftS) })
     case 'waiting':
-      return props.resting ? t('floor.doing_rest') : t('floor.stop_and_wait')
+      return props.resting || props.out ? t('floor.doing_rest') : t('floor.stop_and_wait')
     case 'done':
       return t('floor.doing_done')
     case 'switch':

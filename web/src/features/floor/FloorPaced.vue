@@ -70,10 +70,11 @@ const next = (station: string, level: Level) =>
 /** Through with all of its rounds, while others go on. */
 const isDone = (level: Level) => props.moment.lanes[level].kind === 'done'
 
+const ownOf = (level: Level) => stations.value.filter((station) => !station.levels[level].sits_out)
 /** What a level still has to do: of totals those that are through are only counted. */
 const ahead = (level: Level) =>
-  isDone(level) ? [] : isTotal.value ? stations.value.filter((station) => next(station.id, level) > 0) : stations.value
-const through = (level: Level) => stations.value.length - ahead(level).length
+  isDone(level) ? [] : isTotal.value ? ownOf(level).filter((station) => next(station.id, level) > 0) : ownOf(level)
+const through = (level: Level) => ownOf(level).length - ahead(level).length
 const { fitting } = useRowsThatFit(
   useTemplateRef<HTMLElement[]>('lists'),
   computed(() => Math.max(...LEVELS.map((level) => ahead(level).length))),
@@ -98,7 +99,7 @@ function tap(level: Level) {
   if (isTally.value || (atGates.value && finishedAt(level) == null))
     return props.taps.add({ block: props.block.id, level: level, amount: 1 })
   if (!isTotal.value) return
-  const open = stations.value.find((station) => next(station.id, level) > 0)
+  const open = ownOf(level).find((station) => next(station.id, level) > 0)
   if (open) props.taps.add({ block: props.block.id, level: level, station: open.id, amount: next(open.id, level) })
 }
 

@@ -181,7 +181,7 @@ export function plannedSecond(plan: Plan, now: number): number {
 function laneAt(plan: Plan, level: Level, segment: Segment | undefined, now: number) {
   const ahead = plan.lanes[level].filter((other) => other.kind === 'work' && other.start_s + other.seconds > now)
   const workLeftS = ahead.reduce((sum, other) => sum + Math.min(other.seconds, other.start_s + other.seconds - now), 0)
-  const own = segment?.kind === 'work' ? segment : ahead[0]
+  const own = segment?.level ? segment : ahead[0]
   return {
     kind: segment?.kind ?? 'done',
     leftS: segment ? segment.start_s + segment.seconds - now : 0,

@@ -4,6 +4,16 @@ import { type Level, type Movement, type Run, type Station } from '@/lib/api/typ
 import { weightText } from '@/lib/units'
 import { stationOf } from './plan'
 
+const NOTHING = {
+  out: true,
+  number: '–',
+  target: '',
+  standard: '',
+  figure: undefined,
+  tempo: { own: undefined, usual: undefined },
+  note: undefined,
+}
+
 /** What stands at a run's stations, by name: a level's version, its target and what makes it count. */
 export function useVersions(run: Readonly<Ref<Run>>, movements: Readonly<Ref<Movement[]>>) {
   const variations = computed(
@@ -27,25 +37,30 @@ export function useVersions(run: Readonly<Ref<Run>>, movements: Readonly<Ref<Mov
 
   function version(blockId: string, stationId: string | undefined, level: Level) {
     const station = stationOf(run.value, blockId, stationId)
-    const variation = station && variations.value.get(station.levels[level].variation ?? '')
+    const held = station?.levels[level]
+    if (held?.sits_out) return { ...NOTHING, name: t('floor.sits_out') }
+    const variation = variations.value.get(held?.variation ?? '')
     const cell = cells.value.get(`${blockId}/${stationId}`)?.levels[level]
     const load = cell?.load_kg ? ` · ${weightText(cell.load_kg)}` : ''
     return {
-      name: variation?.name ?? name(blockId, stationId),
+      name: variation?.name ?? (held?.parts ? names(held.parts) : name(blockId, stationId)),
+      out: false,
       number: cell?.reps_counted ? String(cell.reps_counted) : t('floor.so_many_s', { seconds: cell?.window_s ?? '' }),
       target: `${cell?.target ?? ''}${load}`,
-      standard: variation?.standard ?? parts(station),
+      standard: variation?.standard ?? parts(held?.parts ? held : station),
       figure: variation?.id,
       tempo: { own: cell?.tempo, usual: variation?.tempo ?? undefined },
-      note: station?.levels[level].note,
+      note: held?.note,
     }
   }
 
   /** A compound's parts: “4 high knees + 4 climbers”. */
-  const parts = (station: Station | undefined) =>
-    (station?.parts ?? [])
+  const parts = (counted: Pick<Station, 'parts'> | undefined) =>
+    (counted?.parts ?? [])
       .map((part) => `${part.reps} ${movements.value.find((held) => held.id === part.movement)?.name ?? ''}`)
       .join(' + ')
+  const names = (parts: NonNullable<Station['parts']>) =>
+    parts.map((part) => movements.value.find((held) => held.id === part.movement)?.name ?? '').join(' + ')
   const called = (id: string) => variations.value.get(id)?.name ?? ''
 
   /** The versions of some levels in one line, each once. */

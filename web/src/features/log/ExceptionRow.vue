@@ -44,15 +44,18 @@ interface Way {
 const ways = computed<Way[]>(() => {
   const { station, planned, level } = props
   const named = (level: Level) => station.levels[level].name ?? level
-  const levels = LEVELS.map((level) => ({
+  const levels = LEVELS.filter((level) => station.levels[level].target !== null).map((level) => ({
     value: level,
     level,
     name: named(level),
-    detail: station.levels[level].target,
+    detail: station.levels[level].target ?? undefined,
     change: { level },
   }))
   const asked = LEVELS.map((level) => station.levels[level].variation)
-  const ladder = movements.data.value?.find((movement) => movement.id === station.movement)?.ladder ?? []
+  const ladders = new Set([station.movement, ...asked.map((id) => id?.split('.')[0])])
+  const ladder = (movements.data.value ?? [])
+    .filter((movement) => ladders.has(movement.id))
+    .flatMap((held) => held.ladder)
   const others = ladder
     .filter((variation) => !asked.includes(variation.id) && variation.id !== planned?.variation)
     .map((variation) => ({

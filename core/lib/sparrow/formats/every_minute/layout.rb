@@ -39,7 +39,7 @@ module Sparrow
           stops = {}
           @lanes.each do |level, lane|
             next lane.write("done", @block.interval_s) if round > @block.rounds_for(level)
-            taken = station.at(@block.level_taken(level, round)) or next lane.write("waiting", @block.interval_s, station, round: round)
+            taken = station.at(@block.level_taken(level, round)) or next lane.write("waiting", @block.interval_s, station, round: round, level: @block.level_taken(level, round))
             prescription = prescriptions[level] = taken
             work_s = [prescription.set_s, @block.interval_s].min
             stops[level] = start_s + work_s

@@ -82,12 +82,14 @@ module Sparrow
             one_window(visit, prescriptions, window_s, start_s: start_s)
           end
           taken_s = two_windows ? window_s * 2 + @block.switch_s : window_s
-          @lanes.each { |level, lane| others(lane, visit, taken_s, going: going.include?(level)) unless prescriptions.key?(level) }
+          @lanes.each { |level, lane| others(lane, visit, taken_s, level: (level if going.include?(level))) unless prescriptions.key?(level) }
         end
 
         # Who sits a station out waits for it to be over.
-        def others(lane, visit, seconds, going:)
-          going ? lane.write("waiting", seconds, visit.station, round: visit.round) : lane.write("done", seconds)
+        # @param level [String, nil] whose lane it is; nil where it is through
+        def others(lane, visit, seconds, level:)
+          return lane.write("done", seconds) unless level
+          lane.write("waiting", seconds, visit.station, round: visit.round, level: @block.level_taken(level, visit.round))
         end
 
         # Where groups rotate, all stations are worked at once: the window is the

@@ -21,7 +21,7 @@ module Sparrow
         private
 
         def seconds(block, key)
-          @workout.document.fetch("blocks")[block.position][key]
+          Plan::ByRound.numbers(@workout.document.fetch("blocks")[block.position][key]).max
         end
 
         def too_long(block, keys)
