@@ -87,6 +87,9 @@ RSpec.describe "Formats on the board" do
 
   it "shows what is left of each minute, and marks what is not" do
     open_block(block("every_minute", [squats(10)], rounds: 2))
+    find_field("Squat, all levels: target").click
+    expect(page).to have_css(level_cell("all levels"), text: /\d+ s left/)
+    click_button "Squat, all levels: levels apart"
     find_field("Squat, intermediate: target").click
     expect(page).to have_css(level_cell("intermediate"), text: "30 s left")
     fill_in "Squat, advanced: target", with: "40"
@@ -97,6 +100,8 @@ RSpec.describe "Formats on the board" do
 
   it "takes a day's total from minimum to maximum" do
     workout = open_block(block("quota", [squats.tap { |held| held["levels"].each_value { |given| given.replace(given.except("reps").merge("quota" => {"min" => 30, "max" => 50})) } }]))
+    find_field("Squat, all levels: target").click
+    click_button "Squat, all levels: levels apart"
     fill_in "Squat, beginner: target", with: "20-40"
     expect(page).to have_css(level_cell("beginner"), text: "20–40 in the day")
     choose_option("Kind of day", "Lighter")
@@ -121,9 +126,9 @@ RSpec.describe "Formats on the board" do
 
   it "makes three of one by the school that is chosen, and leaves what is typed" do
     open_block(block("chipper", [squats(90)]))
-    %w[beginner intermediate].each { |level| find_field("Squat, #{level}: target").send_keys([:control, "a"], :backspace) }
     unfold "Main"
     choose_option("Levels by", "A share of the number")
+    %w[beginner intermediate].each { |level| find_field("Squat, #{level}: target").send_keys([:control, "a"], :backspace) }
     expect(page).to have_content("everybody does the same thing")
     expect(page).to have_css("#{level_cell("beginner")} input[placeholder='45']")
     expect(page).to have_css("#{level_cell("intermediate")} input[placeholder='70']")

@@ -77,8 +77,8 @@ function takeOffer() {
 }
 
 /** One for all: the others are given what this level is. Typed once from then on, until the levels are taken apart. */
-async function together(event: KeyboardEvent) {
-  const row = (event.currentTarget as HTMLElement).parentElement
+async function together(event: Event) {
+  const row = (event.currentTarget as HTMLElement).closest('.station')
   if (!isAll.value)
     cell.change(t('board.one_for_all'), (station) => {
       for (const other of LEVELS)
@@ -175,6 +175,16 @@ function key(event: KeyboardEvent) {
         {{ figures.offer }}?
       </button>
     </div>
+    <button
+      v-if="isAll"
+      type="button"
+      class="link small apart"
+      :aria-label="$t('board.name_levels_apart', { name })"
+      :aria-keyshortcuts="$t('board.alt_e')"
+      @click="together"
+    >
+      {{ $t('board.levels_apart') }}
+    </button>
     <p v-if="beyond.length" class="small quiet beyond">{{ beyond.join(' · ') }}</p>
     <p v-if="error" class="error small" role="alert">{{ error }}</p>
   </div>
@@ -266,6 +276,7 @@ function key(event: KeyboardEvent) {
   }
   .figures:not(.always),
   .target .link,
+  .apart,
   .beyond {
     display: none;
   }
@@ -280,6 +291,7 @@ function key(event: KeyboardEvent) {
   :global(.station.opened .cell .figures:has(+ .link)) {
     grid-column: 1;
   }
+  :global(.station.opened .cell .apart),
   :global(.station.opened .cell .target .link) {
     display: inline-block;
     justify-self: center;

@@ -32,9 +32,11 @@ const name = computed(
 )
 const key = computed(() => `${props.blockId}/${props.station.id}`)
 /** Levels that are given the same stand as one; while somebody types there nothing joins or parts by itself. */
-const oneForAll = ref(isOneForAll(props.station))
+const isAlike = () =>
+  !props.station.ladder && !props.station.scaling && !block.value?.scaling && isOneForAll(props.station)
+const oneForAll = ref(isAlike())
 const isOpen = computed(() => board.openRow.value === key.value)
-watch([() => isOneForAll(props.station), isOpen], ([isSame, isOpened]) => {
+watch([isAlike, isOpen], ([isSame, isOpened]) => {
   if (!isOpened || !isSame) oneForAll.value = isSame
 })
 const cells = computed<Level[][]>(() => (oneForAll.value ? [[...LEVELS]] : LEVELS.map((level) => [level])))

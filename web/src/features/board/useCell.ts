@@ -3,7 +3,7 @@ import type { Level, Station } from '@/lib/api/types'
 import { readable } from '@/lib/readable'
 import { t } from '@/lib/text'
 import { weightText } from '@/lib/units'
-import { versionOf } from './level'
+import { partsOf, versionOf } from './level'
 import { targetHint } from './target'
 import { useBoard } from './useBoard'
 
@@ -52,8 +52,12 @@ export function useCell(props: CellPlace) {
     else if (cell.fits !== null) parts.push(t('board.fits_fit', { fits: cell.fits }))
     return parts.join(', ')
   })
-  /** What is told even where nobody edits: a number for each round, a day's total. */
-  const always = computed(() => Boolean(figures.value?.per_round) || isDay.value)
+  /** What is told even where nobody edits: a number for each round, a day's total, what parts come to. */
+  const always = computed(
+    () =>
+      !prescription.value.sits_out &&
+      (Boolean(figures.value?.per_round) || isDay.value || Boolean(partsOf(props.station, level.value))),
+  )
   /** The moves that a number comes to where they are more. */
   const both = computed(() => {
     const cell = figures.value
