@@ -32,7 +32,7 @@ RSpec.describe "A fuzz over every route" do
             "token" => "x", "code" => "x", "name" => "index.js", "password-links" => "x", "cards" => "x"}
     document = workout["document"]
     @bodies = {
-      "POST /api/session" => {"email" => "x@example.test", "password" => "x"}, "POST /api/preview" => {"workout" => document, "calls" => true}, "POST /api/workouts" => {"document" => document},
+      "POST /api/session" => {"email" => "x@example.test", "password" => "x"}, "POST /api/preview" => {"workout" => document, "calls" => true}, "POST /api/workouts" => {"document" => document}, "POST /api/workouts/import" => {"file" => document.merge("movements" => [])},
       "PUT /api/workouts/:id" => {"document" => document, "lock_version" => 1}, "PUT /api/workouts/:id/tags" => {"tags" => ["a"], "was" => []}, "POST /api/people" => {"name" => "X", "level" => "beginner", "contact" => {"phone" => "1"}, "levels" => {"push" => "advanced"}},
       "PUT /api/people/:id" => {"name" => "X", "level" => "beginner", "version" => 1}, "PUT /api/people/:id/health" => {"consent" => true, "health" => {"limits" => [{"kind" => "knee", "severity" => "avoid"}]}, "version" => 1},
       "POST /api/people/limits" => {"limits" => [{"kind" => "knee", "severity" => "avoid", "until" => "2026-12-01"}]}, "POST /api/people/import" => {"csv" => "name,level\nAnn,beginner\n", "apply" => false},

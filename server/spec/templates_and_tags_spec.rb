@@ -8,6 +8,7 @@ RSpec.describe "Ready-made circuits and tags" do
   it "are listed with what they come to, and made into circuits of one's own" do
     templates = send_json(:get, "/api/templates")["templates"]
     expect(templates.size).to be >= 10
+    expect(templates.flat_map { |template| template["formats"] }.uniq - Sparrow::Plan::Format.all.map(&:id)).to eq([])
     templates.each do |template|
       workout = send_json(:post, "/api/workouts", {"template" => template["id"]})
       expect([status, workout["title"], workout["total_s"]]).to eq([201, template["title"], template["total_s"]])

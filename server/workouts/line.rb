@@ -12,7 +12,7 @@ module Server
       # @return [Hash]
       def to_h
         @workout.attributes.slice("id", "title", "ready", "total_s", "lock_version", "tags").merge(
-          "stations" => @workout.stations_count, "slot_minutes" => @workout.document["slot_minutes"], "formats" => formats,
+          "stations" => @workout.stations_count, "slot_minutes" => @workout.document["slot_minutes"], "formats" => formats, "kit" => Sparrow::Plan::Mentions.kit(@workout.document, @workout.studio.catalogue),
           "updated_at" => Http::Json.instant(@workout.updated_at), "updated_by" => @workout.updated_by&.name
         )
       end

@@ -6,6 +6,7 @@ module Server
     module Routes
       S = Sparrow::Schema
       CREATE = S::Record.new({"document" => S::AnyType.new("WorkoutDocument"), "copy_of" => S::Text.new(length: 1..64), "template" => S::Text.new(length: 1..80)})
+      IMPORT = S::Record.new({"file" => S::AnyType.new}, required: %w[file])
       TAG = S::Text.new(length: 1..30, form: /\A[^,\n]*[^,\s][^,\n]*\z/, says: Sparrow.say("server.workouts.must_be_a_word_or_two"))
       TAGS = S::Record.new({"tags" => S::List.new(TAG, size: 0..12, noun: "tags"), "was" => S::List.new(TAG, size: 0..12, noun: "tags")}, required: %w[tags was])
       SAVE = S::Record.new({"document" => S::AnyType.new("WorkoutDocument"), "lock_version" => S::IntegerType.new(1..1_000_000_000)},
@@ -69,6 +70,24 @@ module Server
         app.post("/api/workouts", takes: CREATE, heavy: true) do
           preview = preview_of(new_document(input), under: "/document")
           render_json(Workouts::View.new(Records::Workout.begin(studio, preview, by: instructor)).to_h, status: 201)
+        end
+
+        # All of it, or nothing: a movement does not stay behind where its circuit is refused.
+        app.post("/api/workouts/import", takes: IMPORT, heavy: true) do
+          stored, added = Records::Workout.transaction do
+            preview, added = Workouts::CircuitFile.new(studio).read(input["file"])
+            [Records::Workout.begin(studio, preview, by: instructor), added]
+          end
+          render_json({"workout" => Workouts::View.new(stored).to_h, "movements_added" => added}, status: 201)
+        rescue Sparrow::Refused => refused
+          raise Http::Problems.unprocessable(refused, under: "/file")
+        end
+
+        app.get("/api/workouts/:id/file") do |id|
+          stored = workout(id)
+          content_type "application/json"
+          headers "content-disposition" => "attachment; filename=\"#{stored.title.downcase.gsub(/[^a-z0-9]+/, "-").delete_prefix("-").delete_suffix("-").presence || "circuit"}.json\""
+          JSON.pretty_generate(Workouts::CircuitFile.new(studio).of(stored))
         end
 
         app.get("/api/workouts/:id") { |id| render_json(Workouts::View.new(workout(id)).to_h) }

@@ -23,6 +23,7 @@ const pages = {
   signIn: () => import('./pages/SignInPage.vue'),
   circuits: () => import('./pages/CircuitsPage.vue'),
   compare: () => import('./pages/ComparePage.vue'),
+  useCircuit: () => import('./pages/UseCircuitPage.vue'),
   house: () => import('./pages/StandardsPage.vue'),
   movementForm: () => import('./pages/MovementFormPage.vue'),
   count: () => import('./pages/CountPage.vue'),
@@ -104,6 +105,13 @@ export const router = createRouter({
       meta: { title: t('app.your_movement') },
     },
     { path: '/runs/:id/count', props: true, name: 'count', component: pages.count, meta: { title: t('app.count') } },
+    {
+      path: '/circuits/:id/use',
+      props: true,
+      name: 'use-circuit',
+      component: pages.useCircuit,
+      meta: { title: t('app.a_circuit_to_use') },
+    },
     {
       path: '/circuits/:id',
       props: true,

@@ -26,6 +26,15 @@ RSpec.describe Sparrow::Logging::Sheet do
     expect(sheet.results("beginner", []).map(&:station)).to eq(%w[a])
   end
 
+  it "leaves a bonus to who says that they did it, or counted it" do
+    bonus = described_class.new(Sparrow::Plan.read(workout_document(intervals([station("a", movement: "squat", optional: true), station("b")]))))
+    expect(bonus.stations.map { |row| row["optional"] }).to eq([true, false])
+    expect(bonus.results("advanced", []).map(&:station)).to eq(%w[b])
+    done = bonus.results("advanced", [at("a", done: true)]).first
+    expect([done.station, done.reps, done.variation]).to eq(["a", 6, "squat.pause"])
+    expect(bonus.results("advanced", [], counted: {%w[main a] => 4}).map { |result| [result.station, result.reps] }).to include(["a", 4])
+  end
+
   it "lets an exception change level, reps and reps left" do
     result = sheet.results("advanced", [at("a", level: "beginner", reps: 6, reps_left: 3)]).first
     expect(result).to have_attributes(level: "beginner", variation: "squat.chair_tap", reps: 6, reps_left: 3, planned: false)

@@ -11,7 +11,7 @@ module Sparrow
       PAIN_WHERE = (Catalogue::Variation::JOINTS + %w[chest elsewhere]).freeze
       EXCEPTION_KEYS = {
         "block" => Plan::Form::ID, "station" => Plan::Form::ID, "level" => S::OneOf.new(*Level::ALL),
-        "variation" => S::Text.new(length: 1..64), "reps" => S::IntegerType.new(0..1000), "seconds" => S::IntegerType.new(0..3600), "reps_left" => S::IntegerType.new(0..50), "skipped" => S::BooleanType.new,
+        "variation" => S::Text.new(length: 1..64), "reps" => S::IntegerType.new(0..1000), "seconds" => S::IntegerType.new(0..3600), "reps_left" => S::IntegerType.new(0..50), "skipped" => S::BooleanType.new, "done" => S::BooleanType.new,
         "per_round" => S::List.new(S::IntegerType.new(0..1000), size: 1..50, noun: "rounds"), "load_kg" => S::Decimal.new(0..200), "faults" => S::List.new(S::Text.new(length: 1..120), size: 0..8, distinct: true, noun: "faults")
       }.freeze
       EXCEPTION = S::Record.new(EXCEPTION_KEYS, required: %w[block station])

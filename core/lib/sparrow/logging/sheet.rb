@@ -14,7 +14,7 @@ module Sparrow
       # @return [Array<Hash>] block, station, name, movement and per level what it was to do
       def stations
         @workout.each_station.map do |block, station|
-          {"block" => block.id, "station" => station.id, "name" => station.name, "role" => block.role, "movement" => station.movement&.id, "rounds" => (1..block.round_count).count { |round| station.in_round?(round) },
+          {"block" => block.id, "station" => station.id, "name" => station.name, "role" => block.role, "movement" => station.movement&.id, "optional" => station.optional, "rounds" => (1..block.round_count).count { |round| station.in_round?(round) },
            "levels" => Level::ALL.to_h { |level| [level, shown(PlannedTarget.of_level(station, level))] }}
         end
       end
@@ -75,12 +75,13 @@ module Sparrow
 
       private
 
-      # Stations that the level's own rounds reach, as far as the run did, and any that was typed or counted.
+      # Stations that the level's own rounds reach, as far as the run did, and any that was typed or counted. A bonus is
+      # done by who says so.
       def met(level, typed, reached = nil)
         @workout.each_station.select do |block, station|
           place = [block.id, station.id]
           next true if typed.key?(place)
-          next unless station.at(level)
+          next if station.at(level).nil? || station.optional
           (1..block.rounds_for(level)).any? { |round| station.in_round?(round) } && (reached.nil? || quota?(station, level) || reached.round(*place, level))
         end
       end

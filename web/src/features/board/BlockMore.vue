@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { t } from '@/lib/text'
+import Button from 'primevue/button'
 import { computed } from 'vue'
 import type { Block } from '@/lib/api/types'
 import FormatFieldInput from './FormatFieldInput.vue'
@@ -7,10 +8,12 @@ import SchoolChoice from './SchoolChoice.vue'
 import { setKey } from '@/lib/typed'
 import { fieldsOf } from './formats'
 import { useBoard } from './useBoard'
+import { useKeepBlock } from './useKeepBlock'
 
 // What of a block is asked for less often. A field that is wrong is shown even while the others are folded.
 const props = defineProps<{ block: Block; index: number; shown: boolean }>()
 const board = useBoard()
+const keep = useKeepBlock(board)
 const pointer = computed(() => `/blocks/${props.index}`)
 const fields = computed(() =>
   fieldsOf(board.format(props.block)).more.filter(
@@ -39,6 +42,7 @@ function setSchool(value: unknown) {
       :label="$t('board.levels_by')"
       @update:model-value="setSchool"
     />
+    <Button v-if="shown" :label="$t('board.keep_as_a_template')" size="small" variant="text" @click="keep(block)" />
   </div>
 </template>
 

@@ -3,7 +3,7 @@ import Button from 'primevue/button'
 import type { Block } from '@/lib/api/types'
 
 // What is done with the circuit as a whole; each has a key.
-defineEmits<{ block: [role: Block['role']]; paste: []; pause: []; suggest: []; together: []; slot: [] }>()
+defineEmits<{ block: [role: Block['role']]; paste: []; take: []; pause: []; suggest: []; together: []; slot: [] }>()
 </script>
 
 <template>
@@ -32,6 +32,14 @@ defineEmits<{ block: [role: Block['role']]; paste: []; pause: []; suggest: []; t
       severity="secondary"
       aria-keyshortcuts="p"
       @click="$emit('paste')"
+    />
+    <Button
+      :label="$t('board.take_a_block')"
+      variant="outlined"
+      size="small"
+      severity="secondary"
+      aria-keyshortcuts="k"
+      @click="$emit('take')"
     />
     <Button
       :label="$t('board.add_a_pause')"

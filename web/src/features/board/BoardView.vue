@@ -19,8 +19,10 @@ import PasteDialog from './PasteDialog.vue'
 import SelectionBar from './SelectionBar.vue'
 import SlotDialog from './SlotDialog.vue'
 import SuggestDialog from './SuggestDialog.vue'
+import TakeBlockDialog from './TakeBlockDialog.vue'
 import TargetsDialog from './TargetsDialog.vue'
 import TotalsPanel from './TotalsPanel.vue'
+import { CELL_KEYS } from './cellKeys'
 import { addBlock, addPause, move } from './document'
 import { inOrder } from './findings'
 import { createBoard, provideBoard } from './useBoard'
@@ -40,6 +42,7 @@ const slotShown = ref(false)
 const suggestShown = ref(false)
 const chartHigh = ref(false)
 const pasteShown = ref(false)
+const takeShown = ref(false)
 function undo() {
   const label = board.undo()
   if (label) toast.add({ severity: 'secondary', summary: t('board.undone_label', { label }), life: 1800 })
@@ -90,27 +93,7 @@ const shortcuts: Shortcut[] = [
     run: () => void board.autosave.save(),
     inFields: true,
   },
-  {
-    keys: t('board.alt_alt'),
-    label: t('board.in_a_cell_the_next_version'),
-    matches: () => false,
-    run: () => undefined,
-  },
-  { keys: t('board.alt_f'), label: t('board.in_a_cell_the_number_that'), matches: () => false, run: () => undefined },
-  {
-    keys: t('board.alt_r_alt_b'),
-    label: t('board.in_a_cell_copy_it_right'),
-    matches: () => false,
-    run: () => undefined,
-  },
-  {
-    keys: t('board.alt_m_alt_o'),
-    label: t('board.another_movement_or_sit_out'),
-    matches: () => false,
-    run: () => undefined,
-  },
-  { keys: t('board.alt_e'), label: t('board.one_for_all_or_apart'), matches: () => false, run: () => undefined },
-  { keys: t('board.alt_shift'), label: t('board.in_a_station_move_it'), matches: () => false, run: () => undefined },
+  ...CELL_KEYS,
   {
     keys: t('board.alt_1_alt_9'),
     label: t('board.apply_the_fix_of_that_finding'),
@@ -130,6 +113,7 @@ const shortcuts: Shortcut[] = [
   { keys: 'b', label: t('board.add_a_block'), matches: plainKey('b'), run: () => void newBlock() },
   { keys: 'f', label: t('board.add_a_finisher'), matches: plainKey('f'), run: () => void newBlock('finisher') },
   { keys: 'p', label: t('board.paste_a_list'), matches: plainKey('p'), run: () => (pasteShown.value = true) },
+  { keys: 'k', label: t('board.take_a_block'), matches: plainKey('k'), run: () => (takeShown.value = true) },
   { keys: 'l', label: t('board.chart_high'), matches: plainKey('l'), run: () => (chartHigh.value = !chartHigh.value) },
   { keys: '?', label: t('board.these_keys'), matches: plainKey('?'), run: () => (keysShown.value = true) },
 ]
@@ -183,6 +167,7 @@ const blockTitle = (id: string) => document.value.blocks.find((block) => block.i
           @block="newBlock"
           @pause="newPause"
           @paste="pasteShown = true"
+          @take="takeShown = true"
           @suggest="suggestShown = true"
           @together="finishTogether"
           @slot="slotShown = true"
@@ -219,6 +204,7 @@ const blockTitle = (id: string) => document.value.blocks.find((block) => block.i
     </section>
     <ConflictDialog />
     <PasteDialog v-model:visible="pasteShown" />
+    <TakeBlockDialog v-model:visible="takeShown" />
     <SlotDialog v-model:visible="slotShown" />
     <SuggestDialog v-model:visible="suggestShown" />
     <TargetsDialog />

@@ -96,28 +96,28 @@ function copyAcross() {
   })
 }
 
-function copyDown() {
+function copyDown(copied: readonly Level[]) {
   board.edit(t('board.copy_down'), (draft) => {
     const stations = draft.blocks[props.blockIndex]?.stations ?? []
     const own = stations[props.stationIndex]
     const below = stations[props.stationIndex + 1]
     if (own && below)
-      for (const held of props.levels) copyCell(own.levels[held], below.levels[held], own.movement === below.movement)
+      for (const held of copied) copyCell(own.levels[held], below.levels[held], own.movement === below.movement)
   })
 }
 
 /**
  * With Alt: an arrow for the next variation, F the number that fits, R a copy to the levels right, B one below, M another
- * movement, O to sit out, E one for everybody.
+ * movement, O to sit out, E one for everybody. With Shift, B copies all levels.
  */
 function key(event: KeyboardEvent) {
-  if (!event.altKey || event.shiftKey || event.ctrlKey) return
+  if (!event.altKey || event.ctrlKey || (event.shiftKey && event.code !== 'KeyB')) return
   const work = {
     ArrowUp: () => step(1),
     ArrowDown: () => step(-1),
     KeyF: takeOffer,
     KeyR: copyAcross,
-    KeyB: copyDown,
+    KeyB: () => copyDown(event.shiftKey ? LEVELS : props.levels),
     KeyM: () => choice.value?.look(),
     KeyO: () => isAll.value || act(prescription.value.sits_out ? 'take_part' : 'sit_out'),
     KeyE: () => together(event),

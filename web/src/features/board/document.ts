@@ -69,8 +69,13 @@ export function addBlock(
 export function copyBlock(document: WorkoutDocument, id: string): Block | undefined {
   const original = document.blocks.find((block) => block.id === id)
   if (!original) return
-  const copy = { ...(JSON.parse(JSON.stringify(original)) as Block), id: freeId('b', document.blocks) }
-  return putAfter(document, copy, id)
+  return takeBlock(document, original, id)
+}
+
+/** A block of another circuit, under an id of its own here. */
+export function takeBlock(document: WorkoutDocument, block: Block, after: string | null): Block {
+  const copy = { ...(JSON.parse(JSON.stringify(block)) as Block), id: freeId('b', document.blocks) }
+  return putAfter(document, copy, after)
 }
 
 /** @param format the one without stations */

@@ -4,7 +4,6 @@ import { useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { RouterLink, useRoute } from 'vue-router'
 import { api, ask } from '@/lib/api/client'
-import { useMovements } from '@/lib/api/queries'
 import { clockText } from '@/lib/clockText'
 import LaneChart from '@/ui/LaneChart.vue'
 import LevelMark from '@/ui/LevelMark.vue'
@@ -16,7 +15,6 @@ import { LEVELS, type Block, type Preview, type Workout } from '@/lib/api/types'
 // Two circuits side by side: what they take, what they load, what stands where.
 const route = useRoute()
 const ids = computed(() => [String(route.query.a ?? ''), String(route.query.b ?? '')])
-const movements = useMovements()
 const pair = useQuery({
   queryKey: ['compare', ids],
   queryFn: () => Promise.all(ids.value.map(one)),
@@ -28,7 +26,6 @@ async function one(id: string): Promise<{ workout: Workout; preview: Preview }> 
 }
 
 const sides = computed(() => pair.data.value ?? [])
-const names = computed(() => new Map((movements.data.value ?? []).map((movement) => [movement.id, movement.name])))
 const FIGURES = [
   { key: 'work_s', label: t('common.work') },
   { key: 'rest_s', label: t('common.rest') },
@@ -44,14 +41,15 @@ const patterns = computed(() =>
 )
 const { labelOf } = useFormatNames()
 const formatName = (block: Block) => labelOf(block.format)
-const stationNames = (block: Block) =>
-  (block.stations ?? [])
-    .map((station) =>
-      station.movement
-        ? (names.value.get(station.movement) ?? station.movement)
-        : (station.parts ?? []).map((part) => names.value.get(part.movement)).join(' + '),
+/** As the plan calls them: where no level does the station's movement, by what they do. */
+function stationNames(block: Block, preview: Preview): string {
+  const named = new Map(preview.blocks.find((held) => held.id === block.id)?.stations.map(({ id, name }) => [id, name]))
+  return (block.stations ?? [])
+    .map(({ id, optional }) =>
+      optional ? t('circuits.name_a_bonus', { name: named.get(id) ?? '' }) : (named.get(id) ?? ''),
     )
     .join(', ')
+}
 </script>
 
 <template>
@@ -117,7 +115,7 @@ const stationNames = (block: Block) =>
               <span class="quiet"
                 >{{ formatName(block) }}, {{ clockText(side.preview.blocks[index]?.total_s ?? 0) }}</span
               >
-              <br /><span class="small">{{ stationNames(block) }}</span>
+              <br /><span class="small">{{ stationNames(block, side.preview) }}</span>
             </li>
           </ol>
         </section>

@@ -2,18 +2,19 @@
 import { plural, t } from '@/lib/text'
 import { useQueryClient } from '@tanstack/vue-query'
 import Button from 'primevue/button'
-import InputText from 'primevue/inputtext'
 import Select from 'primevue/select'
 import { useToast } from 'primevue/usetoast'
-import { computed, ref } from 'vue'
+import { computed, ref, useTemplateRef } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, ask, wording } from '@/lib/api/client'
 import { formatsQuery, useWorkouts } from '@/lib/api/queries'
 import { emptyDocument } from '@/features/board/document'
 import CircuitTable from './CircuitTable.vue'
+import SearchFields from './SearchFields.vue'
 import TemplatesDialog from './TemplatesDialog.vue'
+import { answers, isSearched, NO_SEARCH, type Search } from './search'
+import { useCircuitFiles } from './useCircuitFiles'
 import PageState from '@/ui/PageState.vue'
-import { useFormatNames } from '@/lib/useFormatNames'
 import { useOpenRun } from '@/lib/useOpenRun'
 import { plainKey, useShortcuts } from '@/lib/useShortcuts'
 import { useUndoToast } from '@/lib/useUndoToast'
@@ -25,8 +26,9 @@ const undoable = useUndoToast()
 const queries = useQueryClient()
 const workouts = useWorkouts()
 const { openRun } = useOpenRun()
+const files = useCircuitFiles()
+const fileInput = useTemplateRef<HTMLInputElement>('fileInput')
 
-const words = ref('')
 const order = ref<'changed' | 'title' | 'length' | 'longest'>('changed')
 const ORDERS = [
   { value: 'changed', label: t('circuits.last_changed_first') },
@@ -40,19 +42,11 @@ const COMPARE: Record<typeof order.value, (one: WorkoutLine, other: WorkoutLine)
   length: (one, other) => one.total_s - other.total_s,
   longest: (one, other) => other.total_s - one.total_s,
 }
-const format = ref<string | null>(null)
-const tag = ref<string | null>(null)
+const search = ref<Search>(NO_SEARCH)
 const tags = computed(() => [...new Set((workouts.data.value ?? []).flatMap((workout) => workout.tags))].sort())
-const has = (workout: WorkoutLine, sought: string) =>
-  [workout.title, ...workout.tags].some((text) => text.toLowerCase().includes(sought))
 const shown = computed(() =>
-  (workouts.data.value ?? [])
-    .filter((workout) => has(workout, words.value.trim().toLowerCase()))
-    .filter((workout) => !format.value || workout.formats.includes(format.value))
-    .filter((workout) => !tag.value || workout.tags.includes(tag.value))
-    .sort(COMPARE[order.value]),
+  (workouts.data.value ?? []).filter((workout) => answers(workout, search.value)).sort(COMPARE[order.value]),
 )
-const { offered } = useFormatNames()
 
 const templatesShown = ref(false)
 /** Two circuits to lay side by side; a third choice lets the first go. */
@@ -81,6 +75,13 @@ async function attempt(work: () => Promise<void>) {
   } catch (error) {
     toast.add({ severity: 'warn', summary: t('common.that_did_not_work'), detail: wording(error), life: 6000 })
   }
+}
+
+async function chooseFile(event: Event) {
+  const input = event.target as HTMLInputElement
+  const file = input.files?.[0]
+  if (file) await files.open(file)
+  input.value = ''
 }
 
 const make = () =>
@@ -127,47 +128,45 @@ useShortcuts([
     <div class="row spread">
       <h1>{{ $t('common.circuits') }}</h1>
       <span class="row">
+        <input
+          ref="fileInput"
+          type="file"
+          accept=".json,application/json"
+          class="visually-hidden"
+          tabindex="-1"
+          :aria-label="$t('circuits.a_circuits_file')"
+          @change="chooseFile"
+        />
+        <Button
+          :label="$t('circuits.from_a_file')"
+          variant="outlined"
+          severity="secondary"
+          @click="fileInput?.click()"
+        />
         <Button :label="$t('circuits.start_from_a_template')" variant="outlined" @click="templatesShown = true" />
         <Button :label="$t('circuits.new_circuit')" icon="pi pi-plus" aria-keyshortcuts="n" @click="make" />
       </span>
     </div>
     <PageState :loading="workouts.isPending.value" :error="workouts.error.value" @retry="workouts.refetch()">
       <div class="row tools">
-        <InputText
-          id="search"
-          v-model="words"
-          type="search"
+        <SearchFields
+          v-model="search"
+          :tags="tags"
+          input-id="search"
           :placeholder="$t('circuits.search_titles_and_tags')"
-          :aria-label="$t('circuits.search_titles_and_tags')"
-          aria-keyshortcuts="/"
         />
         <Select
           v-model="order"
           :options="ORDERS"
           option-label="label"
           option-value="value"
+          size="small"
           :aria-label="$t('common.order')"
-        />
-        <Select
-          v-model="format"
-          :options="offered"
-          option-label="label"
-          option-value="id"
-          :placeholder="$t('circuits.any_format')"
-          show-clear
-          :aria-label="$t('circuits.format')"
-        />
-        <Select
-          v-if="tags.length"
-          v-model="tag"
-          :options="tags"
-          :placeholder="$t('circuits.any_tag')"
-          show-clear
-          :aria-label="$t('circuits.tag')"
         />
         <Button
           :label="$t('circuits.compare_the_two')"
           variant="outlined"
+          size="small"
           :disabled="compared.length !== 2"
           @click="router.push({ name: 'compare', query: { a: compared[0], b: compared[1] } })"
         />
@@ -181,9 +180,10 @@ useShortcuts([
         @tags="saveTags"
         @start="openRun"
         @copy="copy"
+        @link="files.copyLink"
         @remove="remove"
       />
-      <p v-else-if="words || format || tag" class="quiet">{{ $t('circuits.no_circuit_answers_to_that_search') }}</p>
+      <p v-else-if="isSearched(search)" class="quiet">{{ $t('circuits.no_circuit_answers_to_that_search') }}</p>
       <p v-else class="quiet">
         {{ $t('circuits.no_circuits_yet_press') }} <kbd>{{ $t('circuits.n') }}</kbd> {{ $t('circuits.for_a_new_one') }}
       </p>

@@ -15,6 +15,7 @@ const emit = defineEmits<{
   tags: [workout: WorkoutLine, tags: string[]]
   start: [id: string]
   copy: [workout: WorkoutLine]
+  link: [id: string]
   remove: [workout: WorkoutLine]
 }>()
 const { named, labelOf } = useFormatNames()
@@ -61,7 +62,7 @@ const formatNames = (workout: WorkoutLine) => workout.formats.map(labelOf).join(
             <span v-if="predicted(workout)" class="small quiet">{{ $t('common.about') }}{{ ' ' }}</span
             >{{ workout.total_s ? clockText(workout.total_s) : '–' }}
           </td>
-          <td class="number">
+          <td class="number slot">
             {{ workout.slot_minutes ? $t('circuits.slot_minutes_min', { slot_minutes: workout.slot_minutes }) : '–' }}
           </td>
           <td class="number">
@@ -79,6 +80,26 @@ const formatNames = (workout: WorkoutLine) => workout.formats.map(labelOf).join(
               size="small"
               variant="outlined"
               @click="emit('start', workout.id)"
+            />
+            <Button
+              icon="pi pi-link"
+              :aria-label="$t('circuits.copy_a_link_to_title', { title: workout.title })"
+              :title="$t('circuits.copy_a_link')"
+              size="small"
+              variant="text"
+              severity="secondary"
+              @click="emit('link', workout.id)"
+            />
+            <Button
+              as="a"
+              icon="pi pi-download"
+              :href="`/api/workouts/${workout.id}/file`"
+              download
+              :aria-label="$t('circuits.save_title_as_a_file', { title: workout.title })"
+              :title="$t('circuits.save_as_a_file')"
+              size="small"
+              variant="text"
+              severity="secondary"
             />
             <Button
               icon="pi pi-copy"
@@ -111,6 +132,9 @@ th[scope='row'] {
   width: 1.1rem;
   height: 1.1rem;
   accent-color: var(--accent);
+}
+.slot {
+  white-space: nowrap;
 }
 .actions {
   white-space: nowrap;

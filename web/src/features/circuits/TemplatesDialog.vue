@@ -2,11 +2,13 @@
 import { plural } from '@/lib/text'
 import Button from 'primevue/button'
 import Dialog from 'primevue/dialog'
-import Select from 'primevue/select'
 import { computed, ref } from 'vue'
 import { useHouse, useTemplates } from '@/lib/api/queries'
 import { clockText } from '@/lib/clockText'
+import { pieceName } from '@/lib/readable'
 import PageState from '@/ui/PageState.vue'
+import SearchFields from './SearchFields.vue'
+import { answers, NO_SEARCH, type Search } from './search'
 import { useFormatNames } from '@/lib/useFormatNames'
 
 // Ready-made circuits to begin from, one at least for each format and school.
@@ -14,12 +16,11 @@ const visible = defineModel<boolean>('visible', { required: true })
 const emit = defineEmits<{ pick: [id: string] }>()
 const templates = useTemplates()
 const house = useHouse()
-const format = ref<string | null>(null)
+const search = ref<Search>(NO_SEARCH)
 
-const shown = computed(() =>
-  (templates.data.value ?? []).filter((template) => !format.value || template.formats.includes(format.value)),
-)
-const { offered, labelOf } = useFormatNames()
+const shown = computed(() => (templates.data.value ?? []).filter((template) => answers(template, search.value)))
+const tags = computed(() => [...new Set((templates.data.value ?? []).flatMap((template) => template.tags))].sort())
+const { labelOf } = useFormatNames()
 const schoolName = (id: string) => house.data.value?.schools.find((known) => known.id === id)?.name ?? id
 const formats = (list: string[]) => list.map(labelOf).join(', ')
 const schools = (list: string[]) => list.map(schoolName).join(', ')
@@ -32,16 +33,14 @@ const schools = (list: string[]) => list.map(schoolName).join(', ')
     :header="$t('circuits.begin_from_a_ready_made_circuit')"
     :style="{ width: 'min(52rem, 96vw)' }"
   >
-    <Select
-      v-model="format"
-      :options="offered"
-      option-label="label"
-      option-value="id"
-      :placeholder="$t('circuits.any_format')"
-      show-clear
-      size="small"
-      :aria-label="$t('circuits.format')"
-    />
+    <div class="row">
+      <SearchFields
+        v-model="search"
+        :tags="tags"
+        input-id="template-search"
+        :placeholder="$t('circuits.what_do_you_look_for')"
+      />
+    </div>
     <PageState :loading="templates.isPending.value" :error="templates.error.value" @retry="templates.refetch()">
       <ul class="list">
         <li v-for="template in shown" :key="template.id">
@@ -54,7 +53,8 @@ const schools = (list: string[]) => list.map(schoolName).join(', ')
                 {{ ' ' }}{{ $t('circuits.levels_by_schools', { schools: schools(template.schools) }) }}</template
               >
               · {{ plural(template.stations, 'station') }} ·
-              {{ template.total_s ? clockText(template.total_s) : $t('circuits.through_the_day') }}
+              {{ template.total_s ? clockText(template.total_s) : $t('circuits.through_the_day') }} ·
+              {{ template.kit.length ? template.kit.map(pieceName).join(', ') : $t('circuits.no_kit') }}
             </p>
           </div>
           <Button
@@ -66,6 +66,7 @@ const schools = (list: string[]) => list.map(schoolName).join(', ')
           />
         </li>
       </ul>
+      <p v-if="!shown.length" class="quiet">{{ $t('circuits.no_circuit_answers_to_that_search') }}</p>
     </PageState>
   </Dialog>
 </template>

@@ -120,6 +120,8 @@ const options = computed(() => {
   return [...ways.value, ...found]
 })
 
+/** A bonus was done by who says so, or by who has something typed of it. */
+const done = computed(() => Object.values(props.exception).some(Boolean))
 const more = ref(Boolean(props.exception.per_round || props.exception.load_kg || props.exception.faults?.length))
 const faults = computed(() => (version.value?.faults ?? []).map((fault) => fault.see))
 
@@ -133,8 +135,15 @@ function take(value: string) {
 </script>
 
 <template>
-  <div class="exception" :class="{ left: exception.skipped }" role="group" :aria-label="station.name">
-    <span class="name">{{ station.name }}</span>
+  <div
+    class="exception"
+    :class="{ left: exception.skipped || (station.optional && !done) }"
+    role="group"
+    :aria-label="station.name"
+  >
+    <span class="name"
+      >{{ station.name }}<span v-if="station.optional" class="small quiet">{{ $t('log.a_bonus') }}</span></span
+    >
     <Select
       :model-value="chosen"
       :options="options"
@@ -191,12 +200,20 @@ function take(value: string) {
         :aria-label="$t('log.more_of_label', { label })"
         :aria-expanded="more"
         @click="more = !more"
-      /><Checkbox
+      /><template v-if="station.optional"
+        ><Checkbox
+          :model-value="done"
+          binary
+          :input-id="`${id}-done`"
+          @update:model-value="emit('change', $event ? { ...exception, done: true } : {})"
+        /><label :for="`${id}-done`">{{ $t('log.did_the_bonus') }}</label></template
+      ><Checkbox
+        v-if="!station.optional"
         :model-value="exception.skipped ?? false"
         binary
         :input-id="`${id}-skip`"
         @update:model-value="set({ skipped: $event || undefined })"
-      /><label :for="`${id}-skip`">{{ $t('log.skipped') }}</label></span
+      /><label v-if="!station.optional" :for="`${id}-skip`">{{ $t('log.skipped') }}</label></span
     >
     <ExceptionMore
       v-if="more"

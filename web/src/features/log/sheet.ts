@@ -35,6 +35,8 @@ export interface Exception {
   seconds?: Typed
   reps_left?: Typed
   skipped?: boolean
+  /** Of a bonus: it was done. */
+  done?: boolean
   /** As it is typed: “24 18 12”. */
   per_round?: string
   load_kg?: Typed
@@ -89,6 +91,7 @@ const exceptionOf = (typed: ExceptionEntry): Exception => ({
   seconds: typed.seconds ?? undefined,
   reps_left: typed.reps_left ?? undefined,
   skipped: typed.skipped ?? false,
+  done: typed.done ?? false,
   per_round: typed.per_round?.join(' '),
   load_kg: typed.load_kg ?? undefined,
   faults: typed.faults ?? undefined,
@@ -150,6 +153,7 @@ function exceptionsOf(line: Line): ExceptionEntry[] {
         seconds: (exception.seconds ?? null) as number | null,
         reps_left: (exception.reps_left ?? null) as number | null,
         skipped: exception.skipped ?? false,
+        done: exception.done ?? false,
         per_round: perRound(exception.per_round),
         load_kg: (exception.load_kg ?? null) as number | null,
         faults: exception.faults?.length ? exception.faults : null,

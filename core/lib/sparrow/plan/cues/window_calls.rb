@@ -64,9 +64,15 @@ module Sparrow
         # With its versions, and without.
         def named(window)
           return [Sparrow.say("plan.next_everybody_moves_on_to_the")] if @block.rotates?
-          return [by_level(window), Sparrow.say("plan.next_name", name: window.station.name)] if window.station.mixed?
+          name = called(window.station)
+          return [by_level(window), Sparrow.say("plan.next_name", name: name)] if window.station.mixed?
           names = window.prescriptions.each_value.map { |prescription| spoken(prescription) }.uniq
-          [Sparrow.say("plan.next_name_names", name: window.station.name, names: names.join(" / ")), Sparrow.say("plan.next_name", name: window.station.name)]
+          [Sparrow.say("plan.next_name_names", name: name, names: names.join(" / ")), Sparrow.say("plan.next_name", name: name)]
+        end
+
+        # Who does not like need not.
+        def called(station)
+          station.optional ? Sparrow.say("plan.bonus_name", name: station.name) : station.name
         end
 
         # Where the levels do different movements each hears its own.
