@@ -29,15 +29,20 @@ module Sparrow
 
       # @return [Hash] "changes" (see Change), "patch" (JSON Patch), "rows" (a station of a timed
       #   block or a whole paced one, with each level's seconds before and after and both spreads),
-      #   "kept" (blocks whose numbers are not chosen so, with the reason) and the class's seconds
+      #   "apart" (what still finishes apart, and why no number mends it), "kept" (blocks whose numbers are not chosen so, with
+      #   the reason) and the class's seconds
       def call
-        changes = @lines.flat_map { |line| changes_of(line) }
+        changes = pinned(@lines.flat_map { |line| changes_of(line) })
+        worse = rows(after(patch(changes))).select { |row| worse?(row) }
+        changes = changes.reject { |change| worse.any? { |row| row["block"] == change.block && [nil, change.station].include?(row["station"]) } }
         patch = patch(changes)
         after = after(patch)
+        rows = rows(after)
+        kept = @lines.filter_map { |line| (why = kept(line)) && {"block" => line.block.id, "why" => why} }
         {
           "changes" => changes.map { |change| change.to_h.transform_keys(&:to_s) }, "patch" => patch,
-          "rows" => @lines.flat_map { |line| FinishGaps.of(line, after.blocks[line.block.position], @station, work: @work) },
-          "kept" => @lines.filter_map { |line| (why = kept(line)) && {"block" => line.block.id, "why" => why} },
+          "rows" => rows, "apart" => @work ? [] : Apart.new(@lines, after, rows, kept.map { |held| held["block"] }).all,
+          "kept" => kept,
           "total_before_s" => @timeline.total_s, "total_after_s" => after.total_s
         }
       end
@@ -60,6 +65,33 @@ module Sparrow
         return WorkTimes.new(line, @station).changes if @work
         return shares(line).changes if line.block.format.totals?
         line.block.timed? ? ByWindow.new(line, @capacity, @station, window_s: @window_s).changes : ByPace.new(line, @capacity, @station, window_s: @window_s).changes
+      end
+
+      # A number that the school makes of the advanced one would go along with it: where that is turned, the others are
+      # written down as they are.
+      def pinned(changes)
+        turned = changes.select { |change| change.level == Level::ALL.last && %w[reps hold_s].include?(change.key) }
+        changes + turned.flat_map do |change|
+          block = @lines.find { |line| line.block.id == change.block }.block
+          station = block.stations.find { |held| held.id == change.station }
+          station.levels.except(*changes.select { |other| other.station == change.station && other.block == change.block }.map(&:level)).filter_map { |_, cell| pin(block, station, cell) }
+        end
+      end
+
+      def pin(block, station, cell)
+        key = %w[reps hold_s].find { |held| cell.filled.include?(held) } or return
+        range = (key == "reps") ? cell.reps : cell.hold
+        number = (range.min == range.max) ? range.max : {"min" => range.min, "max" => range.max}
+        Change.new(pointer: "#{cell.pointer}/#{key}", block: block.id, station: station.id, level: cell.level, key: key, from: number, to: number)
+      end
+
+      # Further apart, with nobody through sooner than the slowest was: into a cap numbers are brought in any case.
+      def worse?(row)
+        row["spread_after_s"] > row["spread_before_s"] && row["after"].values.compact.max >= row["before"].values.compact.max
+      end
+
+      def rows(after)
+        @lines.flat_map { |line| FinishGaps.of(line, after.blocks[line.block.position], @station, work: @work) }
       end
 
       def shares(line)

@@ -11,6 +11,7 @@ import LevelMark from '@/ui/LevelMark.vue'
 import LevelTally from '@/ui/LevelTally.vue'
 import { LEVELS, type Solution } from '@/lib/api/types'
 import NumberField from '@/ui/NumberField.vue'
+import FinishBars from './FinishBars.vue'
 import type { Typed } from '@/lib/typed'
 import { useBoard } from './useBoard'
 import { useOffer } from './useOffer'
@@ -38,6 +39,15 @@ const title = (block: string) =>
   board.document.value.blocks.find((held) => held.id === block)?.title || t('board.block_2')
 /** A station without a number has nothing to be apart by, and a pause no targets. */
 const rows = computed(() => offer.value?.rows.filter((row) => LEVELS.some((level) => row.after[level] !== null)) ?? [])
+/** What takes longest of a block, before or after: all of its bars are drawn to that. */
+const mostOf = (block: string) =>
+  Math.max(
+    ...rows.value
+      .filter((row) => row.block === block)
+      .flatMap((row) => LEVELS.flatMap((level) => [row.before[level] ?? 0, row.after[level] ?? 0])),
+  )
+/** What is only written down, so that it does not go along with another number, changes nothing. */
+const changes = computed(() => offer.value?.changes.filter((change) => shown(change.from) !== shown(change.to)) ?? [])
 const keptBlocks = computed(
   () =>
     offer.value?.kept.filter(
@@ -118,7 +128,7 @@ function take() {
               <th scope="col">
                 {{ choose === 'work' ? $t('board.work_time') : $t('board.seconds_per_set_or_about_in') }}
               </th>
-              <th v-for="level in LEVELS" :key="level" scope="col"><LevelMark :level="level" /></th>
+              <th v-for="level in LEVELS" :key="level" scope="col" class="level"><LevelMark :level="level" /></th>
               <th scope="col" class="number">{{ choose === 'work' ? $t('board.left_over') : $t('board.apart') }}</th>
             </tr>
           </thead>
@@ -126,9 +136,12 @@ function take() {
             <tr v-for="row in rows" :key="`${row.block}/${row.station}`">
               <th scope="row">{{ row.station ? names.get(`${row.block}/${row.station}`) : title(row.block) }}</th>
               <td v-for="level in LEVELS" :key="level">
-                <template v-if="row.after[level] !== null"
-                  >{{ clockText(row.before[level] ?? 0) }} → <b>{{ clockText(row.after[level] ?? 0) }}</b></template
-                ><template v-else>–</template>
+                <FinishBars
+                  :level="level"
+                  :before="row.before[level]"
+                  :after="row.after[level]"
+                  :most-s="mostOf(row.block)"
+                />
               </td>
               <td class="number">
                 {{ row.spread_before_s }} →
@@ -139,8 +152,14 @@ function take() {
         </table>
       </div>
       <p v-for="kept in keptBlocks" :key="kept.block" class="small quiet">{{ title(kept.block) }}: {{ kept.why }}.</p>
-      <ul v-if="offer.changes.length" class="changes small">
-        <li v-for="change in offer.changes" :key="change.pointer">
+      <ul v-if="offer.apart.length" class="apart small" :aria-label="$t('board.still_apart')">
+        <li v-for="held in offer.apart" :key="`${held.block}/${held.station}`">
+          <LevelTally :level="held.level" />
+          {{ held.station ? names.get(`${held.block}/${held.station}`) : title(held.block) }}: {{ held.why }}.
+        </li>
+      </ul>
+      <ul v-if="changes.length" class="changes small">
+        <li v-for="change in changes" :key="change.pointer">
           <LevelTally v-if="change.level" :level="change.level" /> {{ whose(change) }}: {{ shown(change.from) }} →
           <b>{{ shown(change.to) }}{{ UNITS[change.key] }}</b>
         </li>
@@ -168,6 +187,15 @@ function take() {
 .choice {
   align-items: center;
   margin-bottom: var(--space-2);
+}
+.level {
+  width: 22%;
+}
+.apart {
+  padding: 0;
+  margin: var(--space-3) 0;
+  list-style: none;
+  color: var(--ink-soft);
 }
 .changes {
   columns: 2;

@@ -5,7 +5,7 @@ const circuit: Sought = {
   title: 'Slipway Holds',
   about: 'Holds of many lengths.',
   tags: ['older adults', 'short'],
-  formats: ['intervals'],
+  formats: ['timed'],
   kit: ['chair', 'mat'],
   total_s: 1500,
   slot_minutes: 30,
@@ -31,8 +31,11 @@ describe('a search of circuits', () => {
   })
 
   it('keeps to a format and to a tag', () => {
-    expect([by({ format: 'intervals' }), by({ format: 'chipper' }), by({ tag: 'short' }), by({ tag: 'long' })]).toEqual(
-      [true, false, true, false],
-    )
+    expect([by({ format: 'timed' }), by({ format: 'paced' }), by({ tag: 'short' }), by({ tag: 'long' })]).toEqual([
+      true,
+      false,
+      true,
+      false,
+    ])
   })
 })

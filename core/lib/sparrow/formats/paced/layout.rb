@@ -139,7 +139,7 @@ module Sparrow
           finish_s = arrival(level)
           Plan::Forecast.new(
             finish_s: finish_s && (finish_s - @begins_s), capped: @natural.fetch(level) > @begins_s + (@block.cap_s || Float::INFINITY),
-            gates: gates_of(level), demand: Pace.demanded(@block, @visits.fetch(level), self_paced_s(level))
+            gates: gates_of(level), demand: Pace.demanded(@block, @visits.fetch(level), own_s(level))
           )
         end
 
@@ -159,9 +159,12 @@ module Sparrow
           waits.freeze
         end
 
-        def self_paced_s(level)
-          finish_s = arrival(level)
-          finish_s ? finish_s - @begins_s : 0
+        # What the lane takes by itself: waiting for the others is not its own.
+        OWN = %w[work rest transition].freeze
+        private_constant :OWN
+
+        def own_s(level)
+          @lanes.fetch(level).segments.sum { |segment| OWN.include?(segment.kind) ? segment.seconds : 0 }
         end
       end
     end

@@ -9,7 +9,7 @@ module Sparrow
         PLAUSIBLE_FROM = Rational(7, 10)
 
         # @param visits [Array<Plan::Visit>] of the lane
-        # @param predicted_s [Integer] the lane's predicted time
+        # @param predicted_s [Integer] the time that the lane takes by itself, without waiting for others
         # @return [Plan::Forecast::Demand, nil] nil where no target is set or nothing is counted
         def self.demanded(block, visits, predicted_s)
           return unless block.target_s

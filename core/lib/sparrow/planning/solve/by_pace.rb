@@ -35,12 +35,13 @@ module Sparrow
           end
         end
 
-        # The time that every lane should take: the window's fill where there is a
-        # window, else the slowest lane's own.
+        # The time that every lane should take: the fill of what is aimed at, else the slowest lane's own, as far as a cap
+        # has room for it.
         def common_s
           @common_s ||= begin
-            window_s = @window_s || @block.target_s || (@block.cap_s unless @block.format.counts_rounds?)
-            window_s ? window_s * @fill : Level::ALL.map { |level| LaneTime.of(@line, level) }.max
+            aim_s = @window_s || @block.target_s
+            cap_s = @block.cap_s unless @block.format.counts_rounds?
+            aim_s ? aim_s * @fill : [Level::ALL.map { |level| LaneTime.waitless(@line, level) }.max, *(cap_s && cap_s * @fill)].min
           end
         end
 

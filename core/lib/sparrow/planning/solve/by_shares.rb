@@ -51,8 +51,9 @@ module Sparrow
 
         def common_s
           @common_s ||= begin
-            window_s = @window_s || @block.target_s || @block.cap_s
-            window_s ? window_s * Rational(@block.house.fill, 100) : Level::ALL.map { |level| LaneTime.waitless(@line, level) }.max
+            fill = Rational(@block.house.fill, 100)
+            aim_s = @window_s || @block.target_s
+            aim_s ? aim_s * fill : [Level::ALL.map { |level| LaneTime.waitless(@line, level) }.max, *(@block.cap_s && @block.cap_s * fill)].min
           end
         end
 

@@ -26,6 +26,11 @@ module Sparrow
           counted? ? prescription.reps_counted : (prescription.hold_s if held?)
         end
 
+        # @return [Integer] that a set of so many takes
+        def seconds(number)
+          (counted? ? prescription.with(reps: number..number) : prescription.with(hold: number..number)).set_s
+        end
+
         # @return [Integer] what a number of this size goes up by
         def step(number)
           counted? ? Standards::Rounding.step_for(number, prescription.requires_even_count?, @fives_from) : HOLD_STEP_S

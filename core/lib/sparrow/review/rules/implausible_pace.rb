@@ -21,7 +21,8 @@ module Sparrow
 
         def implausible(line, level, demand)
           target = line.block.target_s
-          finding("warn", Place.block(line.block), Sparrow.say("review.of_asks_the_level_level_for", of: ClockText.of(target), level: level, seconds_per_rep: demand.seconds_per_rep),
+          what = demand.seconds_per_rep.positive? ? Sparrow.say("review.of_asks_the_level_level_for", of: ClockText.of(target), level: level, seconds_per_rep: demand.seconds_per_rep) : Sparrow.say("review.of_leaves_the_level_no_time", of: ClockText.of(target), level: level)
+          finding("warn", Place.block(line.block), what,
             why: Sparrow.say("review.that_is_of_default_of_the_versions", of_default: (demand.of_default * 100).round, to_i: (Formats::Paced::Pace::PLAUSIBLE_FROM * 100).to_i),
             fix: fix(line))
         end
