@@ -29,6 +29,10 @@ module Server
         end
       end
 
+      # Four weeks, and no more classes than a busy studio has in them.
+      LATELY_DAYS = 28
+      MOST_RUNS = 40
+
       def self.registered(app)
         app.helpers Helpers
 
@@ -62,6 +66,13 @@ module Server
             loads = Sparrow::Planning::Suggest::Loads.new(Sparrow::Plan::Timeline.compile(workout))
             Sparrow::Level::ALL.to_h { |level| [level, {"muscles" => loads.muscles[level], "joints" => loads.joints[level]}] }
           end
+        end
+
+        # Of the classes that were run lately; those called off or thrown away are not among them.
+        app.get("/api/planning/worked") do
+          since = studio.today - LATELY_DAYS
+          runs = studio.runs.kept.where.not(started_at: nil).where("started_at >= ?", since.in_time_zone(studio.time_zone)).newest_first.limit(MOST_RUNS).to_a
+          render_json({"classes" => runs.size, "since" => since.iso8601, "levels" => Sparrow::Planning::Worked.of(runs.map(&:timeline))})
         end
 
         app.post("/api/planning/conditions", takes: CONDITIONS, heavy: true) do

@@ -1,21 +1,28 @@
 <script setup lang="ts">
-import { t } from '@/lib/text'
+import { plural, t } from '@/lib/text'
 import Select from 'primevue/select'
+import SelectButton from 'primevue/selectbutton'
 import { computed, ref } from 'vue'
 import { clockText } from '@/lib/clockText'
 import LevelTally from '@/ui/LevelTally.vue'
 import { readable } from '@/lib/readable'
 import { LEVELS, type Balance, type Level } from '@/lib/api/types'
 import BodyBalance from './BodyBalance.vue'
-import { useBoard } from './useBoard'
+import PushPull from './PushPull.vue'
+import { useWorked } from './useWorked'
 
-// What each level is given to do, in seconds of work or in moves.
-const board = useBoard()
-const by = ref<keyof Balance | 'body'>('body')
+// What each level is given to do, in seconds of work or in moves: of this circuit, or of the last four weeks.
+const { period, loads, balance, classes, isLately } = useWorked()
+const PERIODS = [
+  { value: 'circuit', label: t('board.this_circuit') },
+  { value: 'lately', label: t('board.last_four_weeks') },
+]
+const by = ref<keyof Balance | 'body' | 'joints'>('body')
 const unit = ref<'work_s' | 'moves'>('work_s')
 const BY = [
   { value: 'body', label: t('board.by_body') },
   { value: 'pattern', label: t('board.by_pattern') },
+  { value: 'joints', label: t('board.by_joint') },
   { value: 'plane', label: t('board.by_plane') },
   { value: 'position', label: t('board.by_position') },
   { value: 'impact', label: t('board.by_impact') },
@@ -24,18 +31,24 @@ const UNITS = [
   { value: 'work_s', label: t('board.in_time') },
   { value: 'moves', label: t('board.in_moves') },
 ]
-const balance = computed(() => board.preview.preview.value?.balance)
 const values = computed(() => {
   const kind = by.value
-  if (!balance.value || kind === 'body') return []
+  if (kind === 'body') return []
+  if (kind === 'joints') return [...new Set(LEVELS.flatMap((level) => Object.keys(loads.value?.[level].joints ?? {})))]
+  if (!balance.value) return []
   return [...new Set(LEVELS.flatMap((level) => Object.keys(balance.value![level][kind])))]
 })
 const amount = (level: Level, value: string) =>
-  by.value === 'body' ? 0 : (balance.value?.[level][by.value][value]?.[unit.value] ?? 0)
+  by.value === 'body'
+    ? 0
+    : by.value === 'joints'
+      ? (loads.value?.[level].joints[value] ?? 0)
+      : (balance.value?.[level][by.value][value]?.[unit.value] ?? 0)
 const most = computed(() =>
   Math.max(1, ...values.value.flatMap((value) => LEVELS.map((level) => amount(level, value)))),
 )
-const shown = (number: number) => (unit.value === 'work_s' ? clockText(number) : String(number))
+const shown = (number: number) =>
+  unit.value === 'work_s' || by.value === 'joints' ? clockText(number) : String(number)
 </script>
 
 <template>
@@ -51,7 +64,7 @@ const shown = (number: number) => (unit.value === 'work_s' ? clockText(number) :
         :aria-label="$t('board.balance_by')"
       />
       <Select
-        v-if="by !== 'body'"
+        v-if="by !== 'body' && by !== 'joints'"
         v-model="unit"
         :options="UNITS"
         option-label="label"
@@ -60,7 +73,19 @@ const shown = (number: number) => (unit.value === 'work_s' ? clockText(number) :
         :aria-label="$t('board.in_time_or_moves')"
       />
     </div>
-    <BodyBalance v-if="by === 'body'" />
+    <SelectButton
+      v-model="period"
+      :options="PERIODS"
+      option-label="label"
+      option-value="value"
+      :allow-empty="false"
+      size="small"
+      :aria-label="$t('board.balance_of')"
+    />
+    <p v-if="isLately && classes !== undefined" class="small quiet" role="status">
+      {{ $t('board.as_planned_of_classes', { classes: plural(classes, 'class') }) }}
+    </p>
+    <BodyBalance v-if="by === 'body'" :loads="loads" />
     <table v-else-if="values.length" class="small">
       <thead class="visually-hidden">
         <tr>
@@ -80,6 +105,7 @@ const shown = (number: number) => (unit.value === 'work_s' ? clockText(number) :
       </tbody>
     </table>
     <p v-else class="small quiet">{{ $t('board.nothing_in_a_main_or_finisher') }}</p>
+    <PushPull v-if="balance && by !== 'joints'" :balance="balance" />
   </section>
 </template>
 

@@ -1,35 +1,18 @@
 <script setup lang="ts">
-import { useDebounceFn } from '@vueuse/core'
 import SelectButton from 'primevue/selectbutton'
-import { computed, ref, shallowRef, watch } from 'vue'
-import { api, ask, Refusal, Unreachable } from '@/lib/api/client'
+import { computed, ref } from 'vue'
 import { clockText } from '@/lib/clockText'
 import { readable } from '@/lib/readable'
 import LevelTally from '@/ui/LevelTally.vue'
 import { LEVELS, type Level } from '@/lib/api/types'
 import { BACK, FRONT, OUTLINE, strength, type Shape } from './body'
-import { useBoard } from './useBoard'
+import type { Loads } from './useWorked'
 
 // What a class works, as a body: what is left blank is left out.
-type Loads = Record<Level, { muscles: Record<string, number>; joints: Record<string, number> }>
-const REST_MS = 400
-const board = useBoard()
-const loads = shallowRef<Loads | null>(null)
+const props = defineProps<{ loads: Loads | null }>()
 const level = ref<Level>('intermediate')
 
-const look = useDebounceFn(async () => {
-  const asked = board.preview.of.value
-  if (!asked) return
-  try {
-    loads.value = (await ask(api.POST('/api/planning/loads', { body: { workout: asked } }))) as Loads
-  } catch (error) {
-    // The last picture stays; the preview says that the server is away.
-    if (!(error instanceof Unreachable || error instanceof Refusal)) throw error
-  }
-}, REST_MS)
-watch(board.preview.of, () => void look(), { immediate: true })
-
-const muscles = computed(() => loads.value?.[level.value].muscles ?? {})
+const muscles = computed(() => props.loads?.[level.value].muscles ?? {})
 const most = computed(() => Math.max(1, ...Object.values(muscles.value)))
 const seconds = (shape: Shape) => muscles.value[shape.muscle] ?? 0
 const VIEWS = [
