@@ -110,4 +110,15 @@ RSpec.describe "The board at a glance" do
     versions = workout.reload.document.dig("blocks", 0, "stations", 1, "levels").values.map { |cell| Sparrow::Catalogue.house.variation(cell["variation"]) }
     expect(versions.map(&:impact)).not_to include("high")
   end
+
+  it "lays what the last four weeks worked beside the circuit, as a body and as pushes against pulls" do
+    open_board([block("circuit", "main", %w[push_up row])])
+    within("section[aria-label=Balance]") do
+      expect(page).to have_css("tr", text: /0:40\s+0:40/, minimum: 1)
+      click_button "Last four weeks"
+      expect(page).to have_content(/As planned, of \d class/)
+      choose_option("Balance by", "By joint")
+      expect(page).to have_css("th", text: "knee")
+    end
+  end
 end

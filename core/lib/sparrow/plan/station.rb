@@ -18,7 +18,7 @@ module Sparrow
 
       # @return [Array<Catalogue::Movement>] of all levels, the station's own first; of a compound those of its parts
       def movements
-        [movement, *levels.each_value.flat_map(&:movements)].compact.uniq
+        [movement, *levels.each_value.flat_map(&:movements)].compact.uniq(&:id)
       end
 
       # @return [Boolean] whether levels do different movements there, or one of them none
