@@ -36,7 +36,8 @@ module Sparrow
           return Sparrow.say("planning.totals_follow_from_shares_in_fives") if block.format.totals?
           cells = block.stations.select { |station| [nil, station.id].include?(row["station"]) && station.at(level) }.map { |station| Cell.new(block, station, station.at(level)) }
           held = cells.find { |cell| cell.number.nil? || (block.timed? && !cell.counted?) } and return Sparrow.say("planning.has_no_number_to_turn", name: held.prescription.variation&.name || held.station.name)
-          cells.any? { |cell| tired?(cell) } ? Sparrow.say("planning.more_would_leave_too_little", level: Level.words(level)) : Sparrow.say("planning.any_other_number_would_end_further_apart")
+          return Sparrow.say("planning.more_would_leave_too_little", level: Level.words(level)) if cells.any? { |cell| tired?(cell) }
+          Sparrow.say("planning.any_other_number_would_end_further_apart")
         end
 
         # Whether one step more would not leave the reserve.
