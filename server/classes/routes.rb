@@ -74,6 +74,8 @@ module Server
 
         app.get("/api/classes/:id", access: :helper) { |id| render_json(class_view(group_class(id))) }
 
+        app.get("/api/classes/:id/lately") { |id| render_json({"findings" => Classes::Lately.new(group_class(id)).findings}) }
+
         app.put("/api/classes/:id", takes: CHANGE) do |id|
           stored = group_class(id)
           stored.update_if_version(input["lock_version"]) { stored.update!(class_fields(input)) }

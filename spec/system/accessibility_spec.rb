@@ -9,6 +9,7 @@ RSpec.describe "Every screen" do
     "Circuit board" => [-> { "/circuits/#{Server::Records::Workout.find_by!(title: "Slipway Holds").id}" }, "li .severity, .lanes svg"],
     "Board of predictions" => [-> { "/circuits/#{Server::Records::Workout.find_by!(title: "Weir-side Chipper").id}" }, "table"],
     "Two circuits" => [-> { "/circuits/compare?#{{a: "Every Bell", b: "Slow Paddle"}.map { |key, title| "#{key}=#{Server::Records::Workout.find_by!(title: title).id}" }.join("&")}" }, "section table"],
+    "A circuit to use" => [-> { "/circuits/#{Server::Records::Workout.find_by!(title: "Slipway Holds").id}/use" }, "section table"],
     "Studio standards" => ["/house", "table"],
     "New movement" => ["/movements/new/edit", "fieldset"],
     "Count" => [-> { "/runs/#{run_of("Work-party Day").id}/count" }, "progress"],

@@ -139,6 +139,11 @@ RSpec.describe "Levels that differ" do
       expect(refusal_of(workout_document(intervals(2, rest_s: {"min" => 30, "max" => 25}))).keys).to eq(["/blocks/0/rest_s/min"])
     end
 
+    it "says the seconds of every round where nothing else is asked" do
+      words = timeline_of(intervals([station("m", movement: "high_knees", levels: {"advanced" => {"work_s" => 30}})], work_s: [60, 50, 40], rounds: 3)).workout.blocks.first.stations.first
+      expect(Sparrow::Level::ALL.map { |level| Sparrow::Planning::Wording.at(words, level).to_s }).to eq(["for 60, 50, 40 s", "for 60, 50, 40 s", "for 30 s"])
+    end
+
     it "holds a number to the shortest of its windows" do
       fit = Sparrow::Planning::WindowFit.of(*timeline_of(intervals([station("s", movement: "squat")], work_s: [60, 30], rounds: 2)).workout.each_station.first, "advanced")
       expect(fit.window_s).to eq(30)

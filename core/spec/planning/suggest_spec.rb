@@ -128,4 +128,17 @@ RSpec.describe Sparrow::Planning::Suggest do
       expect(held["sides"]).to eq(one_sided ? "split" : nil), held["movement"]
     end
   end
+
+  it "keeps a warm-up and a cool-down to the class's conditions, with easier versions where its own do not" do
+    %w[standing seated].product([true, false]).each do |position, no_kit|
+      document = workout_document(intervals([station("p", movement: "push_up"), station("s", movement: "squat"), station("j", movement: "jumping_jack")], rounds: 3), conditions: {"position" => position, "no_kit" => no_kit})
+      timeline = Sparrow::Plan::Timeline.compile(Sparrow::Plan.read(document))
+      [described_class::WarmUp, described_class::CoolDown].each do |kind|
+        stations = kind.new(timeline).call(300)["block"]["stations"]
+        versions = stations.flat_map { |held| held["levels"].values.map { |level| Sparrow::Catalogue.house.variation(level["variation"]) } }
+        expect(versions.reject { |version| timeline.workout.conditions.keeps?(version) }.map(&:id)).to eq([]), [position, no_kit, kind].inspect
+        expect(stations.size).to be >= 3
+      end
+    end
+  end
 end

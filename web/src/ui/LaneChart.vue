@@ -128,6 +128,9 @@ const summary = computed(() =>
               v-if="segment.kind === 'work'"
               class="work"
               :class="{ guess: segment.guess }"
+              :style="
+                segment.level && segment.level !== lane.level ? { '--hue': `var(--${segment.level})` } : undefined
+              "
               v-bind="work(segment, lane.base)"
             >
               <title>

@@ -28,10 +28,17 @@ module Sparrow
       # Of a station that is worked a side at a time the seconds are those of one side: the first, where one is odd.
       def self.timed(prescription)
         return Sparrow.say("planning.hold_between_s", between: between(prescription.hold)) if prescription.hold
-        stop_s = (prescription.sides == "split") ? (prescription.stop_s + 1) / 2 : prescription.stop_s
+        stop_s = stops(prescription)
         return Sparrow.say("planning.hold_stop_s_s", stop_s: stop_s) if prescription.variation&.measure == "hold"
         return Sparrow.say("planning.for_stop_s_s", stop_s: stop_s) if prescription.variation && !prescription.variation.counted?
         Sparrow.say("planning.as_many_clean_reps_as_stop_s", stop_s: stop_s)
+      end
+
+      # @return [Integer, String] seconds; where they change from round to round one number for each: “60, 50, 40”
+      def self.stops(prescription)
+        rounds = prescription.works&.changes? ? prescription.works.seconds.each_index.map { |index| prescription.stop_s(index + 1) } : [prescription.stop_s]
+        own = rounds.map { |seconds| (prescription.sides == "split") ? (seconds + 1) / 2 : seconds }
+        (own.size == 1) ? own.first : own.join(", ")
       end
 
       # @param prescription [Plan::Prescription]
@@ -52,7 +59,7 @@ module Sparrow
         moves = [low, high].uniq.map { |count| prescription.counting.moves(count) }.join("–")
         Sparrow.say("planning.counted_counted_as_moves_moves", counted: counted, counted_as: COUNTED_AS.fetch(prescription.counting.rule), moves: moves)
       end
-      private_class_method :reps, :between, :timed
+      private_class_method :reps, :between, :timed, :stops
 
       COUNTED_AS = {
         "per_side" => Sparrow.say("planning.a_side"), "pair" => Sparrow.say("planning.pairs"), "one_side" => Sparrow.say("planning.counted_on_one_side"), "compound" => Sparrow.say("planning.cycles")

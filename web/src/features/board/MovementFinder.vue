@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import AutoComplete, { type AutoCompleteCompleteEvent } from 'primevue/autocomplete'
 import { computed, ref, useTemplateRef, watch } from 'vue'
+import { RouterLink } from 'vue-router'
 import type { Movement } from '@/lib/api/types'
 import { foundBy, prepareSearch, searchMovements, type Found } from '@/features/movements/findMovements'
 import { readable } from '@/lib/readable'
@@ -49,7 +50,6 @@ function pick({ movement }: Found) {
     :delay="0"
     :min-length="1"
     auto-option-focus
-    :empty-search-message="$t('board.no_movement_of_that_name')"
     size="small"
     class="finder"
     @complete="look"
@@ -63,6 +63,14 @@ function pick({ movement }: Found) {
           <span v-if="foundBy(option)" class="small">{{ foundBy(option) }}</span></span
         >
         <span class="quiet small">{{ readable(option.movement.pattern) }}</span></span
+      >
+    </template>
+    <template #empty>
+      <span class="none"
+        >{{ $t('board.no_movement_of_that_name') }}
+        <RouterLink v-if="typeof typed === 'string'" :to="{ name: 'movements', query: { new: typed } }">{{
+          $t('board.make_it_your_own', { name: typed })
+        }}</RouterLink></span
       >
     </template>
     <template #footer>
@@ -109,6 +117,10 @@ function pick({ movement }: Found) {
   width: 7.5rem;
   height: 4.2rem;
   flex: none;
+}
+.none {
+  display: grid;
+  gap: var(--space-1);
 }
 .name {
   display: flex;

@@ -1,5 +1,5 @@
 import { computed } from 'vue'
-import type { Level, Station } from '@/lib/api/types'
+import { LEVELS, type Level, type Station } from '@/lib/api/types'
 import { readable } from '@/lib/readable'
 import { t } from '@/lib/text'
 import { weightText } from '@/lib/units'
@@ -58,10 +58,13 @@ export function useCell(props: CellPlace) {
       !prescription.value.sits_out &&
       (Boolean(figures.value?.per_round) || isDay.value || Boolean(partsOf(props.station, level.value))),
   )
-  /** The moves that a number comes to where they are more. */
+  /** The moves that a number comes to where they are more; and where rounds escalate, in which it is done first. */
   const both = computed(() => {
     const cell = figures.value
-    return cell && !always.value && cell.moves !== cell.reps_counted ? t('board.comes_to', { moves: cell.moves }) : ''
+    const round = block.value?.escalate ? t('board.from_round', { round: LEVELS.indexOf(level.value) + 1 }) : ''
+    const moves =
+      cell && !always.value && cell.moves !== cell.reps_counted ? t('board.comes_to', { moves: cell.moves }) : ''
+    return [moves, round].filter(Boolean).join(' ')
   })
   const beyond = computed(() => [
     ...(figures.value?.tempo ? [t('board.tempo_tempo', { tempo: figures.value.tempo })] : []),

@@ -13,6 +13,7 @@ import ClassDialog from './ClassDialog.vue'
 import EmergencyCard from './EmergencyCard.vue'
 import RosterCheckIn from './RosterCheckIn.vue'
 import { clockText, dayText } from '@/lib/clockText'
+import LatelyNotes from './LatelyNotes.vue'
 import PageState from '@/ui/PageState.vue'
 import { useAttempt } from '@/lib/useAttempt'
 import { plainKey, useShortcuts } from '@/lib/useShortcuts'
@@ -153,6 +154,7 @@ useShortcuts([
           }}
         </p>
 
+        <LatelyNotes v-if="session.plans" :id="id" />
         <section v-if="session.plans" :aria-label="$t('classes.on_paper_and_on_phones')" class="paper row">
           <a :href="`/api/classes/${id}/sheet.pdf?offset=${offset}`" target="_blank">{{
             $t('classes.your_page_pdf')

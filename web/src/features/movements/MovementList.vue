@@ -28,7 +28,9 @@ const toast = useToast()
 const queries = useQueryClient()
 const movements = useMovements()
 const { words, pattern, whose, filters } = search
-const beginning = ref(false)
+/** From where somebody looked for it in vain. */
+const sought = computed(() => (typeof route.query.new === 'string' ? route.query.new : ''))
+const beginning = ref(sought.value !== '')
 const WHOSE = [
   { value: 'house', label: t('movements.supplied') },
   { value: 'own', label: t('movements.our_own') },
@@ -120,6 +122,7 @@ useShortcuts([
       <Button :label="$t('movements.new_movement')" icon="pi pi-plus" variant="outlined" @click="beginning = true" />
     </div>
     <NewMovement
+      :begins-as="sought"
       :visible="beginning"
       :movements="movements.data.value ?? []"
       @close="beginning = false"

@@ -12,12 +12,12 @@ import TextField from '@/ui/TextField.vue'
 
 // A movement of one's own begins with a name and the version that is most like it: the rest
 // is taken from there, as a guess to be looked through.
-const props = defineProps<{ visible: boolean; movements: Movement[] }>()
+const props = defineProps<{ visible: boolean; movements: Movement[]; beginsAs?: string }>()
 const emit = defineEmits<{ close: []; made: [] }>()
 const router = useRouter()
 const { attempt, busy, errors } = useAttempt()
 
-const name = ref('')
+const name = ref((props.beginsAs ?? '').replace(/^./u, (letter) => letter.toUpperCase()).slice(0, 60))
 const like = ref<string | null>(null)
 const versions = computed(() =>
   props.movements

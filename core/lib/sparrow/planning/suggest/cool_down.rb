@@ -22,7 +22,8 @@ module Sparrow
         # @param timeline [Plan::Timeline]
         def initialize(timeline, catalogue: Catalogue.house)
           @loads = Loads.new(timeline)
-          @moves = Suggest.moves(timeline, catalogue, "cool_down")
+          @opens = Suggest.moves(timeline, catalogue, "cool_down")
+          @moves = @opens.keys
           @taken = timeline.workout.blocks.map(&:id)
         end
 
@@ -31,7 +32,7 @@ module Sparrow
         def call(seconds)
           chosen = choose(slots(seconds, WORK_S), slots(seconds, LEAST_WORK_S))
           work_s = [(seconds + REST_S) / chosen.size - REST_S, LEAST_WORK_S / 2].max
-          stations = chosen.each_with_index.map { |(movement, _), index| Suggest.station(movement, "s#{index + 1}", Suggest.sides(movement)) }
+          stations = chosen.each_with_index.map { |(movement, _), index| Suggest.station(movement, "s#{index + 1}", Suggest.sides(movement, @opens.fetch(movement)), opens: @opens.fetch(movement)) }
           {"block" => {"id" => Suggest.free("cool-down", @taken), "title" => Sparrow.say("roles.cool_down").to_s, "role" => "cool_down", "format" => "intervals",
                        "rounds" => 1, "work_s" => work_s, "rest_s" => REST_S, "switch_s" => SWITCH_S, "stations" => stations},
            "reasons" => chosen.each_with_index.map { |(_, why), index| {"station" => "s#{index + 1}", "why" => why} }}
@@ -81,7 +82,7 @@ module Sparrow
 
         # @return [Array<Array(String, String)>] what it stretches, by level
         def reaches(movement)
-          Level::ALL.flat_map { |level| movement.variation_for(level).muscles.map { |muscle| [level, muscle] } }
+          Level::ALL.flat_map { |level| movement_at(movement, level).muscles.map { |muscle| [level, muscle] } }
         end
 
         # What was worked much and is not stretched yet counts before all else.
@@ -93,13 +94,17 @@ module Sparrow
         end
 
         def in_order(chosen)
-          chosen.sort_by.with_index { |(movement, _), index| [ORDER.fetch(movement.variation_for("intermediate").position, 2), index] }
+          chosen.sort_by.with_index { |(movement, _), index| [ORDER.fetch(movement_at(movement, "intermediate").position, 2), index] }
         end
 
         def why(movement, reached)
           fresh = (reaches(movement) - reached).map(&:last).uniq
           worked = fresh.select { |muscle| work(muscle).positive? }.sort_by { |muscle| -work(muscle) }.first(2)
           Sparrow.say("planning.stretches_the_list_of_of_work", list: Suggest.list(worked), of: ClockText.of(work(worked.first)))
+        end
+
+        def movement_at(movement, level)
+          movement.variation(@opens.fetch(movement).fetch(level).fetch("variation"))
         end
 
         def work(muscle)

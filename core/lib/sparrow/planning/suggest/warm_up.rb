@@ -20,7 +20,8 @@ module Sparrow
         # @param timeline [Plan::Timeline]
         def initialize(timeline, catalogue: Catalogue.house)
           @loads = Loads.new(timeline)
-          @moves = Suggest.moves(timeline, catalogue, "warm_up")
+          @opens = Suggest.moves(timeline, catalogue, "warm_up")
+          @moves = @opens.keys
           @taken = timeline.workout.blocks.map(&:id)
         end
 
@@ -46,7 +47,7 @@ module Sparrow
         end
 
         def block(chosen, rounds, work_s)
-          stations = chosen.each_with_index.map { |(movement, _), index| Suggest.station(movement, "s#{index + 1}", Suggest.sides(movement)) }
+          stations = chosen.each_with_index.map { |(movement, _), index| Suggest.station(movement, "s#{index + 1}", Suggest.sides(movement, @opens.fetch(movement)), opens: @opens.fetch(movement)) }
           block = {"id" => Suggest.free("warm-up", @taken), "title" => Sparrow.say("roles.warm_up").to_s, "role" => "warm_up", "format" => "intervals",
                    "get_ready_s" => GET_READY_S, "rounds" => rounds, "work_s" => work_s, "rest_s" => REST_S, "stations" => stations}
           (rounds > 1) ? block.merge("note" => Sparrow.say("planning.the_second_round_is_bigger").to_s) : block
@@ -122,7 +123,7 @@ module Sparrow
         end
 
         def movement_at(movement, level)
-          movement.variation_for(level)
+          movement.variation(@opens.fetch(movement).fetch(level).fetch("variation"))
         end
 
         # What a version readies: what it moves, and of a rehearsed pattern what it loads too.
