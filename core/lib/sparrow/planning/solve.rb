@@ -41,7 +41,7 @@ module Sparrow
         kept = @lines.filter_map { |line| (why = kept(line)) && {"block" => line.block.id, "why" => why} }
         {
           "changes" => changes.map { |change| change.to_h.transform_keys(&:to_s) }, "patch" => patch,
-          "rows" => rows, "apart" => @work ? [] : Apart.new(@lines, after, rows, kept.map { |held| held["block"] }).all,
+          "rows" => rows, "apart" => @work ? [] : Apart.new(@lines, after, rows, kept: kept.map { |held| held["block"] }).all,
           "kept" => kept,
           "total_before_s" => @timeline.total_s, "total_after_s" => after.total_s
         }

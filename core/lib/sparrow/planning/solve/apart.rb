@@ -13,7 +13,7 @@ module Sparrow
         # @param after [Plan::Timeline]
         # @param rows [Array<Hash>] as in FinishGaps
         # @param kept [Array<String>] ids of blocks in which no numbers are chosen
-        def initialize(lines, after, rows, kept)
+        def initialize(lines, after, rows, kept:)
           @lines = lines.to_h { |line| [line.block.id, line] }
           @after = after
           @rows = rows.reject { |row| kept.include?(row["block"]) }
