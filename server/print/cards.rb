@@ -113,9 +113,8 @@ module Server
       def words(cell)
         return Sparrow.say("server.print.name_your_level_rests", name: cell.place.station.name) if cell.assigned.kind == "by_plan"
         return Sparrow.say("server.print.name_see_your_instructor", name: cell.place.station.name) unless cell.option
-        variation = cell.option.variation
         rounds = cell.place.block.round_count
-        "#{Page::MARKS[cell.level]}  #{variation ? variation.name : cell.place.station.name}: #{cell.target}#{" × #{rounds}" if rounds > 1}"
+        "#{Page::MARKS[cell.level]}  #{cell.option.name}: #{cell.target}#{" × #{rounds}" if rounds > 1}"
       end
     end
   end

@@ -71,8 +71,7 @@ module Server
 
       def cell(cell)
         return (cell.assigned.kind == "waits") ? Sparrow.say("server.print.talk_first") : Sparrow.say("server.print.sit_out") unless cell.option
-        variation = cell.option.variation
-        [Page::MARKS[cell.level], variation ? variation.name : cell.place.station.name, "\u2013", cell.short].compact.join(" ")
+        [Page::MARKS[cell.level], cell.option.name, "\u2013", cell.short].compact.join(" ")
       end
 
       # Blocks and rounds at the time on the wall.

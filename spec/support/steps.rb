@@ -63,7 +63,7 @@ module Steps
     tries ||= 0
     find_field(label, **options).send_keys([:control, "a"], value.to_s)
   rescue Selenium::WebDriver::Error::StaleElementReferenceError
-    ((tries += 1) < 3) ? retry : raise
+    ((tries += 1) < 6) ? retry : raise
   end
 
   def add_station(block, letters)

@@ -37,7 +37,7 @@ RSpec.describe "A fit where levels do different movements" do
   it "asks a level's parts as one count" do
     parts = [{"movement" => "high_knees", "reps" => 4}, {"movement" => "mountain_climber", "reps" => 4}]
     cell = cell_of(person(level: "beginner"), mixed("beginner" => {"parts" => parts, "reps" => 3}))
-    expect([cell.option.variation, cell.option.variations.size]).to eq([nil, 2])
+    expect([cell.option.variation, cell.option.variations.size, cell.to_h["name"]]).to eq([nil, 2, "High-knee march + Mountain climber"])
   end
 
   it "gives groups that rotate what is theirs at each station" do

@@ -87,11 +87,11 @@ RSpec.describe Sparrow::Logging::Sheet do
     expect { sheet.results("advanced", [at("a"), at("a")]) }.to raise_error(Sparrow::Refused, /twice/)
   end
 
-  it "lists a set of parts with its target, without a movement or a version" do
+  it "lists a set of parts by their movements with its target, without a movement or a version of its own" do
     parts = [{"movement" => "push_up", "reps" => 2}, {"movement" => "squat", "reps" => 2}]
     compound = {"id" => "c", "counting" => "compound", "parts" => parts, "levels" => Sparrow::Level::ALL.to_h { |level| [level, {"reps" => 3}] }}
     listed = described_class.new(Sparrow::Plan.read(workout_document(intervals([compound], work_s: 120)))).stations.first
     expect(listed).to include("movement" => nil)
-    expect(listed["levels"]["beginner"]).to include("variation" => nil, "name" => nil, "reps" => 3)
+    expect(listed["levels"]["beginner"]).to include("variation" => nil, "name" => "Push-up + Squat", "reps" => 3)
   end
 end

@@ -141,4 +141,12 @@ RSpec.describe Sparrow::Planning::Suggest do
       end
     end
   end
+
+  it "has a cool-down for a class whose work no stretch within its conditions reaches" do
+    Sparrow::Catalogue.house.select { |movement| movement.role == "main" }.each do |movement|
+      document = workout_document(intervals([station("p", movement: movement.id)]), conditions: {"position" => "seated", "no_kit" => true, "small_room" => true})
+      block = described_class::CoolDown.new(Sparrow::Plan::Timeline.compile(Sparrow::Plan.read(document))).call(60)["block"]
+      expect(block["stations"]).not_to be_empty, movement.id
+    end
+  end
 end

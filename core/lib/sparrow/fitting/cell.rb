@@ -102,7 +102,7 @@ module Sparrow
       # @return [Hash] reserve in moves a side or seconds; rounds as [round, available, asked]
       def to_h
         shown = {"block" => place.block.id, "station" => place.station.id, "kind" => assigned.kind, "variation" => option&.variation&.id,
-                 "name" => option ? option.variation&.name || place.station.name : nil, "level" => level, "unit" => option&.unit,
+                 "name" => option&.name, "level" => level, "unit" => option&.unit,
                  "number" => option&.number, "short" => short, "target" => target, "reason" => reason, "attention" => attention?, "standard" => standard?}
         shown["reserve"] = reserve if worst
         shown["rounds"] = rounds if rounds.any?

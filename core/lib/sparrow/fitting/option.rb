@@ -17,6 +17,11 @@ module Sparrow
         with(prescription: changed, number: number)
       end
 
+      # @return [String] its version's; of parts those of their movements
+      def name
+        variation ? variation.name : prescription.name
+      end
+
       # @return [Numeric] how hard it is, to sort by; of a compound 0
       def demand
         variation ? variation.demand_value : 0

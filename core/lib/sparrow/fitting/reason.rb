@@ -53,7 +53,7 @@ module Sparrow
       end
 
       def substitute
-        [Sparrow.say("fitting.instead_of", name: @cell.standard.variation&.name || @cell.place.station.name, why: ruled_own || Sparrow.say("fitting.too_much_even_at_its_easiest")), there, shared]
+        [Sparrow.say("fitting.instead_of", name: @cell.standard.name, why: ruled_own || Sparrow.say("fitting.too_much_even_at_its_easiest")), there, shared]
       end
 
       def kit
@@ -106,7 +106,7 @@ module Sparrow
         worst = @assignment.forecast.outlooks(@cell.place.index, own).min_by(&:left)
         return unless worst
         left = in_unit(worst, own.number || own.top) - (own.number || own.top)
-        what = (own.variation == @cell.option.variation) ? (own.number || own.top).to_s : own.variation&.name || @cell.place.station.name
+        what = (own.variation == @cell.option.variation) ? (own.number || own.top).to_s : own.name
         left.positive? ? Sparrow.say("fitting.would_leave_too_little", what: what) : Sparrow.say("fitting.would_leave_none", what: what)
       end
 

@@ -15,7 +15,7 @@ module Sparrow
       def stations
         @workout.each_station.map do |block, station|
           {"block" => block.id, "station" => station.id, "name" => station.name, "role" => block.role, "movement" => station.movement&.id, "optional" => station.optional, "rounds" => (1..block.round_count).count { |round| station.in_round?(round) },
-           "levels" => Level::ALL.to_h { |level| [level, shown(PlannedTarget.of_level(station, level))] }}
+           "levels" => Level::ALL.to_h { |level| [level, shown(PlannedTarget.of_level(station, level), station)] }}
         end
       end
 
@@ -68,9 +68,10 @@ module Sparrow
       end
 
       # @param given [Given]
-      # @return [Hash] the same with the variation's name
-      def shown(planned)
-        planned.to_h.except("level", "least").merge("name" => @catalogue.variation(planned.variation)&.name)
+      # @param station [Plan::Station, nil] whose parts the level has, where it has no version
+      # @return [Hash] the same with the variation's name, or the parts'
+      def shown(planned, station = nil)
+        planned.to_h.except("level", "least").merge("name" => @catalogue.variation(planned.variation)&.name || station&.at(planned.level)&.name)
       end
 
       private

@@ -18,6 +18,11 @@ module Sparrow
         variation ? [variation] : parts.map(&:variation)
       end
 
+      # @return [String] its version's; of parts those of their movements
+      def name
+        variation ? variation.name : parts.map { |part| part.movement.name }.join(" + ")
+      end
+
       # @return [Array<Catalogue::Movement>]
       def movements
         variation ? [movement] : parts.map(&:movement)

@@ -50,6 +50,7 @@ function pick({ movement }: Found) {
     :delay="0"
     :min-length="1"
     auto-option-focus
+    :empty-search-message="$t('board.no_movement_of_that_name')"
     size="small"
     class="finder"
     @complete="look"

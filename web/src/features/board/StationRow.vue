@@ -265,7 +265,7 @@ function pressed(event: KeyboardEvent) {
 }
 @media (max-width: 60rem) {
   .station {
-    grid-template-columns: 1fr;
+    grid-template-columns: minmax(0, 1fr);
   }
 }
 </style>

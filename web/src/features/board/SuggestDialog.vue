@@ -82,7 +82,7 @@ function welcome() {
       </li>
     </ol>
     <p class="small quiet">{{ $t('board.loads_are_sums_over_the_planned') }}</p>
-    <div class="row end">
+    <template #footer>
       <Button
         v-if="there >= 0"
         :label="$t('board.in_place_of_the_one_there')"
@@ -91,7 +91,7 @@ function welcome() {
         @click="take(true)"
       />
       <Button autofocus :label="$t('board.add_this_block')" :disabled="Boolean(problem)" @click="take(false)" />
-    </div>
+    </template>
   </Dialog>
 </template>
 
@@ -101,9 +101,5 @@ function welcome() {
   padding-left: 1.4em;
   display: grid;
   gap: var(--space-2);
-}
-.end {
-  justify-content: flex-end;
-  margin-top: var(--space-3);
 }
 </style>

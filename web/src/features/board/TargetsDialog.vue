@@ -176,10 +176,10 @@ function take() {
         <b>{{ clockText(offer.total_after_s) }}</b>
       </p>
     </template>
-    <div class="row end">
+    <template #footer>
       <Button :label="$t('board.leave_it')" severity="secondary" variant="outlined" @click="close" />
       <Button :label="$t('board.take_these')" :disabled="!offer?.changes.length || asking" @click="take" />
-    </div>
+    </template>
   </Dialog>
 </template>
 
@@ -203,9 +203,8 @@ function take() {
   margin: var(--space-3) 0;
   list-style: none;
 }
-.end {
-  justify-content: flex-end;
-  margin-top: var(--space-3);
+.number {
+  white-space: nowrap;
 }
 @media (max-width: 40rem) {
   .changes {

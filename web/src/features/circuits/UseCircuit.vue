@@ -111,4 +111,13 @@ h2 {
 th[scope='row'] {
   font-weight: 600;
 }
+table {
+  table-layout: fixed;
+  width: 100%;
+}
+@media (max-width: 44rem) {
+  th :deep(.word) {
+    display: none;
+  }
+}
 </style>

@@ -66,7 +66,7 @@ module Sparrow
           return [Sparrow.say("plan.next_everybody_moves_on_to_the")] if @block.rotates?
           name = called(window.station)
           return [by_level(window), Sparrow.say("plan.next_name", name: name)] if window.station.mixed?
-          names = window.prescriptions.each_value.map { |prescription| spoken(prescription) }.uniq
+          names = window.prescriptions.each_value.map(&:name).uniq
           [Sparrow.say("plan.next_name_names", name: name, names: names.join(" / ")), Sparrow.say("plan.next_name", name: name)]
         end
 
@@ -77,13 +77,9 @@ module Sparrow
 
         # Where the levels do different movements each hears its own.
         def by_level(window)
-          list = window.prescriptions.map { |lane, prescription| Sparrow.say("plan.level_does", level: Level.name_of(lane), names: spoken(prescription)).to_s }
+          list = window.prescriptions.map { |lane, prescription| Sparrow.say("plan.level_does", level: Level.name_of(lane), names: prescription.name).to_s }
           resting = Level::ALL.select { |lane| window.round <= @block.rounds_for(lane) } - window.prescriptions.keys
           Sparrow.say("plan.next_by_level", list: [*list, *resting.map { |lane| Sparrow.say("plan.level_rests", level: Level.name_of(lane)).to_s }].join(". "))
-        end
-
-        def spoken(prescription)
-          prescription.variation ? prescription.variation.name : prescription.parts.map { |part| part.movement.name }.join(" + ")
         end
 
         def halfway(window)

@@ -50,7 +50,8 @@ module Sparrow
           breathing = (count > BREATHING_FROM) ? settling(BREATHING, Sparrow.say("planning.ends_calmly")) : []
           around = walk.size + breathing.size
           chosen = stretches(count - around, most - around)
-          walk + in_order(chosen) + breathing
+          found = walk + in_order(chosen) + breathing
+          found.any? ? found : @moves.first(1).map { |movement| [movement, Sparrow.say("planning.ends_calmly")] }
         end
 
         def settling(pattern, why)
