@@ -13,7 +13,8 @@ module Sparrow
 
         def findings
           @facts.working.filter_map do |line|
-            waiting = Level::ALL.select { |level| waits?(line.sums.fetch(level)) }
+            sums = @kept.made(line.block, :sums, line.start_s) { line.sums }
+            waiting = Level::ALL.select { |level| waits?(sums.fetch(level)) }
             waits(line, waiting) if waiting.any?
           end
         end
