@@ -164,20 +164,8 @@ const version = computed(() => versionOf(board.movement, props.station, props.le
   </div>
 </template>
 
+<style scoped src="./station.css"></style>
 <style scoped>
-.line {
-  display: flex;
-  flex-wrap: wrap;
-  gap: var(--space-2) var(--space-4);
-  align-items: center;
-}
-.labelled {
-  display: inline-flex;
-  align-items: center;
-  gap: var(--space-1);
-  font-size: var(--size--1);
-  color: var(--ink-soft);
-}
 .level {
   min-width: 8.5rem;
 }

@@ -146,25 +146,13 @@ function setRounds(text: string | undefined) {
   </div>
 </template>
 
+<style scoped src="./station.css"></style>
 <style scoped>
 .details {
   display: grid;
   gap: var(--space-2);
   background: var(--paper-sunk);
   padding: var(--space-3);
-}
-.line {
-  display: flex;
-  flex-wrap: wrap;
-  gap: var(--space-2) var(--space-4);
-  align-items: center;
-}
-.labelled {
-  display: inline-flex;
-  align-items: center;
-  gap: var(--space-1);
-  font-size: var(--size--1);
-  color: var(--ink-soft);
 }
 .rounds {
   width: 5.5rem;

@@ -31,7 +31,8 @@ function named(cell: FitCell) {
   const now = props.fit.shown(props.person, cell)
   const station = props.stations.find((held) => held.block === cell.block && held.station === cell.station)
   const own = cell.level && station?.levels[cell.level].variation
-  return now.variation && now.variation === own ? '' : (now.name ?? '')
+  const asPlanned = cell.standard && !now.waiting
+  return asPlanned || (now.variation && now.variation === own) ? '' : (now.name ?? '')
 }
 const NOTES: Partial<Record<FitCell['kind'], string>> = {
   lowered: t('fit.lowered'),
@@ -88,9 +89,12 @@ const flags = computed(() => {
         <span v-if="cell.step_up" class="more" role="img" :aria-label="$t('fit.ready_for_more')">▲</span>
       </span>
       <span v-if="named(cell)" class="variation">{{ named(cell) }}</span>
-      <span v-if="NOTES[cell.kind]" class="note" :class="{ 'visually-hidden': named(cell) }">{{
-        NOTES[cell.kind]
-      }}</span>
+      <span
+        v-if="NOTES[cell.kind]"
+        class="note"
+        :class="{ 'visually-hidden': named(cell), planned: cell.kind === 'by_plan' }"
+        >{{ NOTES[cell.kind] }}</span
+      >
     </td>
   </tr>
 </template>
@@ -182,6 +186,11 @@ td.attention .variation {
   display: block;
   color: var(--warn);
   font-weight: 600;
+}
+/* As the level's plan has it: nothing to look at. */
+.note.planned {
+  color: var(--ink-soft);
+  font-weight: 400;
 }
 td.own .note {
   color: var(--note);

@@ -75,7 +75,17 @@ const ways = computed<Way[]>(() => {
         },
       ]
     : []
-  return [...own, ...levels.map((way) => (!planned && way.level === level ? { ...way, change: {} } : way)), ...others]
+  // Who sits it out by the plan is shown so, and may be given another level's way.
+  const out =
+    !planned && station.levels[level].target === null
+      ? [{ value: level, level, name: t('log.sit_out'), change: {} }]
+      : []
+  return [
+    ...own,
+    ...out,
+    ...levels.map((way) => (!planned && way.level === level ? { ...way, change: {} } : way)),
+    ...others,
+  ]
 })
 const chosen = computed(
   () => props.exception.variation ?? props.exception.level ?? (props.planned ? 'planned' : props.level),
@@ -137,12 +147,12 @@ function take(value: string) {
 <template>
   <div
     class="exception"
-    :class="{ left: exception.skipped || (station.optional && !done) }"
+    :class="{ left: exception.skipped, undone: station.optional && !done }"
     role="group"
     :aria-label="station.name"
   >
     <span class="name"
-      >{{ station.name }}<span v-if="station.optional" class="small quiet">{{ $t('log.a_bonus') }}</span></span
+      >{{ station.name }}{{ ' ' }}<span v-if="station.optional" class="small quiet">{{ $t('log.a_bonus') }}</span></span
     >
     <Select
       :model-value="chosen"
@@ -242,6 +252,10 @@ function take(value: string) {
 .left .name,
 .left .planned {
   text-decoration: line-through;
+}
+.undone .name,
+.undone .planned {
+  color: var(--ink-soft);
 }
 .way {
   min-width: 0;
