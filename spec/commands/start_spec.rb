@@ -70,27 +70,6 @@ RSpec.describe "bin/start" do
     [modes.values.uniq, File.stat(@state).mode & 0o007]
   end
 
-  # One state folder through its life: each start costs some seconds, so what follows from another is looked at after it.
-  it "starts on the next free port, tells how to sign in, keeps its secrets from others, and starts again after it was killed, with the demo as it was" do
-    taken = TCPServer.new("127.0.0.1", 0)
-    pid, log = start(PORT: taken.addr[1].to_s)
-    address = address_in(log)
-    expect(answers?(address)).to be(true)
-    expect(URI(address).port).to be > taken.addr[1]
-    expect(seen_by_others).to eq([["600"], 0o001])
-    expect(File.read(log)).to match(/Sign in +\S+@tumblingbay.example/).and match(/^  Migrations and demo +\d+ s/)
-
-    stop(pid, "KILL")
-    Timeout.timeout(20) { sleep 0.2 while answers?(address) }
-    again, second = start
-    expect(answers?(address_in(second))).to be(true)
-    expect(File.read(second)).to include("running already", "demo there already")
-    stop(again, "TERM")
-    expect(database_runs?).to be(false)
-  ensure
-    taken&.close
-  end
-
   # Runs to its end, which it must come to by itself.
   def refused(**environment)
     pid, log = start(**environment)
@@ -99,29 +78,46 @@ RSpec.describe "bin/start" do
     [$CHILD_STATUS.success?, File.read(log)]
   end
 
-  it "is started once only, stops cleanly at Ctrl-C, then refuses a secret that is empty, missing or another, says which file, and touches nothing" do
-    pid, log = start
-    address = address_in(log)
-    _, second = start
-    Timeout.timeout(30) { sleep 0.2 until File.read(second).include?("running already") }
-    expect(File.read(second)).to include(address)
+  # What another start is refused for, with its words in the message.
+  def damages(file)
+    {"is empty" => -> { File.write(file, "") }, "is missing" => -> { File.delete(file) }, "is not the secret that this database was written with" => -> { File.write(file, "another" * 20) }}
+  end
 
-    Process.kill("INT", -Process.getpgid(pid))
-    Timeout.timeout(40) { Process.wait(pid) }
-    @running.delete(pid)
+  # One state folder through its life: each start costs some seconds, so what follows from another is looked at after it.
+  it "starts on the next free port, once only, again after it was killed, stops cleanly at Ctrl-C, and refuses a wrong secret, touching nothing" do
+    taken = TCPServer.new("127.0.0.1", 0)
+    pid, log = start(PORT: taken.addr[1].to_s)
+    address = address_in(log)
+    expect(answers?(address)).to be(true)
+    expect(URI(address).port).to be > taken.addr[1]
+    expect(seen_by_others).to eq([["600"], 0o001])
+    expect(File.read(log)).to match(/Sign in +\S+@tumblingbay.example/).and match(/^  Migrations and demo +\d+ s/)
+    expect(refused).to match([true, include("running already").and(include(address))])
+
+    stop(pid, "KILL")
+    Timeout.timeout(20) { sleep 0.2 while answers?(address) }
+    again, second = start
+    address = address_in(second)
+    expect(answers?(address)).to be(true)
+    expect(File.read(second)).to include("running already", "demo there already")
+    Process.kill("INT", -Process.getpgid(again))
+    Timeout.timeout(40) { Process.wait(again) }
+    @running.delete(again)
     expect([answers?(address), database_runs?]).to eq([false, false])
-    expect(File.read(log)).to include("The app has stopped.", "Its database has stopped.")
+    expect(File.read(second)).to include("The app has stopped.", "Its database has stopped.")
 
     file = File.join(@state, "encryption-secret")
     secret = File.read(file)
-    pictures = -> { Dir[File.join(@state, "{encryption-secret,session-secret,pg-password}")].to_h { |path| [path, File.read(path)] } }
-    {"is empty" => -> { File.write(file, "") }, "is missing" => -> { File.delete(file) }, "is not the secret that this database was written with" => -> { File.write(file, "another" * 20) }}.to_a.sample(Thoroughness::FULL ? 3 : 1).each do |words, damage|
+    secrets = -> { Dir[File.join(@state, "{encryption-secret,session-secret,pg-password}")].to_h { |path| [path, File.read(path)] } }
+    damages(file).to_a.sample(Thoroughness::FULL ? 3 : 1).each do |words, damage|
       damage.call
-      before = pictures.call
+      before = secrets.call
       expect(refused).to match([false, include(file).and(include(words)).and(include("Nothing was touched"))]), words
-      expect(pictures.call).to eq(before)
+      expect(secrets.call).to eq(before)
       File.write(file, secret)
     end
+  ensure
+    taken&.close
   end
 
   it "deletes no folder that it does not understand" do

@@ -8,8 +8,9 @@ require_relative "../../server/spec/server_helper"
 # The real interface in headless Chromium, on a server in this process whose
 # every answer is held against the contract.
 module Browser
-  # A page lives for seconds here: it is not worth compiling its scripts for speed, nor keeping it to go back to.
-  SHORT_LIVED = ["--js-flags=--no-maglev --no-opt --min-semi-space-size=16", "--disable-back-forward-cache"].freeze
+  # A page lives for seconds here: it is not worth compiling its scripts for speed, nor keeping it to go back to,
+  # nor is each worth a process of its own, which would read all scripts anew.
+  SHORT_LIVED = ["--js-flags=--no-maglev --no-opt --min-semi-space-size=16", "--disable-back-forward-cache", "--process-per-site", "--renderer-process-limit=1"].freeze
   FLAGS = %w[--headless=new --no-sandbox --disable-gpu --disable-quic --no-first-run --disable-background-networking
     --disable-component-update --disable-sync --disable-dev-shm-usage --force-prefers-reduced-motion --window-size=1280,800].push(*SHORT_LIVED).freeze
 

@@ -43,7 +43,7 @@ RSpec.describe "By keyboard alone" do
     words.each do |word|
       press word
       expect(page).to have_css("[role=option][data-p-focused=true], [role=option].p-focus")
-      standing = all("[role=group][aria-label^='Station ']").size
+      standing = all("[role=group][aria-label^='Station ']", wait: 0).size
       press :enter
       expect(page).to have_css("[role=group][aria-label^='Station ']", count: standing + 1)
     end

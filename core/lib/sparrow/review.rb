@@ -43,9 +43,13 @@ module Sparrow
     # @return [Array<Finding>] the gravest first
     def self.found(facts, off = [])
       left = facts.workout.document.fetch("left_as_is", [])
-      findings = RULES.reject { |rule| off.include?(rule.slug) }.flat_map { |rule| rule.new(facts).findings }
-      findings.reject! { |finding| finding.severity != "stop" && left.include?(finding.key) }
-      findings.sort_by.with_index { |finding, index| [Finding::SEVERITIES.index(finding.severity), index] }
+      findings = Search.new(facts).findings
+      findings.reject! { |finding| off.include?(finding.rule) || (finding.severity != "stop" && left.include?(finding.key)) }
+      findings.sort_by.with_index { |finding, index| [Finding::SEVERITIES.index(finding.severity), PLACES.fetch(finding.rule), index] }
     end
+
+    # Of each rule, by its name, its place among findings of equal weight.
+    PLACES = RULES.each_with_index.to_h { |rule, place| [rule.slug, place] }.freeze
+    private_constant :PLACES
   end
 end

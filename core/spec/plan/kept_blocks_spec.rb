@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require_relative "../support/bad_plans"
+
 RSpec.describe Sparrow::Plan::KeptBlocks do
   subject(:kept) { described_class.new }
 
@@ -49,6 +51,33 @@ RSpec.describe Sparrow::Plan::KeptBlocks do
       end
       expect(kept.size).to be_positive
     end
+  end
+
+  # The order of a class is not looked through again at each number: it has to be where that is what is wrong.
+  it "finds in bad plans what is found afresh, whatever numbers are typed" do
+    random = Random.new(7)
+    BadPlans.list.sample(Thoroughness.of(BadPlans.list.size, by_day: 20), random: Random.new(RSpec.configuration.seed)).each do |plan|
+      document = copy(plan.bad)
+      8.times do
+        document["blocks"].sample(random: random)["stations"]&.sample(random: random)&.dig("levels")&.each_value { |level| level.update(level.key?("reps") ? {"reps" => 2 + random.rand(20)} : {"note" => "Note #{random.rand(3)}"}) }
+        found = [kept, described_class::NONE].map { |keeping| Sparrow::Preview.new(copy(document), kept: keeping).findings.map(&:to_h) }
+        expect(found.first).to eq(found.last), plan.name
+      end
+    end
+  end
+
+  it "does not look through the order of a class again where a number is typed, and does where a version is" do
+    document = workout_document(intervals(3))
+    level = document["blocks"][0]["stations"][1]["levels"]["beginner"]
+    2.times { preview(document.tap { level["reps"] = 4 }) }
+    level["reps"] = 5
+    preview(document)
+    allow(Sparrow::Review::Rules::PatternRow).to receive(:new).and_call_original
+    [6, 7, 8].each { |reps| preview(document.tap { level["reps"] = reps }) }
+    expect(Sparrow::Review::Rules::PatternRow).not_to have_received(:new)
+    level["variation"] = "push_up.hands_60"
+    preview(document)
+    expect(Sparrow::Review::Rules::PatternRow).to have_received(:new).once
   end
 
   it "keeps what comes for the second time, and not each state of what is typed" do

@@ -18,6 +18,8 @@ module Sparrow
       MOST_TYPED = 100
       # What hangs on the clock of a block, or says itself on what it hangs: it goes from one to the next of its shape.
       CARRIED = [:segments, :segments_tag, *Level::ALL.map { |level| [:left, level] }].freeze
+      # What besides hangs on who does what in which order.
+      IN_ORDER = [*CARRIED, :order, :found].freeze
 
       # A block or station in its normal form and as a value, and the latest of what was made of it; of a block
       # that is being typed in, what was made of the one before it, and the levels that do the same in both.
@@ -69,8 +71,9 @@ module Sparrow
       # @return [Object] the same with a Kept in the place of each block and station that is known
       def in_place(document, catalogue)
         return document unless document.is_a?(Hash) && document["blocks"].is_a?(Array)
+        keys = Keys.new(document, catalogue)
         blocks = document["blocks"].each_with_index.map do |block, position|
-          known(block_key(document, catalogue, position)) || with_stations(block) { |index| known(station_key(document, catalogue, position, index: index)) }
+          known(keys.block(position)) || with_stations(block) { |index| known(keys.station(position, index)) }
         end
         document.merge("blocks" => blocks)
       end
@@ -79,11 +82,12 @@ module Sparrow
       # @param document [Hash] as it came
       # @param workout [Workout] as it was read from it
       def keep(document, catalogue, workout)
+        keys = Keys.new(document, catalogue)
         workout.blocks.zip(workout.document.fetch("blocks")).each_with_index do |(block, normal), position|
           next if @of_value.key?(block)
-          add(block_key(document, catalogue, position), block, normal)
+          add(keys.block(position), block, normal)
           block.stations.each_with_index do |station, index|
-            add(station_key(document, catalogue, position, index: index), station, normal["stations"][index]) unless @of_value.key?(station)
+            add(keys.station(position, index), station, normal["stations"][index]) unless @of_value.key?(station)
           end
         end
       end
@@ -112,7 +116,7 @@ module Sparrow
         before = @lock.synchronize { @typed[[start_s, shape]] }
         relaid = before && Relaid.new(before.made[:line].last, block)
         line = relaid ? relaid.call : yield
-        made = {**(before ? before.made.slice(*CARRIED) : {}), line: [[start_s].freeze, line].freeze}
+        made = {**(before ? before.made.slice(*carried(relaid)) : {}), line: [[start_s].freeze, line].freeze}
         remember([start_s, shape], Kept.new(nil, block, made, before&.made, relaid&.same_levels))
         line
       end
@@ -127,6 +131,10 @@ module Sparrow
 
       private
 
+      def carried(relaid)
+        relaid.same_order? ? IN_ORDER : CARRIED
+      end
+
       def remember(key, typed)
         @lock.synchronize do
           forgotten = [@typed.delete(key), (@typed.shift.last if @typed.size >= MOST_TYPED)].compact
@@ -138,15 +146,6 @@ module Sparrow
       def with_stations(block)
         return block unless block.is_a?(Hash) && block["stations"].is_a?(Array)
         block.merge("stations" => block["stations"].each_with_index.map { |station, index| yield(index) || station })
-      end
-
-      def block_key(document, catalogue, position)
-        [catalogue, I18n.locale, document["house"], document["conditions"], position, document["blocks"][position]]
-      end
-
-      def station_key(document, catalogue, position, index:)
-        block = document["blocks"][position]
-        [catalogue, I18n.locale, document["house"], document["conditions"], position, block.except("stations"), index, block["stations"][index]]
       end
 
       def known(key)

@@ -30,7 +30,29 @@ module Sparrow
         (@block.escalate && same.size < Level::ALL.size) ? [] : same
       end
 
+      # @return [Boolean] whether all do the same movements in the block in the same order as in the other, whatever their numbers
+      def same_order?
+        same?(BLOCK, @line.block, @block) && @now.all? do |before, now|
+          same?(STATION, before, now) && before.levels.keys == now.levels.keys && before.levels.all? { |level, prescription| same_work?(prescription, now.at(level)) }
+        end
+      end
+
+      # All but what is compared by itself, and what does not count.
+      BLOCK = (Block.members - %i[stations]).freeze
+      STATION = (Station.members - %i[levels]).freeze
+      PRESCRIPTION = (Prescription.members - %i[reps note]).freeze
+      private_constant :BLOCK, :STATION, :PRESCRIPTION
+
       private
+
+      def same_work?(before, now)
+        before.reps.nil? == now.reps.nil? && same?(PRESCRIPTION, before, now)
+      end
+
+      # What is one object needs no comparing: versions and movements mostly are.
+      def same?(members, before, now)
+        members.all? { |member| before[member].equal?(now[member]) || before[member] == now[member] }
+      end
 
       def segment(segment)
         station = @now[segment.station] or return segment

@@ -32,6 +32,11 @@ module Sparrow
         @turns = {}
       end
 
+      # @return [Array] what the order of the class hangs on: it is equal where nothing but numbers and notes of timed blocks differ
+      def order
+        [catalogue, I18n.locale, workout.document.except("blocks"), *timeline.blocks.map { |line| kept.made(line.block, :order, line.start_s) { Object.new } }]
+      end
+
       # @return [Array<Plan::BlockLine>] main parts and finishers
       def working
         @working ||= timeline.blocks.select { |line| WORKING.include?(line.block.role) }

@@ -1,5 +1,5 @@
 import { mount } from '@vue/test-utils'
-import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { h, nextTick, ref, shallowRef } from 'vue'
 import type { WorkoutDocument } from '@/lib/api/types'
 import { useFixes } from './useFixes'
@@ -27,6 +27,7 @@ function fixesOf(document: ReturnType<typeof shallowRef<WorkoutDocument>>, of: R
 }
 
 describe('what mends the findings', () => {
+  afterEach(() => void vi.useRealTimers())
   beforeEach(() => {
     vi.useFakeTimers()
     server.post.mockReset()

@@ -4,7 +4,7 @@ module Sparrow
   module Review
     module Rules
       # The class stops at its hardest.
-      class CoolDownMissing < Rule
+      class CoolDownMissing < OrderRule
         TOPIC = "opening"
         SOURCE = "safety"
         LENGTHS_S = [240, 120].freeze

@@ -4,7 +4,7 @@ module Sparrow
   module Review
     module Rules
       # Groups that are larger than a station holds.
-      class CrowdedStation < Rule
+      class CrowdedStation < OrderRule
         TOPIC = "kit"
         SOURCE = "house"
         # So many people find room at a station.

@@ -4,7 +4,7 @@ module Sparrow
   module Review
     module Rules
       # A block without stations takes no time and says nothing.
-      class EmptyBlock < Rule
+      class EmptyBlock < OrderRule
         TOPIC = "plan"
         SOURCE = "arithmetic"
 

@@ -4,7 +4,7 @@ module Sparrow
   module Review
     module Rules
       # A joint that is loaded too long in a row.
-      class JointRow < Rule
+      class JointRow < OrderRule
         TOPIC = "order"
         SOURCE = "house"
         # So many stations in a row are too many, of so much work; a longer rest than this ends a row.

@@ -4,7 +4,7 @@ module Sparrow
   module Review
     module Rules
       # Hard landings after half an hour of work.
-      class JumpsLate < Rule
+      class JumpsLate < OrderRule
         TOPIC = "order"
         SOURCE = "safety"
         # Behind so much work, and in the last third of it.

@@ -4,7 +4,7 @@ module Sparrow
   module Review
     module Rules
       # Twenty minutes in which a level never stands still.
-      class LongWithoutRest < Rule
+      class LongWithoutRest < OrderRule
         TOPIC = "time"
         SOURCE = "house"
         MOST_S = 1200

@@ -4,7 +4,7 @@ module Sparrow
   module Review
     module Rules
       # A workout without a single station cannot be run.
-      class NothingToDo < Rule
+      class NothingToDo < OrderRule
         TOPIC = "plan"
         SOURCE = "arithmetic"
 

@@ -4,7 +4,7 @@ module Sparrow
   module Review
     module Rules
       # Everything goes forwards and back.
-      class OnePlane < Rule
+      class OnePlane < OrderRule
         TOPIC = "balance"
         SOURCE = "house"
         LEAST_STATIONS = 6

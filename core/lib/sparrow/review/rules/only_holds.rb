@@ -4,7 +4,7 @@ module Sparrow
   module Review
     module Rules
       # Nothing moves: one strained hold after the other.
-      class OnlyHolds < Rule
+      class OnlyHolds < OrderRule
         TOPIC = "balance"
         SOURCE = "safety"
         LEAST_STATIONS = 4

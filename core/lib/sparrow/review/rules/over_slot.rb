@@ -4,7 +4,7 @@ module Sparrow
   module Review
     module Rules
       # The class runs past the end of its slot.
-      class OverSlot < Rule
+      class OverSlot < OrderRule
         TOPIC = "time"
         SOURCE = "arithmetic"
 

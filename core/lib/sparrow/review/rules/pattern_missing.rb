@@ -4,7 +4,7 @@ module Sparrow
   module Review
     module Rules
       # A whole class without a push, a pull, the legs or the trunk.
-      class PatternMissing < Rule
+      class PatternMissing < OrderRule
         TOPIC = "balance"
         SOURCE = "house"
         # Fewer stations than this need not have everything.

@@ -4,7 +4,7 @@ module Sparrow
   module Review
     module Rules
       # One kind of work at one station after the other: the last of them are done badly.
-      class PatternRow < Rule
+      class PatternRow < OrderRule
         TOPIC = "order"
         SOURCE = "house"
         # So many different stations in a row are too many. The trunk holds out longer.

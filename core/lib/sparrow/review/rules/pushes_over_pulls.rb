@@ -4,7 +4,7 @@ module Sparrow
   module Review
     module Rules
       # Much more pushing than pulling.
-      class PushesOverPulls < Rule
+      class PushesOverPulls < OrderRule
         TOPIC = "balance"
         SOURCE = "house"
         TIMES = 3

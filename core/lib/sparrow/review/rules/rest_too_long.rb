@@ -4,7 +4,7 @@ module Sparrow
   module Review
     module Rules
       # A rest in which everybody gets cold.
-      class RestTooLong < Rule
+      class RestTooLong < OrderRule
         TOPIC = "time"
         SOURCE = "house"
         MOST_S = 240

@@ -4,7 +4,7 @@ module Sparrow
   module Review
     module Rules
       # One movement at two stations that follow each other.
-      class SameTwice < Rule
+      class SameTwice < OrderRule
         TOPIC = "order"
         SOURCE = "house"
 

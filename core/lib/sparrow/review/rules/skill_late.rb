@@ -4,7 +4,7 @@ module Sparrow
   module Review
     module Rules
       # A skill at the end, when everybody is tired.
-      class SkillLate < Rule
+      class SkillLate < OrderRule
         TOPIC = "order"
         SOURCE = "safety"
         # Behind so much of the work.

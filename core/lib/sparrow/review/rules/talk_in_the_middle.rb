@@ -4,7 +4,7 @@ module Sparrow
   module Review
     module Rules
       # A long pause between two parts that work.
-      class TalkInTheMiddle < Rule
+      class TalkInTheMiddle < OrderRule
         TOPIC = "time"
         SOURCE = "house"
         MOST_S = 300

@@ -4,7 +4,7 @@ module Sparrow
   module Review
     module Rules
       # A table or a bar carries somebody's weight: it has to be tested before.
-      class TestedFirst < Rule
+      class TestedFirst < OrderRule
         TOPIC = "kit"
         SOURCE = "safety"
         # What hangs or leans on it falls with it.

@@ -4,7 +4,7 @@ module Sparrow
   module Review
     module Rules
       # Down to the floor, or up from it, with no time for the way.
-      class TimeToMove < Rule
+      class TimeToMove < OrderRule
         TOPIC = "time"
         SOURCE = "house"
         # A rest at whose end there is no way to go; less than this is none.

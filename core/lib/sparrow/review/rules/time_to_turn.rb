@@ -4,7 +4,7 @@ module Sparrow
   module Review
     module Rules
       # Half of a window for each side, on the floor, and no second to turn over.
-      class TimeToTurn < Rule
+      class TimeToTurn < OrderRule
         TOPIC = "time"
         SOURCE = "house"
         GOOD_S = 3

@@ -4,7 +4,7 @@ module Sparrow
   module Review
     module Rules
       # More people than there are pieces of kit.
-      class TooFewPieces < Rule
+      class TooFewPieces < OrderRule
         TOPIC = "kit"
         SOURCE = "arithmetic"
 

@@ -18,10 +18,6 @@ module Sparrow
 
         private
 
-        def beyond
-          [@workout.head_count]
-        end
-
         # Together all travel at once; in groups one of the groups does. A small room is among the class's conditions.
         def crowded?(block)
           return false if @workout.conditions.small_room || @workout.head_count.nil?

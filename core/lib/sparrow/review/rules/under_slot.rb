@@ -4,7 +4,7 @@ module Sparrow
   module Review
     module Rules
       # Much of the slot is left over.
-      class UnderSlot < Rule
+      class UnderSlot < OrderRule
         TOPIC = "time"
         SOURCE = "arithmetic"
 

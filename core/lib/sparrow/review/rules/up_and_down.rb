@@ -4,7 +4,7 @@ module Sparrow
   module Review
     module Rules
       # Down to the floor and up again at each station.
-      class UpAndDown < Rule
+      class UpAndDown < OrderRule
         TOPIC = "order"
         SOURCE = "house"
         LEAST = 5

@@ -4,7 +4,7 @@ module Sparrow
   module Review
     module Rules
       # A joint that is loaded much later, and that the warm-up leaves as it is.
-      class WarmUpMisses < Rule
+      class WarmUpMisses < OrderRule
         TOPIC = "opening"
         SOURCE = "safety"
         JOINTS = %w[wrist shoulder hip knee ankle].freeze

@@ -4,7 +4,7 @@ module Sparrow
   module Review
     module Rules
       # Work begins cold.
-      class WarmUpMissing < Rule
+      class WarmUpMissing < OrderRule
         TOPIC = "opening"
         SOURCE = "safety"
         LENGTHS_S = [300, 180].freeze

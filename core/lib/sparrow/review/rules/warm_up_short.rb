@@ -4,7 +4,7 @@ module Sparrow
   module Review
     module Rules
       # A warm-up of a minute before half an hour of work.
-      class WarmUpShort < Rule
+      class WarmUpShort < OrderRule
         TOPIC = "opening"
         SOURCE = "house"
         LEAST_S = 180
