@@ -10,7 +10,7 @@
 #
 # It's strongly recommended that you check this file into your version control system.
 
-ActiveRecord::Schema[7.2].define(version: 2026_11_28_000022) do
+ActiveRecord::Schema[7.2].define(version: 2026_11_28_000023) do
   # These are extensions that must be enabled in order to support this database
   enable_extension "plpgsql"
 
@@ -297,6 +297,7 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_28_000022) do
     t.integer "per_round", array: true
     t.float "load_kg"
     t.jsonb "faults"
+    t.integer "rounds"
     t.index ["attendance_id", "block", "station"], name: "index_results_on_attendance_id_and_block_and_station", unique: true
     t.index ["attendance_id"], name: "index_results_on_attendance_id"
     t.index ["studio_id"], name: "index_results_on_studio_id"

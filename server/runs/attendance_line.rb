@@ -4,7 +4,7 @@ module Server
   module Runs
     # One person in a log, with their results.
     class AttendanceLine
-      RESULT = %w[block station level variation reps seconds reps_left skipped planned per_round load_kg faults].freeze
+      RESULT = %w[block station level variation reps seconds reps_left skipped planned rounds per_round load_kg faults].freeze
 
       # @param attendance [Records::Attendance]
       # @param submitted [Hash{String => Array}] what was typed for whom

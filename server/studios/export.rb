@@ -59,13 +59,14 @@ module Server
 
       def logbook
         CSV.generate do |csv|
-          csv << %w[run on person present level effort block station variation reps seconds reps_left skipped]
+          csv << %w[run on person present level effort block station variation reps seconds reps_left skipped rounds per_round load_kg]
           runs = @studio.runs.kept.includes(attendances: %i[person results]).newest_first
           runs.each do |run|
             run.attendances.each do |attendance|
               head = [run.title, Http::Json.instant(run.started_at || run.created_at), attendance.person.name, attendance.present, attendance.level, attendance.effort]
               (attendance.results.empty? ? [nil] : attendance.results).each do |result|
-                csv << [*head, *%i[block station variation reps seconds reps_left skipped].map { |key| result&.public_send(key) }].map { |cell| People::Csv.guard(cell) }
+                done = %i[block station variation reps seconds reps_left skipped rounds].map { |key| result&.public_send(key) }
+                csv << [*head, *done, result&.per_round&.join(" "), result&.load_kg].map { |cell| People::Csv.guard(cell) }
               end
             end
           end

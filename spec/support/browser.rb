@@ -18,6 +18,15 @@ module Browser
   # The program itself, because the script of that name in /usr/bin stays in between and leaves it behind at the end.
   CHROMIUM = %w[/usr/lib/chromium/chromium-headless-shell /usr/bin/chromium].find { |program| File.executable?(program) }
 
+  # One process shows page after page: where nobody clears away what went before, it grows and slows down.
+  CLEARED_EVERY = 5
+
+  # Between examples, where no page is open.
+  def self.clear_memory
+    @examples = @examples.to_i + 1
+    Capybara.page.driver.browser.execute_cdp("HeapProfiler.collectGarbage") if (@examples % CLEARED_EVERY).zero?
+  end
+
   def self.driver(app)
     options = Selenium::WebDriver::Chrome::Options.new(binary: CHROMIUM, args: FLAGS)
     options.add_option("goog:loggingPrefs", {browser: "ALL"})
@@ -72,5 +81,6 @@ RSpec.configure do |config|
     sound_network
     leave_browser_empty
     Capybara.reset_sessions!
+    Browser.clear_memory
   end
 end

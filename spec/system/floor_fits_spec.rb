@@ -16,9 +16,20 @@ RSpec.describe "The Floor in every window" do
     end
   end
 
+  # All that a plan can say of a station, at once, and how many of them.
+  def telling(count)
+    stations(count).map do |held|
+      levels = held["levels"].transform_values { |level| level.merge("tempo" => "3-1-1-0", "load_kg" => 12.5, "note" => "Slowly down, and without a stop at the bottom") }
+      held.merge("levels" => levels, "optional" => true, "note" => "Feet as wide as the shoulders", "alternatives" => %w[wrist knee].map { |joint| {"for" => joint, "variation" => sparing.id} })
+    end
+  end
+
+  let(:sparing) { movements.flat_map(&:ladder).select { |variation| (variation.joints & %w[wrist knee]).empty? }.max_by { |variation| variation.name.length } }
+
   # At work, and paused there.
+  # @param count [Integer, Array<Hash>] how many stations, or which
   def run_of(second, count, **keys)
-    block = {"id" => "main", "role" => "main", "title" => "A block whose name has forty letters or so", "stations" => stations(count), **keys.transform_keys(&:to_s)}
+    block = {"id" => "main", "role" => "main", "title" => "A block whose name has forty letters or so", "stations" => count.is_a?(Array) ? count : stations(count), **keys.transform_keys(&:to_s)}
     document = {"format" => "willing-sparrow/workout", "version" => 1, "title" => "Long", "blocks" => [block]}
     workout = Server::Records::Workout.begin(studio, Sparrow::Preview.new(document), by: studio.instructors.first)
     Server::Records::Run.open(workout, client_key: SecureRandom.uuid, by: studio.instructors.first).tap do |run|
@@ -29,7 +40,7 @@ RSpec.describe "The Floor in every window" do
     end
   end
 
-  # What stands outside the window, or below the list that holds it.
+  # What stands outside the window, below the list that holds it, or over something else.
   let(:outside) do
     <<~JS
       const wrong = []
@@ -40,9 +51,21 @@ RSpec.describe "The Floor in every window" do
         const name = element.textContent.trim().slice(0, 30)
         if (box.right > innerWidth + 1 || box.left < -1) wrong.push(`beside the window: ${name}`)
         if (!phone && box.bottom > innerHeight + 1) wrong.push(`below the window: ${name}`)
-        const list = element.closest('ul, .groups')?.getBoundingClientRect()
+        const list = element.closest('ul, .groups, .level')?.getBoundingClientRect()
         if (list && box.bottom > list.bottom + 3) wrong.push(`below its list: ${name}`)
       }
+      const texts = [...document.querySelectorAll('.floor *')].filter((one) => !one.closest('.visually-hidden, svg') && one.checkVisibility() && [...one.childNodes].some((node) => node.nodeType === 3 && node.textContent.trim()))
+      // A phone's page is longer than its screen, and goes on under its controls. A line's letters stand in the middle three fifths of its height.
+      const lines = texts.flatMap((one) => {
+        const range = document.createRange()
+        range.selectNodeContents(one)
+        return [...range.getClientRects()].map((box) => ({ one, left: box.left, right: box.right, top: box.top + box.height / 5, bottom: box.bottom - box.height / 5 }))
+      })
+      lines.forEach((line, index) => lines.slice(index + 1).forEach((its) => {
+        if (line.one.contains(its.one) || its.one.contains(line.one) || (phone && (line.one.closest('footer') || its.one.closest('footer')))) return
+        const [wide, high] = [Math.min(line.right, its.right) - Math.max(line.left, its.left), Math.min(line.bottom, its.bottom) - Math.max(line.top, its.top)]
+        if (wide > 3 && high > 2) wrong.push(`one over the other: ${line.one.textContent.trim().slice(0, 24)}, ${its.one.textContent.trim().slice(0, 24)}`)
+      }))
       return wrong
     JS
   end
@@ -51,7 +74,8 @@ RSpec.describe "The Floor in every window" do
     it "shows whole what it shows at #{width} by #{height}, and the controls" do
       runs = {
         "sixteen in rounds" => run_of(30, 16, format: "rounds", rounds: 2), "twelve one after the other" => run_of(30, 12, format: "chipper"), "nine in as many rounds as possible" => run_of(30, 9, format: "amrap", cap_s: 600),
-        "twelve groups" => run_of(20, 12, format: "intervals", rounds: 1, work_s: 30, rest_s: 10, flow: "rotate"), "one by the clock" => run_of(20, 1, format: "intervals", rounds: 2, work_s: 40, rest_s: 20)
+        "twelve groups" => run_of(20, 12, format: "intervals", rounds: 1, work_s: 30, rest_s: 10, flow: "rotate"), "one by the clock" => run_of(20, 1, format: "intervals", rounds: 2, work_s: 40, rest_s: 20),
+        "one of which all is said" => run_of(20, telling(1), format: "intervals", rounds: 2, work_s: 40, rest_s: 20), "twelve of which all is said" => run_of(30, telling(12), format: "rounds", rounds: 2)
       }
       in_window(width, height) do
         runs.each do |name, run|

@@ -152,10 +152,10 @@ RSpec.describe "The Floor" do
     advance(7)
     page.refresh
     expect(page).to have_css("[data-testid=numeral]", text: "28")
-    expect(page).to have_content("the browser gives no sound before that")
+    expect(page).to have_content("Touch or press a key for sound")
     press "m"
     press "m"
-    expect(page).to have_no_content("the browser gives no sound before that")
+    expect(page).to have_no_content("Touch or press a key for sound")
     expect(run.reload.clock.additions.size).to eq(1)
   end
 

@@ -209,10 +209,8 @@ module Sparrow
     end
 
     def cue(cue)
-      if cue.station && cue.levels.nil?
-        return {"at_s" => cue.at_s, "says_s" => cue.says_s, "kind" => cue.kind, "text" => cue.text.to_s, "block" => cue.block, "station" => cue.station, "round" => cue.round}
-      end
       shown = {"at_s" => cue.at_s, "says_s" => cue.says_s, "kind" => cue.kind, "text" => cue.text.to_s}
+      shown["short"] = cue.short.to_s unless cue.short.equal?(cue.text)
       shown["levels"] = cue.levels if cue.levels
       shown["block"] = cue.block if cue.block
       shown["station"] = cue.station if cue.station

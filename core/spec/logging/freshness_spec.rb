@@ -32,4 +32,10 @@ RSpec.describe Sparrow::Logging::Freshness do
     tired = shares(result(reps: 30), held: block.merge("rounds" => 10, "rest_s" => 5)).first
     expect([shares(result(reps: 8)).first, tired]).to match([be_between(0.5, 0.95), be < shares(result(reps: 8)).first])
   end
+
+  it "is that of the last round that was done, where the class ended early" do
+    one, three, all = [1, 3, nil].map { |rounds| shares(result(reps: 8, reps_left: 2, rounds: rounds)).first }
+    expect([one, three]).to eq([1.0, all])
+    expect(all).to be < 0.95
+  end
 end

@@ -35,7 +35,7 @@ module Sparrow
         forecast = Fitting::PersonForecast.new(@course, @course.visits(level, 0), profile)
         given = results.map { |result| done(result) }
         given.compact.each { |index, option| forecast.give(index, option) }
-        given.map { |index, option| option && share(forecast.outlooks(index, option).last, option, profile) }
+        given.zip(results).map { |(index, option), result| option && share(last_set(forecast.outlooks(index, option), result.rounds), option, profile) }
       end
 
       # @return [Array(Integer, Fitting::Option), nil] where, and what was done
@@ -47,6 +47,13 @@ module Sparrow
         option = @course.option(place.index, variation, result.level)
         number = (option.unit == "reps") ? result.reps : result.seconds
         [place.index, (number&.positive? && option.unit != "open") ? @course.asking(option, number) : option]
+      end
+
+      # @param rounds [Integer, nil] how many rounds they did of it; nil for all
+      # @return [Fitting::PersonForecast::SetOutlook, nil]
+      def last_set(sets, rounds)
+        round = rounds && sets.map(&:round).uniq[rounds - 1]
+        (round ? sets.select { |set| set.round == round } : sets).last
       end
 
       # @param last [Fitting::PersonForecast::SetOutlook, nil]

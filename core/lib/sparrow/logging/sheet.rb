@@ -54,8 +54,9 @@ module Sparrow
         met(level, typed.merge(counted), reached).filter_map do |block, station|
           place = [block.id, station.id]
           next if counted[place] == 0 && typed[place].nil?
-          target = up_to(reached&.round(*place, level), station, planned[place] || PlannedTarget.of_level(station, level))
-          result(place, station, target, exception: typed[place], count: counted[place])
+          target = planned[place] || PlannedTarget.of_level(station, level)
+          rounds = rounds_done(block, station, level, reached)
+          result(place, station, up_to(rounds&.last, station, target), exception: typed[place], count: counted[place]).then { |result| result.with(**by_round(result, rounds, station, as_planned: target)) }
         end
       end
 
@@ -90,6 +91,23 @@ module Sparrow
       # A day's total has no clock.
       def quota?(station, level)
         !station.at(level)&.quota.nil?
+      end
+
+      # @return [Array<Integer>, nil] nil where no clock counts the rounds, or nothing says how many they were
+      def rounds_done(block, station, level, reached)
+        return if block.format.counts_rounds? || station.at(level).nil? || quota?(station, level)
+        planned = (1..block.rounds_for(level)).select { |round| station.in_round?(round) }
+        done = reached ? planned & reached.rounds(block.id, station.id, level) : planned
+        done if done.any?
+      end
+
+      # How many rounds, and the number of each where each has its own: a ladder's, where it was done as it stands in the plan.
+      def by_round(result, rounds, station, as_planned:)
+        return {} if result.skipped
+        return {rounds: result.per_round.size} if result.per_round
+        counts = station.counts&.fetch(result.level, nil)
+        own = counts && rounds && result.planned && as_planned.reps == counts.values.last
+        {rounds: rounds&.size, per_round: (counts.values_at(*rounds) if own)}
       end
 
       # Where each round has a number of its own, that of the last that was reached.

@@ -5,10 +5,10 @@ module Sparrow
     # The calls of a class, generated from its timeline. Each format says what it wants called (Wish); then every call
     # is given its seconds (Placing), so that none is said inside another.
     module Cues
-      # One call at an instant. +levels+ says whom it is for, nil for everybody; +says_s+ how many seconds it takes to say. A
-      # "countdown" begins at its instant and says its numbers a second apart.
+      # One call at an instant. +levels+ says whom it is for, nil for everybody; +says_s+ how many seconds it takes to say; +short+ its
+      # fewest words, for a screen. A "countdown" begins at its instant and says its numbers a second apart.
       # Frozen once all of them are in order: thousands are made.
-      Cue = Struct.new(:at_s, :kind, :text, :levels, :block, :station, :round, :says_s)
+      Cue = Struct.new(:at_s, :kind, :text, :levels, :block, :station, :round, :says_s, :short)
 
       # Work that the people pace, until the block is over.
       Stretch = Value.row(:start_s, :end_s)

@@ -2,12 +2,14 @@
 
 module Sparrow
   module Running
-    # What a run reached of its plan: of each station the last round that a level did at least half of. What the clock
+    # What a run reached of its plan: of each station the rounds that a level did at least half of. What the clock
     # never passed, or was moved over, is not there. In a block that the people pace the times are predictions, and so is this,
     # unless somebody tapped.
     class Reached
       # So much of a set must have passed for it to count as done.
       HALF = 0.5
+      NONE = [].freeze
+      private_constant :NONE
 
       # @param timeline [Plan::Timeline]
       # @param clock [Clock]
@@ -22,8 +24,13 @@ module Sparrow
 
       # @return [Integer, nil] the last round of a station that a level reached; nil where it reached none
       def round(block_id, station_id, level)
+        rounds(block_id, station_id, level).last
+      end
+
+      # @return [Array<Integer>] the rounds of a station that a level reached
+      def rounds(block_id, station_id, level)
         @rounds ||= {}
-        (@rounds[level] ||= rounds(level))[[block_id, station_id]]
+        (@rounds[level] ||= rounds_of(level)).fetch([block_id, station_id], NONE)
       end
 
       # @return [Integer] whole seconds of the plan that passed
@@ -38,15 +45,17 @@ module Sparrow
         [from, to] if to > from
       end
 
-      # @return [Hash{Array(String, String) => Integer}]
-      def rounds(level)
-        @timeline.blocks.each_with_object({}) do |line, found|
+      # @return [Hash{Array(String, String) => Array<Integer>}]
+      def rounds_of(level)
+        found = Hash.new { |hash, place| hash[place] = [] }
+        @timeline.blocks.each do |line|
           line.visits.fetch(level, []).each_with_index do |visit, index|
-            station = line.groups ? nil : visit.station
             next unless done?(visit)
-            stations(line, station, index).each { |held| found[[line.block.id, held.id]] = [found.fetch([line.block.id, held.id], 0), visit.round].max }
+            station = line.groups ? nil : visit.station
+            stations(line, station, index).each { |held| found[[line.block.id, held.id]] |= [visit.round] }
           end
         end
+        found.transform_values(&:sort)
       end
 
       # Where groups rotate, some group stands at each station in every window.

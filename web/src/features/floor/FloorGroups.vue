@@ -59,7 +59,10 @@ const shown = (station: string | undefined, level: Level) => props.versions.vers
           :paused="row.rests"
           class="drawn"
         />
-        <span class="words">{{ shown(row.station, level).name }}, {{ shown(row.station, level).target }}</span>
+        <span class="words"
+          >{{ shown(row.station, level).name }},
+          {{ [shown(row.station, level).target, shown(row.station, level).load].filter(Boolean).join(' · ') }}</span
+        >
       </p>
     </section>
   </div>
@@ -71,7 +74,8 @@ const shown = (station: string | undefined, level: Level) => props.versions.vers
   min-height: 0;
   overflow: hidden;
   display: grid;
-  grid-template-columns: repeat(var(--columns), minmax(0, 1fr));
+  /* As many beside each other as have room for the longest words. */
+  grid-template-columns: repeat(auto-fit, minmax(max(10.5rem, calc(100% / var(--columns) - 2vw)), 1fr));
   align-content: start;
   gap: 1.4vh 2vw;
 }

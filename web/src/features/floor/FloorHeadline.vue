@@ -22,7 +22,7 @@ const numeral = computed(() => {
   const left = Math.ceil(props.moment.leftS)
   return left >= 100 ? clockText(left) : String(left)
 })
-const callText = computed(() => props.calls.map((cue) => cue.text).join(' · '))
+const callText = computed(() => props.calls.map((cue) => cue.short ?? cue.text).join(' · '))
 const calledFor = computed(() => props.calls.find((cue) => cue.levels?.length === 1)?.levels?.[0] ?? '')
 </script>
 

@@ -15,6 +15,7 @@ const props = defineProps<{
   level: Level
   name: string
   target: string
+  load?: string
   standard: string
   figure?: string
   /** As the plan has it, and as the version has it by itself. */
@@ -27,8 +28,11 @@ const props = defineProps<{
   resting: boolean
 }>()
 
-/** Letters that need three lines on a tall screen. */
+/** More letters need two lines on a tall screen, and these three. */
+const ONE_LINE = 18
 const LONG = 30
+/** A note of more letters would take more than two lines. */
+const LENGTHY = 64
 const secondsOf = (tempo?: string) => (tempo ?? '').split('-').reduce((sum, part) => sum + Number(part), 0)
 const speed = computed(() => {
   const [own, usual] = [secondsOf(props.tempo?.own), secondsOf(props.tempo?.usual)]
@@ -63,10 +67,13 @@ const left = computed(() => {
       }}</span
       ><span class="left" data-testid="left">{{ left }}</span>
     </p>
-    <p class="name" :class="{ long: name.length > LONG }">{{ name }}</p>
+    <p class="name" :class="{ 'two-lines': name.length > ONE_LINE, long: name.length > LONG }">{{ name }}</p>
     <p class="target">{{ target }}</p>
-    <TempoBeat v-if="tempo?.own" :tempo="tempo.own" :since-s="lane.sinceS" :running="lane.kind === 'work'" />
-    <p v-if="note" class="note">{{ note }}</p>
+    <div v-if="load || tempo?.own" class="how">
+      <b v-if="load">{{ load }}</b>
+      <TempoBeat v-if="tempo?.own" :tempo="tempo.own" :since-s="lane.sinceS" :running="lane.kind === 'work'" />
+    </div>
+    <p v-if="note" class="note" :class="{ lengthy: note.length > LENGTHY }">{{ note }}</p>
     <FigureOf
       v-if="figure"
       :key="figure"
@@ -133,9 +140,25 @@ const left = computed(() => {
 .ready .figure {
   max-height: 15vh;
 }
+.how {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: baseline;
+  gap: 0 1vw;
+  font-size: max(1rem, min(3.2vh, 2.6vw));
+  line-height: 1.15;
+}
 .note {
   font-size: max(0.9rem, 2.6vh);
   line-height: 1.15;
+}
+.note.lengthy {
+  font-size: max(0.8rem, 1.9vh);
+}
+/* What is left of the class's work, and what counts, are said where nothing else has to be. */
+.level:has(.note) .ahead,
+.level:has(.note) .standard {
+  display: none;
 }
 .standard,
 .ahead {
@@ -179,12 +202,46 @@ const left = computed(() => {
     grid-area: 1 / 1;
     font-size: min(5.1vh, 8vw);
   }
-  .name.long {
+  .name.two-lines {
     font-size: min(4vh, 6vw);
+  }
+  .name.long {
+    font-size: min(3.2vh, 5vw);
   }
   .target {
     grid-column: 1;
     font-size: min(7.1vh, 10vw);
+  }
+  /* Beside the number and the note, where the figure else is. */
+  .how {
+    grid-area: 2 / 2 / span 2;
+    flex-direction: column;
+    font-size: min(2vh, 2.9vw);
+  }
+  .how :deep(.tempo) {
+    font-size: inherit;
+  }
+  .level:has(.how) .figure {
+    display: none;
+  }
+  .note {
+    grid-column: 1;
+    font-size: min(2vh, 2.9vw);
+  }
+  .level:has(.how, .note) .name {
+    font-size: min(3.2vh, 5vw);
+  }
+  .level:has(.how, .note) .target {
+    font-size: min(5vh, 8vw);
+  }
+  .level:has(.note) .name {
+    font-size: min(2.8vh, 4.4vw);
+  }
+  .level:has(.note) .target {
+    font-size: min(4.4vh, 7vw);
+  }
+  .note.lengthy {
+    font-size: min(1.6vh, 2.4vw);
   }
   .figure {
     grid-area: 1 / 2 / span 3;

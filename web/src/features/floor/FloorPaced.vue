@@ -7,6 +7,7 @@ import { clockText } from '@/lib/clockText'
 import { LEVELS, type Block, type BlockPreview, type Level } from '@/lib/api/types'
 import FloorPacedRow from './FloorPacedRow.vue'
 import FloorTally from './FloorTally.vue'
+import { besidesOf } from './besides'
 import { nextSet } from './nextSet'
 import type { Moment } from './plan'
 import type { Taps } from './useTaps'
@@ -146,6 +147,7 @@ function about(level: Level): string {
           :drawn="roomForFigures"
           :still="still"
           :explained="roomForStandards"
+          :besides="besidesOf(station, versions.called)"
         />
       </ul>
       <p v-if="ahead(level).length > fitting" class="more" data-testid="more">

@@ -1,9 +1,11 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import FigureOf from '@/ui/figure/FigureOf.vue'
+import { tempoText } from './tempo'
 
 // One station in the list of a level that goes at its own pace: the version, and how many; of a total what is left.
 defineOptions({ inheritAttrs: false })
-defineProps<{
+const props = defineProps<{
   name: string
   standard: string
   figure?: string
@@ -14,7 +16,15 @@ defineProps<{
   drawn: boolean
   still: boolean
   explained: boolean
+  load?: string
+  tempo?: { own?: string }
+  note?: string
+  /** What the plan says of the station to all levels. */
+  besides?: string
 }>()
+const how = computed(() =>
+  [props.load, props.tempo?.own && tempoText(props.tempo.own), props.note, props.besides].filter(Boolean).join(' · '),
+)
 </script>
 
 <template>
@@ -28,7 +38,8 @@ defineProps<{
       :class="{ low: still }"
     />
     <span class="name"
-      >{{ name }}<span v-if="explained" class="standard">{{ standard }}</span></span
+      >{{ name }}<span v-if="explained" class="standard">{{ standard }}</span
+      ><span v-if="how" class="how">{{ how }}</span></span
     >
     <span v-if="target === undefined" class="target"
       ><b>{{ total - done }}</b> {{ $t('floor.of_total', { total }) }}</span
@@ -62,13 +73,17 @@ li:has(.drawn) {
   font-size: max(1rem, min(2.9vh, 2.2vw));
   line-height: 1.1;
 }
-.standard {
+.standard,
+.how {
   display: block;
   font-family: var(--font-text);
   font-weight: 400;
   font-size: max(0.8rem, 1.8vh);
   color: var(--ink-soft);
   line-height: 1.2;
+}
+.how {
+  color: var(--ink);
 }
 .target {
   font-size: max(1rem, min(2.9vh, 2.2vw));

@@ -3,8 +3,8 @@ import { t } from '@/lib/text'
 import { computed, toRef, useTemplateRef } from 'vue'
 import LaneChart from '@/ui/LaneChart.vue'
 import { clockText } from '@/lib/clockText'
-import { readable } from '@/lib/readable'
 import { LEVELS, type Cue, type Level, type Run } from '@/lib/api/types'
+import { besidesOf } from './besides'
 import FloorGroups from './FloorGroups.vue'
 import FloorHeadline from './FloorHeadline.vue'
 import FloorLevel from './FloorLevel.vue'
@@ -56,12 +56,7 @@ const place = computed(() => {
 /** What else the plan says here: its note, and what stands in for whom a joint must be spared. */
 const besides = computed(() => {
   if (pacedNow.value || blockPreview.value?.groups) return ''
-  const instead = (station.value?.alternatives ?? []).map((held) =>
-    t('floor.instead_for', { joint: readable(held.for), version: props.versions.called(held.variation) }),
-  )
-  return [station.value?.optional && t('floor.a_bonus_for_who_likes'), station.value?.note, ...instead]
-    .filter(Boolean)
-    .join(' · ')
+  return besidesOf(station.value, props.versions.called)
 })
 
 const paced = useTemplateRef<{ tap: (level: Level) => void }>('paced')
@@ -113,7 +108,10 @@ defineExpose({ tap: (level: Level) => paced.value?.tap(level) })
     <p v-if="besides" class="besides" data-testid="besides">{{ besides }}</p>
     <p v-if="state !== 'before'" class="next" data-testid="next">{{ nextLine }}</p>
   </template>
-  <LaneChart class="now-line" :preview="chart" :now="second" compact />
+  <div class="now-line">
+    <LaneChart :preview="chart" :now="second" compact />
+    <slot name="over-chart" />
+  </div>
 </template>
 
 <style scoped>
@@ -140,12 +138,17 @@ defineExpose({ tap: (level: Level) => paced.value?.tap(level) })
 }
 .now-line {
   flex: none;
+  position: relative;
 }
 /* On a tall screen the levels stand below each other, so that each is written across all of it. */
 @media (min-width: 44.01rem) and (max-aspect-ratio: 1/1) {
   .abreast {
     grid-template: repeat(3, minmax(0, 1fr)) / minmax(0, 1fr);
     gap: 0.8vh;
+  }
+  .next,
+  .besides {
+    font-size: max(0.95rem, 1.9vh);
   }
 }
 @media (max-width: 44rem) {

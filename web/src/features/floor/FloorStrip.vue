@@ -50,6 +50,13 @@ defineProps<{
   font-weight: 700;
   white-space: nowrap;
 }
+/* A tall screen has the height for the versions, not for its title. */
+@media (min-width: 44.01rem) and (max-aspect-ratio: 1/1) {
+  .strip,
+  .paused {
+    font-size: max(1rem, 2.1vh);
+  }
+}
 @media (max-width: 44rem) {
   .strip {
     flex-wrap: wrap;

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useEventListener, useFullscreen } from '@vueuse/core'
+import { refDebounced, useEventListener, useFullscreen } from '@vueuse/core'
 import { computed, ref, toRef, useTemplateRef } from 'vue'
 import { useRouter } from 'vue-router'
 import { clockText } from '@/lib/clockText'
@@ -24,6 +24,8 @@ import { useStayAwake } from './useStayAwake'
 import { useGateHold } from './useGateHold'
 import { useTaps } from './useTaps'
 import { useVersions } from './useVersions'
+
+const AFTER_TOUCH_MS = 600
 
 // The hall's view: read from ten metres, no names and no limits.
 const props = defineProps<{ run: Run; movements: Movement[] }>()
@@ -108,6 +110,11 @@ const shortcuts = useFloorKeys(clock, {
   counts: () => pacedNow.value,
 })
 useEventListener(window, ['pointerdown', 'keydown'], unlock, { passive: true })
+/** The hint keeps its place until the finger that it asked for is up again: nothing may move under it. */
+const soundless = refDebounced(
+  computed(() => (running.value || state.value === 'paused') && sound.locked.value && preferences.sound),
+  AFTER_TOUCH_MS,
+)
 
 function askToEnd() {
   ending.value = running.value || state.value === 'paused'
@@ -131,14 +138,14 @@ function askToEnd() {
       :untold="feed.untold.value"
       :may-sleep="running && !awake"
     >
-      <button
-        v-if="(running || state === 'paused') && sound.locked.value && preferences.sound"
-        class="unlock"
-        @click="unlock"
-      >
-        {{ $t('floor.touch_here_or_press_a_key') }}
+      <button v-if="soundless" class="unlock on-phone" :class="{ gone: !sound.locked.value }" @click="unlock">
+        {{ $t('floor.touch_or_press_a_key_for_sound') }}
       </button>
-
+      <template #over-chart>
+        <button v-if="soundless" class="unlock on-chart" :class="{ gone: !sound.locked.value }" @click="unlock">
+          {{ $t('floor.touch_or_press_a_key_for_sound') }}
+        </button>
+      </template>
       <template #over><FloorDone :run-id="run.id" @back="clock.back" /></template>
     </FloorStage>
     <div v-if="state === 'before'" class="cautions" role="note">
@@ -208,29 +215,42 @@ function askToEnd() {
   padding: 1vh 1.5vw;
   font-size: max(1rem, 2.3vh);
 }
-/* Laid over the screen: it goes at the first touch, and nothing may move under that finger. */
+/* On a wide screen over the chart, which has no words; on a phone, where that is far down, in a line at the top. */
 .unlock {
-  position: fixed;
-  left: 50%;
-  bottom: 9vh;
-  transform: translateX(-50%);
-  width: max-content;
-  max-width: 94vw;
-  z-index: 4;
   font: inherit;
-  font-size: max(1rem, 2.6vh);
+  font-size: max(0.95rem, 2.4vh);
   color: var(--ink);
   background: var(--warn-wash);
   border: 2px solid var(--warn);
-  padding: 1vh 2vw;
+  padding: 0.2vh 2vw;
   cursor: pointer;
+}
+.unlock.gone {
+  visibility: hidden;
+}
+.on-chart {
+  position: absolute;
+  left: 50%;
+  top: 50%;
+  transform: translate(-50%, -50%);
+  white-space: nowrap;
+  z-index: 4;
+}
+.on-phone {
+  display: none;
 }
 @media (max-width: 44rem) {
   .floor {
     height: auto;
     min-height: 100dvh;
     overflow: visible;
-    padding: var(--space-3);
+    padding: var(--space-3) var(--space-3) 0;
+  }
+  .on-chart {
+    display: none;
+  }
+  .on-phone {
+    display: block;
   }
 }
 </style>

@@ -1,7 +1,6 @@
 <script setup lang="ts">
-import { t } from '@/lib/text'
 import { computed } from 'vue'
-import { phasesOf } from './tempo'
+import { phasesOf, phaseText } from './tempo'
 
 // How fast a rep goes: “3 down, 1 up”, what is on just now in bold.
 const props = defineProps<{ tempo: string; sinceS: number; running: boolean }>()
@@ -11,18 +10,12 @@ const now = computed(() => {
   let left = props.sinceS % whole
   return props.running ? phases.value.findIndex((phase) => (left -= phase.seconds) < 0) : -1
 })
-const WORDS = {
-  down: t('floor.tempo_down'),
-  low: t('floor.tempo_hold'),
-  up: t('floor.tempo_up'),
-  high: t('floor.tempo_hold'),
-}
 </script>
 
 <template>
   <p class="tempo" data-testid="tempo">
     <template v-for="(phase, index) in phases" :key="phase.kind"
-      ><span :class="{ now: index === now }">{{ phase.seconds }} {{ WORDS[phase.kind] }}</span
+      ><span :class="{ now: index === now }">{{ phaseText(phase) }}</span
       ><template v-if="index < phases.length - 1">, </template></template
     >
   </p>

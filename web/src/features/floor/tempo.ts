@@ -1,3 +1,5 @@
+import { t } from '@/lib/text'
+
 // A tempo is four digits, as “3-0-1-0”: seconds down, held low, up, held high.
 
 export interface Phase {
@@ -14,6 +16,19 @@ export function phasesOf(tempo: string): Phase[] {
     .map((seconds, index) => ({ kind: KINDS[index]!, seconds: Number(seconds) }))
     .filter((phase) => phase.seconds > 0)
 }
+
+const WORDS = {
+  down: 'floor.tempo_down',
+  low: 'floor.tempo_hold',
+  up: 'floor.tempo_up',
+  high: 'floor.tempo_hold',
+} as const
+
+/** A phase in words: “3 down”. */
+export const phaseText = (phase: Phase) => `${phase.seconds} ${t(WORDS[phase.kind])}`
+
+/** All of a tempo in words: “3 down, 1 up”. */
+export const tempoText = (tempo: string) => phasesOf(tempo).map(phaseText).join(', ')
 
 /** The seconds of a rep at which a phase begins, up to a number of seconds: where a metronome ticks. */
 export function beatsBetween(tempo: string, fromS: number, toS: number): { kind: Phase['kind']; atS: number }[] {

@@ -8,6 +8,7 @@ const NOTHING = {
   out: true,
   number: '–',
   target: '',
+  load: '',
   standard: '',
   figure: undefined,
   tempo: { own: undefined, usual: undefined },
@@ -41,12 +42,12 @@ export function useVersions(run: Readonly<Ref<Run>>, movements: Readonly<Ref<Mov
     if (held?.sits_out) return { ...NOTHING, name: t('floor.sits_out') }
     const variation = variations.value.get(held?.variation ?? '')
     const cell = cells.value.get(`${blockId}/${stationId}`)?.levels[level]
-    const load = cell?.load_kg ? ` · ${weightText(cell.load_kg)}` : ''
     return {
       name: variation?.name ?? (held?.parts ? names(held.parts) : name(blockId, stationId)),
       out: false,
       number: cell?.reps_counted ? String(cell.reps_counted) : t('floor.so_many_s', { seconds: cell?.window_s ?? '' }),
-      target: `${cell?.target ?? ''}${load}`,
+      target: cell?.target ?? '',
+      load: cell?.load_kg ? weightText(cell.load_kg) : '',
       standard: variation?.standard ?? parts(held?.parts ? held : station),
       figure: variation?.id,
       tempo: { own: cell?.tempo, usual: variation?.tempo ?? undefined },

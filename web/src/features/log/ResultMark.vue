@@ -6,7 +6,7 @@ import { weightText } from '@/lib/units'
 import LevelTally from '@/ui/LevelTally.vue'
 
 // What somebody did at a station, in a cell: the level's strokes, how many or how
-// long, what was left; and the variation, where it is not that level's own.
+// long, in how many rounds where it was not all of them, what was left; and the variation, where it is not that level's own.
 const props = defineProps<{
   result: LogSheet['attendances'][number]['results'][number] | undefined
   station: LogSheet['stations'][number]
@@ -28,6 +28,9 @@ const variation = computed(() => {
     <template v-else>{{
       result.reps ?? (result.seconds === null ? '' : $t('log.seconds_s', { seconds: result.seconds }))
     }}</template>
+    <span v-if="result.rounds !== null && result.rounds < station.rounds" class="small">{{
+      $t('log.rounds_done', result.rounds)
+    }}</span>
     <span v-if="result.load_kg" class="small">{{ weightText(result.load_kg) }}</span>
     {{ ' ' }}
     <span v-if="result.reps_left !== null" class="small">{{

@@ -37,7 +37,7 @@ module Sparrow
           way = exact?(wish) ? at_its_second(wish) : wish.ways.find { |held| free?(held) }
           return unless way
           (way.at_s...(way.at_s + way.says_s)).each { |second| @taken[second] = true }
-          Cue.new(way.at_s, wish.kind, way.text, wish.levels, wish.block, wish.station, wish.round, way.says_s)
+          Cue.new(way.at_s, wish.kind, way.text, wish.levels, wish.block, wish.station, wish.round, way.says_s, wish.short)
         end
 
         # In the words for which there is time before the next such call; if need be in as many as fit a second.

@@ -10,6 +10,11 @@ module Sparrow
         def at_s
           ways.first.at_s
         end
+
+        # @return [Sentence, String] in the fewest words
+        def short
+          ways.min_by(&:says_s).text
+        end
       end
     end
   end
