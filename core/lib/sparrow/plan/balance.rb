@@ -23,12 +23,14 @@ module Sparrow
       private
 
       def of(level)
-        sums = BY.to_h { |by| [by, {}] }
-        @timeline.blocks.each do |line|
-          next unless COUNTED.include?(line.block.role)
-          add(sums, @kept.made(line.block, [:balance, level], line.start_s) { @kept.before(line.block, [:balance, level], level: level) || of_block(line, level) })
-        end
-        sums.transform_values { |held| held.sort_by { |value, sum| [-sum["work_s"], value] }.to_h }
+        counted = @timeline.blocks.select { |line| COUNTED.include?(line.block.role) }
+        parts = counted.map { |line| @kept.made(line.block, [:balance, level], line.start_s) { @kept.before(line.block, [:balance, level], level: level) || of_block(line, level) } }
+        counted.empty? ? sum(parts) : @kept.made(counted.first.block, [:balances, level], *parts) { sum(parts) }
+      end
+
+      def sum(parts)
+        sums = parts.each_with_object(BY.to_h { |by| [by, {}] }) { |part, all| add(all, part) }
+        sums.transform_values { |held| held.sort_by { |value, one| [-one["work_s"], value] }.to_h.freeze }
       end
 
       def add(sums, block)

@@ -17,7 +17,7 @@ module Sparrow
       # Blocks that are being typed in, each as it was last laid out.
       MOST_TYPED = 100
       # What hangs on the clock of a block, or says itself on what it hangs: it goes from one to the next of its shape.
-      CARRIED = [:segments, :segments_tag, *Level::ALL.map { |level| [:left, level] }].freeze
+      CARRIED = [:segments, :segments_tag, *%i[left balances].product(Level::ALL)].freeze
       # What besides hangs on who does what in which order.
       IN_ORDER = [*CARRIED, :order, :found].freeze
 
