@@ -76,9 +76,10 @@ module Server
         loop do
           left = until_s - Process.clock_gettime(Process::CLOCK_MONOTONIC)
           raise TooSlow unless left.positive? && reader.wait_readable(left)
-          text << reader.read_nonblock(1 << 16)
+          part = reader.read_nonblock(1 << 16, exception: false)
+          break if part.nil?
+          text << part unless part == :wait_readable
         end
-      rescue EOFError
         text.empty? ? raise(TooSlow) : text
       rescue TooSlow
         Process.kill("KILL", pid)

@@ -208,6 +208,9 @@ module Server
       error(Sinatra::BadRequest) { tell(Http::Problems::Error.new(400, Sparrow.say("server.common.bad_request"), Sparrow.say("server.http.the_request_could_not_be_read"))) }
       error(Http::HeavyWork::Busy) { tell(Http::Problems.busy) }
 
+      # It took too long: Deadline, which ends it, tells that.
+      error(Rack::Timeout::RequestTimeoutException) { |error| raise error }
+
       # Two made the same thing at once: the other's stands, and asking again finds it.
       error(ActiveRecord::RecordNotUnique) do
         tell(Http::Problems::Error.new(409, Sparrow.say("server.http.made_at_the_same_time"), Sparrow.say("server.http.somebody_else_did_the_same_thing")))

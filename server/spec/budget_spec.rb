@@ -49,6 +49,12 @@ RSpec.describe "The budget of a document" do
       status, headers, body = slow.call({"REQUEST_METHOD" => "GET", "PATH_INFO" => "/", "rack.input" => StringIO.new})
       expect([status, headers["retry-after"], JSON.parse(body.join)["title"]]).to eq([503, "5", "Took too long"])
     end
+
+    it "ends one that a route is in the middle of, which is no fault of ours" do
+      allow(Server::Records::SignIn).to receive(:of) { sleep 5 }
+      status, = described_class.new(Server::Http::Routes, seconds: 1).call(Rack::MockRequest.env_for("/api/workouts", "rack.session" => {"token" => "somebody"}))
+      expect(status).to eq(503)
+    end
   end
 
   it "ends a statement that takes too long, whatever connection it goes over" do

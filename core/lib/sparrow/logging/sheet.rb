@@ -55,7 +55,7 @@ module Sparrow
           place = [block.id, station.id]
           next if counted[place] == 0 && typed[place].nil?
           target = planned[place] || PlannedTarget.of_level(station, level)
-          rounds = rounds_done(block, station, level, reached)
+          rounds = rounds_done(block, station, level, reached: reached)
           result(place, station, up_to(rounds&.last, station, target), exception: typed[place], count: counted[place]).then { |result| result.with(**by_round(result, rounds, station, as_planned: target)) }
         end
       end
@@ -94,7 +94,7 @@ module Sparrow
       end
 
       # @return [Array<Integer>, nil] nil where no clock counts the rounds, or nothing says how many they were
-      def rounds_done(block, station, level, reached)
+      def rounds_done(block, station, level, reached:)
         return if block.format.counts_rounds? || station.at(level).nil? || quota?(station, level)
         planned = (1..block.rounds_for(level)).select { |round| station.in_round?(round) }
         done = reached ? planned & reached.rounds(block.id, station.id, level) : planned
