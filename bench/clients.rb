@@ -15,17 +15,12 @@ module Clients
   # @yieldparam port [Integer]
   def with_server(workers: 0)
     port = TCPServer.open("127.0.0.1", 0) { |server| server.addr[1] }
-    server = Process.spawn({**served_with, "PORT" => port.to_s, "WEB_CONCURRENCY" => workers.to_s, "FIGURES_AHEAD" => "off"}, "bundle", "exec", "puma", "-C", "server/puma.rb", "bench/config.ru", out: File::NULL)
+    server = Process.spawn({"PORT" => port.to_s, "RUBYOPT" => "--yjit", "WEB_CONCURRENCY" => workers.to_s, "FIGURES_AHEAD" => "off"}, "bundle", "exec", "puma", "-C", "server/puma.rb", "bench/config.ru", out: File::NULL)
     wait_for(port)
     yield port
   ensure
     Process.kill("TERM", server)
     Process.wait(server)
-  end
-
-  # @return [Hash{String => String}] as bin/start and bin/serve run the server
-  def served_with
-    `bash -c '. bin/support/ruby.sh; printf "%s\\n" "${SERVER_ENV[@]}"'`.lines.to_h { |line| line.chomp.split("=", 2) }
   end
 
   def wait_for(port)
