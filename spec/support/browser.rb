@@ -8,24 +8,14 @@ require_relative "../../server/spec/server_helper"
 # The real interface in headless Chromium, on a server in this process whose
 # every answer is held against the contract.
 module Browser
-  # A page lives for seconds here: it is not worth compiling its scripts for speed, nor keeping it to go back to,
-  # nor is each worth a process of its own, which would read all scripts anew.
-  SHORT_LIVED = ["--js-flags=--no-maglev --no-opt --min-semi-space-size=16", "--disable-back-forward-cache", "--process-per-site", "--renderer-process-limit=1"].freeze
+  # A page lives for seconds here: it is not worth compiling its scripts for speed, nor keeping it to go back to.
+  SHORT_LIVED = ["--js-flags=--no-maglev --no-opt --min-semi-space-size=16", "--disable-back-forward-cache"].freeze
   FLAGS = %w[--headless=new --no-sandbox --disable-gpu --disable-quic --no-first-run --disable-background-networking
     --disable-component-update --disable-sync --disable-dev-shm-usage --force-prefers-reduced-motion --window-size=1280,800].push(*SHORT_LIVED).freeze
 
   # Chromium without its own windows where it is there: an eighth less work than the whole browser in headless mode.
   # The program itself, because the script of that name in /usr/bin stays in between and leaves it behind at the end.
   CHROMIUM = %w[/usr/lib/chromium/chromium-headless-shell /usr/bin/chromium].find { |program| File.executable?(program) }
-
-  # One process shows page after page: where nobody clears away what went before, it grows and slows down.
-  CLEARED_EVERY = 5
-
-  # Between examples, where no page is open.
-  def self.clear_memory
-    @examples = @examples.to_i + 1
-    Capybara.page.driver.browser.execute_cdp("HeapProfiler.collectGarbage") if (@examples % CLEARED_EVERY).zero?
-  end
 
   def self.driver(app)
     options = Selenium::WebDriver::Chrome::Options.new(binary: CHROMIUM, args: FLAGS)
@@ -81,6 +71,5 @@ RSpec.configure do |config|
     sound_network
     leave_browser_empty
     Capybara.reset_sessions!
-    Browser.clear_memory
   end
 end

@@ -70,7 +70,7 @@ RSpec.describe "The Floor in every window" do
     JS
   end
 
-  [[1280, 657], [1280, 800], [1366, 625], [1920, 1080], [820, 1180], [390, 844]].each do |width, height|
+  Thoroughness.some([[1280, 657], [1280, 800], [1366, 625], [1920, 1080], [820, 1180], [390, 844]]).each do |width, height|
     it "shows whole what it shows at #{width} by #{height}, and the controls" do
       runs = {
         "sixteen in rounds" => run_of(30, 16, format: "rounds", rounds: 2), "twelve one after the other" => run_of(30, 12, format: "chipper"), "nine in as many rounds as possible" => run_of(30, 9, format: "amrap", cap_s: 600),

@@ -8,6 +8,11 @@ module Thoroughness
   def self.of(cases, by_day: 5)
     FULL ? cases : cases / by_day
   end
+
+  # @return [Array] those that are looked at: others with each seed, all of them where all is asked for
+  def self.some(list, by_day: 2)
+    FULL ? list : list.sample((list.size.to_f / by_day).ceil, random: Random.new(RSpec.configuration.seed))
+  end
 end
 
 # What starts servers for most of a minute is marked :full, and left out by day.

@@ -254,6 +254,16 @@ const left = computed(() => {
   }
 }
 @media (max-width: 44rem) {
+  .name {
+    font-size: 1.6rem;
+  }
+  .target {
+    font-size: 2.4rem;
+  }
+  .how,
+  .note {
+    font-size: 1.1rem;
+  }
   .figure {
     flex: none;
     height: 11rem;
