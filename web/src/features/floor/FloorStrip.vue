@@ -1,9 +1,11 @@
 <script setup lang="ts">
+import { computed } from 'vue'
+import { t } from '@/lib/text'
 import type { Moment } from './plan'
 import type { RunState } from './useRunClock'
 
 // The line at the top: where in the class, what is not as it should be, what is left.
-defineProps<{
+const props = defineProps<{
   moment: Moment
   /** Which station it is, of how many. */
   place?: string
@@ -13,6 +15,12 @@ defineProps<{
   maySleep?: boolean
   left: string
 }>()
+const notes = computed(() =>
+  [
+    props.untold && t('floor.kept_here_the_server_does_not'),
+    props.maySleep && t('floor.this_browser_may_let_the_screen'),
+  ].filter(Boolean),
+)
 </script>
 
 <template>
@@ -25,8 +33,7 @@ defineProps<{
     >
     <span class="status small" role="status">
       <b v-if="state === 'paused'" class="paused">{{ $t('floor.paused') }}</b>
-      <template v-if="untold">{{ ' ' }}{{ $t('floor.kept_here_the_server_does_not') }}</template>
-      <template v-if="maySleep">{{ ' ' }}{{ $t('floor.this_browser_may_let_the_screen') }}</template>
+      <template v-if="state === 'paused' && notes.length"> · </template>{{ notes.join(' · ') }}
     </span>
     <span class="total" data-testid="class-left"
       ><span class="quiet">{{ $t('floor.left') }}</span> {{ left }}</span
