@@ -1,7 +1,7 @@
 import { measureIn } from './units'
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
-import { api, ask, onSignedOut, Refusal } from '@/lib/api/client'
+import { api, ask, noteEntry, onSignedOut, Refusal } from '@/lib/api/client'
 import { seen } from './api/seen'
 import type { Session } from '@/lib/api/types'
 import { writeDates } from './clockText'
@@ -25,6 +25,7 @@ export const useSession = defineStore('session', () => {
 
   /** Somebody is in: what is kept on this device is theirs, and days are written as their studio writes them. */
   async function entered(now: Session) {
+    noteEntry()
     await kept.belongsTo(now.instructor.id)
     session.value = now
     asked.value = true

@@ -43,6 +43,13 @@ export function onSignedOut(listener: () => void) {
   listeners.add(listener)
 }
 
+let entries = 0
+
+/** Somebody has signed in: what was asked before that says nothing of who is in now. */
+export function noteEntry() {
+  entries++
+}
+
 interface Answer<T> {
   data?: T
   error?: unknown
@@ -55,6 +62,7 @@ interface Answer<T> {
  * @throws {Refusal} where the server said no
  */
 export async function ask<T>(request: Promise<Answer<T>>): Promise<T> {
+  const entry = entries
   let answer: Answer<T>
   try {
     answer = await request
@@ -64,7 +72,7 @@ export async function ask<T>(request: Promise<Answer<T>>): Promise<T> {
   }
   if (answer.response.ok) return answer.data as T
   const problem = asProblem(answer.error, answer.response.status)
-  if (answer.response.status === 401) listeners.forEach((listener) => listener())
+  if (answer.response.status === 401 && entry === entries) listeners.forEach((listener) => listener())
   throw new Refusal(answer.response.status, problem)
 }
 
