@@ -28,9 +28,9 @@ const variation = computed(() => {
     <template v-else>{{
       result.reps ?? (result.seconds === null ? '' : $t('log.seconds_s', { seconds: result.seconds }))
     }}</template>
-    <span v-if="result.rounds !== null && result.rounds < station.rounds" class="small">{{
-      $t('log.rounds_done', result.rounds)
-    }}</span>
+    <template v-if="result.rounds !== null && result.rounds < station.rounds">
+      · <span class="small">{{ $t('log.rounds_done', result.rounds) }}</span></template
+    >
     <span v-if="result.load_kg" class="small">{{ weightText(result.load_kg) }}</span>
     {{ ' ' }}
     <span v-if="result.reps_left !== null" class="small">{{
