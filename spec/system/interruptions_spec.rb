@@ -14,8 +14,12 @@ RSpec.describe "What comes between" do
 
   it "a session that ends while somebody types leads to the door and back, and loses nothing" do
     open_circuit
-    Server::Records::SignIn.delete_all
+    # Without a network while typing, so that what finds the session ended is what was typed.
+    no_network
     in_block("Lock-gate circuit") { retype("Rounds", 4) }
+    expect(page).to have_css("[data-testid=save-state]", text: "Kept here")
+    Server::Records::SignIn.delete_all
+    sound_network
     expect(page).to have_css("h1", text: "Three levels, one clock")
     fill_in "E-mail", with: "ottoline@tumblingbay.example"
     fill_in "Password", with: "#{Demo::Scenario::PASSWORD}\n"
