@@ -2,12 +2,14 @@ import { fileURLToPath, URL } from 'node:url'
 import vue from '@vitejs/plugin-vue'
 import { VitePWA } from 'vite-plugin-pwa'
 import { defineConfig } from 'vitest/config'
+import { themePlugin } from './build/themeSheet.ts'
 
 // The server puts a fresh nonce in place of the placeholder at each response;
 // nothing is inlined, so that the content policy can stay strict.
 export default defineConfig({
   plugins: [
     vue(),
+    themePlugin(),
     VitePWA({
       strategies: 'injectManifest',
       srcDir: 'src',

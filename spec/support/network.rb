@@ -2,13 +2,12 @@
 
 # The browser's own network: gone, or as it should be.
 module Network
-  # Not before every page is here: that is what the application has fetched ahead for.
   def no_network
-    prepared_for_offline
     conditions(offline: true)
   end
 
-  # The application does this some time after its first screen.
+  # Every page is here, so that another one opens, or a dialog that was never open: the
+  # application fetches ahead for it, some time after its first screen.
   def prepared_for_offline
     page.execute_script("window.dispatchEvent(new Event('sparrow:prepare'))")
     expect(page).to have_css("html[data-fetched-ahead]", wait: 60)

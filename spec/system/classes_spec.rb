@@ -63,6 +63,7 @@ RSpec.describe "Classes" do
     expect(page).to have_css("tbody tr", minimum: 10)
     fetched = "performance.getEntriesByType('resource').some((entry) => entry.name.endsWith('/emergency') && entry.responseEnd > 0)"
     expect { page.evaluate_script(fetched) }.to eventually_be(true)
+    prepared_for_offline
     no_network
     find("body").send_keys("e")
     within("[role=dialog]") do

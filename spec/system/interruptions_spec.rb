@@ -50,6 +50,7 @@ RSpec.describe "What comes between" do
 
   it "a server that does not answer is said, and asked again by hand or once the network is back" do
     open_circuit
+    prepared_for_offline
     no_network
     click_link "Logbook"
     expect(page).to have_content("The server does not answer.", wait: 15)

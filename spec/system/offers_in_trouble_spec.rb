@@ -14,6 +14,7 @@ RSpec.describe "An offer" do
     open_circuit
     retype("Rounds", 2, match: :first)
     expect(page).to saved
+    prepared_for_offline
     no_network
     find("body").send_keys("t")
     dialog { expect(page).to have_content("The server does not answer.") }

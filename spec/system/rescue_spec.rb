@@ -56,6 +56,7 @@ RSpec.describe "Changing a class while it runs" do
   it "offers what needs no computing while the server is away" do
     press :space
     advance 70
+    prepared_for_offline
     no_network
     press "c"
     within("[role=dialog]") do

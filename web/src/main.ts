@@ -1,6 +1,7 @@
 import '@fontsource-variable/libre-franklin'
 import '@fontsource-variable/besley'
 import 'primeicons/primeicons.css'
+import 'virtual:theme.css'
 import '@/styles/tokens.css'
 import '@/styles/base.css'
 import '@/styles/once'
@@ -13,7 +14,6 @@ import App from './App.vue'
 import { Refusal } from '@/lib/api/client'
 import { i18n } from '@/lib/text'
 import { router } from './router'
-import theme from '@/styles/theme'
 
 const nonce = document.querySelector<HTMLMetaElement>('meta[property="csp-nonce"]')?.nonce
 
@@ -33,6 +33,6 @@ createApp(App)
       },
     },
   })
-  .use(PrimeVue, { theme: { preset: theme, options: { darkModeSelector: '.dark' } }, csp: { nonce } })
+  .use(PrimeVue, { theme: 'none', csp: { nonce } })
   .use(ToastService)
   .mount('#app')

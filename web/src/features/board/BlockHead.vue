@@ -9,6 +9,7 @@ import type { Block, Movement } from '@/lib/api/types'
 import BlockClock from './BlockClock.vue'
 import MoveButtons from './MoveButtons.vue'
 import MovementFinder from './MovementFinder.vue'
+import IconButton from '@/ui/IconButton.vue'
 import NumberField from '@/ui/NumberField.vue'
 import { addCompound, addStation, copyBlock, move, ROLES } from './document'
 import { setKey, type Typed } from '@/lib/typed'
@@ -138,17 +139,15 @@ function shift(by: 1 | -1) {
       />
     </span>
     <MoveButtons
-      v-slot="{ look }"
       :name="title"
       :first="index === 0"
       :last="index === count - 1"
       @shift="shift"
       @remove="board.edit($t('board.remove_block'), (draft) => draft.blocks.splice(index, 1))"
     >
-      <Button
-        icon="pi pi-copy"
-        :aria-label="$t('board.copy_name', { name: title })"
-        v-bind="look"
+      <IconButton
+        icon="copy"
+        :label="$t('board.copy_name', { name: title })"
         @click="board.edit($t('board.copy_block'), (draft) => void copyBlock(draft, block.id))"
       />
     </MoveButtons>

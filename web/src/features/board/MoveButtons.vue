@@ -1,30 +1,27 @@
 <script setup lang="ts">
-import Button from 'primevue/button'
+import IconButton from '@/ui/IconButton.vue'
 
 // Up, down and away, for whatever can also be dragged. More buttons may stand between.
 defineProps<{ name: string; first: boolean; last: boolean }>()
 defineEmits<{ shift: [by: 1 | -1]; remove: [] }>()
-const look = { variant: 'text', severity: 'secondary', size: 'small' } as const
 </script>
 
 <template>
   <span class="tools">
-    <Button
-      icon="pi pi-arrow-up"
+    <IconButton
+      icon="arrow-up"
       :disabled="first"
-      :aria-label="$t('board.move_name_up', { name })"
-      v-bind="look"
+      :label="$t('board.move_name_up', { name })"
       @click="$emit('shift', -1)"
     />
-    <Button
-      icon="pi pi-arrow-down"
+    <IconButton
+      icon="arrow-down"
       :disabled="last"
-      :aria-label="$t('board.move_name_down', { name })"
-      v-bind="look"
+      :label="$t('board.move_name_down', { name })"
       @click="$emit('shift', 1)"
     />
-    <slot :look="look" />
-    <Button icon="pi pi-trash" :aria-label="$t('board.remove_name', { name })" v-bind="look" @click="$emit('remove')" />
+    <slot />
+    <IconButton icon="trash" :label="$t('board.remove_name', { name })" @click="$emit('remove')" />
   </span>
 </template>
 
@@ -36,7 +33,6 @@ const look = { variant: 'text', severity: 'secondary', size: 'small' } as const
 .tools :deep(button) {
   width: 2rem;
   height: 2rem;
-  padding: 0;
 }
 @media (min-width: 60rem) {
   .tools {

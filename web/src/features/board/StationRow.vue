@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { t } from '@/lib/text'
-import Button from 'primevue/button'
+import IconButton from '@/ui/IconButton.vue'
 import { computed, ref, watch } from 'vue'
 import { LEVELS, type Level, type Station } from '@/lib/api/types'
 import LadderFields from './LadderFields.vue'
@@ -125,26 +125,23 @@ function pressed(event: KeyboardEvent) {
       @together="oneForAll = $event"
     />
     <MoveButtons
-      v-slot="{ look }"
       :name="name"
       :first="stationIndex === 0"
       :last="stationIndex === count - 1"
       @shift="shift"
       @remove="change($t('board.remove_station'), (stations) => stations.splice(stationIndex, 1))"
     >
-      <Button
-        icon="pi pi-copy"
-        :aria-label="$t('board.copy_name', { name })"
-        v-bind="look"
+      <IconButton
+        icon="copy"
+        :label="$t('board.copy_name', { name })"
         @click="
           board.edit($t('board.copy_station'), (draft) => duplicateStation(draft.blocks[blockIndex]!, stationIndex))
         "
       />
-      <Button
-        icon="pi pi-sliders-h"
-        :aria-label="$t('board.name_sides_own_times_notes', { name })"
+      <IconButton
+        icon="sliders-h"
+        :label="$t('board.name_sides_own_times_notes', { name })"
         :aria-expanded="open"
-        v-bind="look"
         @click="open = !open"
       />
     </MoveButtons>
