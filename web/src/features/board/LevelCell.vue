@@ -17,6 +17,7 @@ const props = defineProps<{
   blockIndex: number
   stationIndex: number
   blockId: string
+  isNear: boolean
 }>()
 const emit = defineEmits<{ together: [isTogether: boolean] }>()
 const cell = useCell(props)
@@ -142,6 +143,7 @@ function key(event: KeyboardEvent) {
       :station="station"
       :level="level"
       :name="name"
+      :is-near="isNear"
       @version="choose"
       @movement="takeOther"
       @other="act"

@@ -22,6 +22,8 @@ const props = defineProps<{
 }>()
 const board = useBoard()
 const open = ref(false)
+/** Somebody points at this row, or has the focus in it. */
+const isNear = ref(false)
 
 const block = computed(() => board.document.value.blocks[props.blockIndex])
 const name = computed(
@@ -96,6 +98,8 @@ function pressed(event: KeyboardEvent) {
     role="group"
     :aria-label="$t('board.station_station_index_name', { station_index: stationIndex + 1, name })"
     @keydown="pressed"
+    @pointerenter.once="isNear = true"
+    @focusin.once="isNear = true"
   >
     <div class="head">
       <input
@@ -122,6 +126,7 @@ function pressed(event: KeyboardEvent) {
       :block-index="blockIndex"
       :station-index="stationIndex"
       :block-id="blockId"
+      :is-near="isNear"
       @together="oneForAll = $event"
     />
     <MoveButtons

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ChevronDownIcon from '@primevue/icons/chevrondown'
 import Select from 'primevue/select'
 import { computed, nextTick, ref, useId, useTemplateRef } from 'vue'
 import type { Level, Movement, Station } from '@/lib/api/types'
@@ -8,13 +9,16 @@ import { movementOf, partsOf, versionOf } from './level'
 import { useBoard } from './useBoard'
 
 // What a level does at a station: a version of its movement; another movement, parts of its own, or nothing.
+// A board has forty of these lists and one is used at a time: each is only drawn until somebody comes near its row.
 export type Other = 'own_parts' | 'as_station' | 'sit_out' | 'take_part'
-const props = defineProps<{ station: Station; level: Level; name: string }>()
+const props = defineProps<{ station: Station; level: Level; name: string; isNear: boolean }>()
 const emit = defineEmits<{ version: [id: string]; movement: [movement: Movement]; other: [what: Other] }>()
 const board = useBoard()
 const id = useId()
 const isLooking = ref(false)
-const select = useTemplateRef<{ $el: HTMLElement }>('select')
+const isWoken = ref(false)
+const isDrawn = computed(() => !props.isNear && !isWoken.value)
+const select = useTemplateRef<{ $el: HTMLElement; show: (isFocus?: boolean) => void }>('select')
 
 const held = computed(() => props.station.levels[props.level])
 const movement = computed(() => movementOf(board.movement, props.station, props.level))
@@ -60,11 +64,25 @@ async function look() {
   document.getElementById(id)?.focus()
 }
 
+const nowText = computed(() => options.value.find(({ value }) => value === now.value)?.label)
+
+/** What was done to the drawing is done to the list. */
+async function wake(isOpened: boolean) {
+  isWoken.value = true
+  await nextTick()
+  focusList()
+  if (isOpened) select.value?.show()
+}
+
+function focusList() {
+  select.value?.$el.querySelector<HTMLElement>('[role=combobox]')?.focus()
+}
+
 async function back() {
   if (!isLooking.value) return
   isLooking.value = false
   await nextTick()
-  select.value?.$el.querySelector<HTMLElement>('[role=combobox]')?.focus()
+  focusList()
 }
 
 /** The list of what was found is outside of the cell. */
@@ -91,6 +109,24 @@ defineExpose({ look })
     @keydown.escape.stop="back"
     @focusout="left"
   />
+  <div
+    v-else-if="isDrawn"
+    class="p-select p-component p-inputwrapper p-select-sm p-inputsize-small variation"
+    :class="{ other: differs, out: held.sits_out }"
+  >
+    <span
+      class="p-select-label"
+      role="combobox"
+      tabindex="0"
+      aria-haspopup="listbox"
+      aria-expanded="false"
+      :aria-label="$t('board.name_version', { name })"
+      @focus="wake(false)"
+      @click="wake(true)"
+      >{{ nowText }}</span
+    >
+    <span class="p-select-dropdown"><ChevronDownIcon class="p-select-dropdown-icon" /></span>
+  </div>
   <Select
     v-else
     ref="select"
