@@ -24,7 +24,7 @@ module Server
         {"id" => participant.id, "name" => participant.name, "level" => participant.pacing_level, "new" => participant.newcomer, "screening" => participant.screening,
          "tired" => participant.state == "tired", "sore" => participant.sore, "limits" => participant.limits.map(&:words),
          "stale" => participant.estimates.all.any? { |estimate| estimate.best.stale }, "measured" => participant.estimates.all.any? { |estimate| !estimate.best.guess? },
-         "attention" => cells.any?(&:attention?), "cells" => cells.map { |cell| cell.to_h.merge("choice_version" => versions.fetch([participant.id, cell.place.block.id, cell.place.station.id], 0)) }}
+         "attention" => cells.any?(&:attention?), "groups" => sheet.groups(participant.id), "cells" => cells.map { |cell| cell.to_h.merge("choice_version" => versions.fetch([participant.id, cell.place.block.id, cell.place.station.id], 0)) }}
       end
 
       private

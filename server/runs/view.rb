@@ -7,7 +7,7 @@ module Server
     class View < Line
       def to_h
         super.merge("document" => @run.altered.document, "changed_from_s" => @run.altered.from_s, "events" => @run.events.map(&:to_h), "log_version" => @run.log_version, "now_ms" => Runs::DeviceTime.now_ms,
-          "preview" => Sparrow::Preview.new(@run.altered.document, timeline: @run.timeline, catalogue: @run.studio.catalogue).to_h)
+          "groups" => GroupSizes.of(@run), "preview" => Sparrow::Preview.new(@run.altered.document, timeline: @run.timeline, catalogue: @run.studio.catalogue).to_h)
       end
     end
   end

@@ -14,7 +14,7 @@ module Server
 
       # @return [Hash]
       def to_h
-        {"title" => @run.title, "document" => @run.altered.document, "changed_from_s" => @run.altered.from_s, **HallView.events(@run.studio_id, @run.id), "preview" => Sparrow::Preview.new(@run.altered.document, timeline: @run.timeline, catalogue: catalogue).to_h.merge("findings" => []), "movements" => movements}
+        {"title" => @run.title, "document" => @run.altered.document, "changed_from_s" => @run.altered.from_s, **HallView.events(@run.studio_id, @run.id), "preview" => Sparrow::Preview.new(@run.altered.document, timeline: @run.timeline, catalogue: catalogue).to_h.merge("findings" => []), "groups" => Runs::GroupSizes.of(@run), "movements" => movements}
       end
 
       # @return [Hash] "events" and the server's time

@@ -33,6 +33,21 @@ RSpec.describe Server::Fit::ClassFit do
     expect(described_class.new(held.reload).entries.map { |entry| entry.person.name }).to eq(["Tamsin Okoro"])
   end
 
+  describe "where groups rotate" do
+    let(:document) { workout_document(intervals([station("p", movement: "push_up"), station("s", movement: "squat")], rounds: 2, work_s: 40, rest_s: 40, flow: "rotate")) }
+    let(:people) { %w[beginner intermediate advanced].map { |level| studio.people.create!(name: "A #{level}", level: level) } }
+
+    it "says who is in which group, and how large each is by level, without who is away" do
+      held = gather(Time.now.utc + 3600, people: people)
+      fit = described_class.new(held)
+      expect(people.map { |person| fit.sheet.groups(person.id)["main"] }).to eq([1, 0, 0])
+      run = Server::Records::Run.of_class(held, client_key: SecureRandom.uuid, by: instructor)
+      expect(Server::Runs::GroupSizes.of(run)).to eq("main" => [{"advanced" => 1, "intermediate" => 1}, {"beginner" => 1}])
+      held.roster.find_by(person: people.last).update!(present: false)
+      expect(Server::Runs::GroupSizes.of(run.reload)).to eq("main" => [{"beginner" => 1}, {"intermediate" => 1}])
+    end
+  end
+
   it "takes the level, tiredness and soreness of the day, not those of the person" do
     group_class.roster.first.update!(level: "beginner", tired: true, sore: ["wrist"])
     participant = described_class.new(group_class.reload).sheet.assignments.first.participant

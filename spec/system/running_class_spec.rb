@@ -92,6 +92,35 @@ RSpec.describe "A class that runs" do
     Server::Records::Person.pluck(:name).each { |name| expect(page).to have_no_content(name) }
   end
 
+  describe "in groups that rotate" do
+    let(:stations) { %w[squat push_up plank].each_with_index.map { |movement, index| station("s#{index}", movement: movement) } }
+    let(:group_class) do
+      coming = Server::Records::GroupClass.where(title: "Lock-gate Tuesday").order(:starts_at).last
+      document = workout_document(intervals(stations, rounds: 1, work_s: 40, rest_s: 20, flow: "rotate"))
+      coming.tap { |held| held.snapshot_from(Server::Records::Workout.begin(held.studio, Sparrow::Preview.new(document), by: held.leader)) }
+    end
+
+    def people_of(group)
+      group_class.coming.each_with_index.select { |_, order| order % 3 == group }.map { |entry, _| entry.person.name }
+    end
+
+    it "shows the instructor who is in each group, where it is and where it goes, and the hall how many" do
+      sizes = (0..2).map { |group| people_of(group).size }
+      expect(sizes.uniq.size).to eq(2)
+      told(5)
+      visit "/classes/#{group_class.id}/run/#{run.id}"
+      within("section[aria-label=Now]") do
+        expect(all("h3").map(&:text)).to eq(["Group 1: Squat", "Group 2: Push-up", "Group 3: Plank"])
+        second = find("article", text: "Group 2")
+        people_of(1).each { |name| expect(second).to have_text(name) }
+        people_of(0).each { |name| expect(second).to have_no_text(name) }
+      end
+      expect(all("section[aria-label=Next] h3").map(&:text)).to eq(["Group 1: Push-up", "Group 2: Plank", "Group 3: Squat"])
+      visit "/runs/#{run.id}/floor"
+      sizes.each_with_index { |size, group| expect(page).to have_css("section[aria-label='Group #{group + 1}']", text: "#{size} people") }
+    end
+  end
+
   it "goes on by itself there while the server is away" do
     told(60)
     visit "/classes/#{group_class.id}/run/#{run.id}"

@@ -10,13 +10,14 @@ module Sparrow
       # Numbers come down, and what cannot is given anew, until all hold; a few turns are enough.
       MOST_TURNS = 20
 
-      attr_reader :course, :forecast, :participant, :assigned
+      attr_reader :course, :forecast, :participant, :assigned, :order
 
       # @param order [Integer] the person's place in the roster
       # @param to_reserve [Boolean] whether steps up are taken, not offered
       def initialize(course, participant, order: 0, kit: nil, to_reserve: false)
         @course = course
         @participant = participant
+        @order = order
         @to_reserve = to_reserve
         @allowed = Allowed.new(participant, kit)
         @limits = participant.limits_today

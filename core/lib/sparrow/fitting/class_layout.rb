@@ -48,7 +48,7 @@ module Sparrow
       # @param order [Integer] somebody's place in the roster, from 0: where groups rotate it says which group
       # @return [Array<Visit>] in order of time
       def visits(lane, order)
-        groups = @timeline.blocks.filter_map { |line| line.groups && order % line.groups.size }
+        groups = @timeline.blocks.filter_map { |line| line.groups && Groups.of(line, order) }
         @visits[[lane, groups]] ||= lay_out(lane, order)
       end
 
@@ -179,7 +179,7 @@ module Sparrow
       # A group meets its stations in its own order, on the lane's own clock.
       def rotated(line, lane, order)
         block = line.block
-        line.groups[order % line.groups.size].stops.select { |stop| stop.round <= block.rounds_for(lane) }.filter_map do |stop|
+        line.groups[Groups.of(line, order)].stops.select { |stop| stop.round <= block.rounds_for(lane) }.filter_map do |stop|
           level = block.level_taken(lane, stop.round)
           prescription = stop.station.at(level) or next
           [place(block.id, stop.station.id, (level if block.escalate)), stop.round, stop.start_s, prescription.stop_s(stop.round), 1]

@@ -129,7 +129,7 @@ module Sparrow
 
       # @return [Array<Array<Assignment>>] who goes round together
       def groups(line)
-        @people.group_by { |one| @sheet.assignments.index(one) % line.groups.size }
+        @people.group_by { |one| Groups.of(line, one.order) }
       end
 
       def begin_at(line, station)

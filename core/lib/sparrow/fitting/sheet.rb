@@ -40,6 +40,12 @@ module Sparrow
         end
       end
 
+      # @return [Hash{String => Integer}] of each block in which groups rotate, that of one person, from 0
+      def groups(participant_id)
+        order = by_person.fetch(participant_id).order
+        @course.timeline.blocks.select(&:groups).to_h { |line| [line.block.id, Groups.of(line, order)] }
+      end
+
       # @return [Array<Array<ClassLayout::Place>>] the places of each station, in the order of the class
       def stations
         @stations ||= @course.places.chunk_while { |one, other| one.station.equal?(other.station) }.to_a
@@ -92,7 +98,7 @@ module Sparrow
         arrangements = stops.group_by(&:first).each_value.map { |held| held.to_h { |_, group, station| [group, station] } }.uniq
         arrangements.map do |stations|
           people.filter_map do |assignment|
-            station = stations[@assignments.index(assignment) % line.groups.size]
+            station = stations[Groups.of(line, assignment.order)]
             station && [assignment, @course.place(line.block.id, station)]
           end
         end

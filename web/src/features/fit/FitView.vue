@@ -122,7 +122,7 @@ useShortcuts([
           <template v-else-if="view === 'room'">
             <RoomPlan :id="id" />
             <h2>{{ $t('fit.station_by_station') }}</h2>
-            <RoomView :fit="fit" :stations="stations" :people="people" />
+            <RoomView :stations="stations" :people="people" />
           </template>
           <NeedsPanel v-else-if="view === 'targets'" :fit="fit" class="no-print" />
           <div v-else class="sheet">

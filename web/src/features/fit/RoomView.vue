@@ -2,11 +2,10 @@
 import type { FitCell, FitPerson, FitStation } from '@/lib/api/types'
 import { LEVELS } from '@/lib/api/types'
 import LevelTally from '@/ui/LevelTally.vue'
-import type { Fit } from './useFit'
 
 // The room, station by station: which variation lies where, who stands at it, and
 // whose number is not the level's. For the instructor's eyes, never the hall's.
-const props = defineProps<{ fit: Fit; stations: FitStation[]; people: FitPerson[] }>()
+const props = defineProps<{ stations: FitStation[]; people: FitPerson[]; label?: string }>()
 
 interface Held {
   person: FitPerson
@@ -45,7 +44,9 @@ function groups(station: FitStation) {
 <template>
   <div class="room">
     <article v-for="station in stations" :key="`${station.block}/${station.station}`">
-      <h3>{{ station.name }}</h3>
+      <h3>
+        <span v-if="label" class="quiet">{{ label }}:</span> {{ station.name }}
+      </h3>
       <div v-for="part in groups(station).levels" :key="part.level">
         <div v-for="group in part.variations" :key="group.variation ?? ''" class="group">
           <p>

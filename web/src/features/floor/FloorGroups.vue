@@ -1,27 +1,34 @@
 <script setup lang="ts">
 import { computed, useTemplateRef } from 'vue'
-import { LEVELS, type BlockPreview, type Level } from '@/lib/api/types'
+import { plural, t } from '@/lib/text'
+import { LEVELS, type BlockPreview, type Level, type Run } from '@/lib/api/types'
 import FigureOf from '@/ui/figure/FigureOf.vue'
 import LevelTally from '@/ui/LevelTally.vue'
+import { groupsAt } from './groups'
 import { useRowsThatFit } from './useRowsThatFit'
 import type { Versions } from './useVersions'
 
-// Groups of the class: at which station each stands now, or goes to next, and who rests meanwhile.
+// Groups of the class: how many they are, at which station each stands now, or goes to next, and who rests meanwhile.
+// A level that nobody of a group follows is told more quietly: somebody there may have been given its version.
 const props = defineProps<{
   preview: BlockPreview
   /** The second of the plan as it was made, before anything was added. */
   second: number
   working: boolean
   versions: Versions
+  /** How many of each group follow each level. */
+  sizes?: Run['groups'][string]
 }>()
 
 const rows = computed(() =>
-  (props.preview.groups ?? []).map((group) => {
-    const at = group.stops.findLast((stop) => stop.start_s <= props.second)
-    const following = group.stops.find((stop) => stop.start_s > props.second)
-    const works = at !== undefined && props.second < at.start_s + at.seconds
-    const stop = props.working && works ? at : (following ?? at)
-    return { label: group.label, station: stop?.station, rests: props.working && !works }
+  groupsAt(props.preview, props.second, props.working).map((group) => {
+    const size = props.sizes?.[group.index]
+    const people = size && Object.values(size).reduce((sum, some) => sum + some, 0)
+    return {
+      ...group,
+      people: people === undefined ? '' : people === 0 ? t('floor.nobody') : plural(people, 'person'),
+      isFollowed: (level: Level) => !people || Boolean(size?.[level]),
+    }
   }),
 )
 /** More than these at once stand still: a screen full of movement is not read, and costs frames. */
@@ -34,21 +41,30 @@ const { fitting: detail } = useRowsThatFit(
   computed(() => (box.value ? [box.value] : null)),
   computed(() => DETAILS),
 )
-const columns = computed(() => Math.min(rows.value.length, rows.value.length > 8 ? 6 : 4))
+const columns = computed(() =>
+  rows.value.length > 8 ? 6 : rows.value.length > 4 ? Math.ceil(rows.value.length / 2) : rows.value.length,
+)
 const shown = (station: string | undefined, level: Level) => props.versions.version(props.preview.id, station, level)
 </script>
 
 <template>
   <div ref="box" class="groups" :class="{ small: detail === 1 }" :style="{ '--columns': columns }">
     <section v-for="row in rows" :key="row.label" class="group" :class="{ rests: row.rests }" :aria-label="row.label">
-      <p class="number">{{ row.label }}{{ row.rests ? $t('floor.rest') : '' }}</p>
+      <p class="number">
+        {{ [row.label, row.people].filter(Boolean).join(' · ') }}{{ row.rests ? $t('floor.rest') : '' }}
+      </p>
       <p class="name">{{ versions.name(preview.id, row.station) }}</p>
       <p v-if="detail === 3" class="numbers">
-        <span v-for="level in LEVELS" :key="level"
+        <span v-for="level in LEVELS" :key="level" :class="{ unfollowed: !row.isFollowed(level) }"
           ><LevelTally :level="level" /> {{ shown(row.station, level).number }}</span
         >
       </p>
-      <p v-for="level in detail > 3 ? LEVELS : []" :key="level" class="version">
+      <p
+        v-for="level in detail > 3 ? LEVELS : []"
+        :key="level"
+        class="version"
+        :class="{ unfollowed: !row.isFollowed(level) }"
+      >
         <LevelTally :level="level" />
         <FigureOf
           v-if="detail > 4 && shown(row.station, level).figure"
@@ -122,6 +138,12 @@ const shown = (station: string | undefined, level: Level) => props.versions.vers
 }
 .version > .words {
   flex: 1 1 0;
+}
+.unfollowed {
+  color: var(--ink-soft);
+}
+.version:not(.unfollowed) .words {
+  font-weight: 600;
 }
 .drawn {
   width: max(3.2rem, 5vw);

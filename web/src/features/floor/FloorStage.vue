@@ -94,6 +94,7 @@ defineExpose({ tap: (level: Level) => paced.value?.tap(level) })
       :second="moment.plannedS"
       :working="moment.kind === 'work' || moment.kind === 'switch'"
       :versions="versions"
+      :sizes="run.groups?.[blockPreview.id]"
     />
     <div v-else-if="moment.station" class="abreast below">
       <FloorLevel

@@ -17,10 +17,11 @@ import { timeNow } from '@/lib/timeSource'
 import { useFit } from '@/features/fit/useFit'
 import { plainKey, useShortcuts } from '@/lib/useShortcuts'
 import { heardOf } from '@/lib/changes'
-import type { FitStation, Run } from '@/lib/api/types'
+import type { FitPerson, FitStation, Run } from '@/lib/api/types'
 import { useSession } from '@/lib/session'
 import PulseStraps from './PulseStraps.vue'
 import WhoIsHere from './WhoIsHere.vue'
+import { groupsAt, type GroupAt } from './groups'
 import { useRunEvents } from './useRunEvents'
 
 // The instructor's own view of a class that runs, on a device of their own: who
@@ -55,16 +56,42 @@ const words = computed(() => {
 })
 const find = (block: string | undefined, station: string | undefined) =>
   (fit.sheet.value?.stations ?? []).filter((held) => held.block === block && held.station === station)
-const now = computed(() => find(moment.value.blockId, moment.value.station))
-const next = computed(() => find(moment.value.next?.blockId, moment.value.next?.station))
+const people = computed(() => fit.sheet.value?.people ?? [])
+
+/** Some of the class at one station: everybody, or a group of those that rotate. */
+interface Part {
+  label: string
+  stations: FitStation[]
+  people: FitPerson[]
+}
+const everybody = (stations: FitStation[]): Part[] =>
+  stations.length ? [{ label: '', stations, people: people.value }] : []
+const groups = computed(() => {
+  const block = plan.value.preview.blocks.find((held) => held.id === moment.value.blockId)
+  return groupsAt(block, moment.value.plannedS, ['work', 'switch'].includes(moment.value.kind))
+})
+const byGroup = (stationOf: (group: GroupAt) => string | undefined) =>
+  groups.value.flatMap((group): Part[] => {
+    const here = people.value.filter((person) => person.groups[moment.value.blockId] === group.index)
+    const stations = find(moment.value.blockId, stationOf(group))
+    return here.length && stations.length ? [{ label: group.label, stations, people: here }] : []
+  })
+const now = computed(() =>
+  groups.value.length ? byGroup((group) => group.station) : everybody(find(moment.value.blockId, moment.value.station)),
+)
+const next = computed(() =>
+  groups.value.length
+    ? byGroup((group) => group.following)
+    : everybody(find(moment.value.next?.blockId, moment.value.next?.station)),
+)
 
 /** What goes wrong with the versions that are done now, and the word that mends it. */
 const variations = useVariations()
 const watched = computed(() => {
-  const done = now.value.flatMap((station: FitStation) =>
-    (fit.sheet.value?.people ?? []).flatMap((person) =>
+  const done = now.value.flatMap((part) =>
+    part.people.flatMap((person) =>
       person.cells
-        .filter((cell) => cell.block === station.block && cell.station === station.station)
+        .filter((cell) => part.stations.some((held) => cell.block === held.block && cell.station === held.station))
         .map((cell) => cell.variation),
     ),
   )
@@ -112,8 +139,8 @@ useShortcuts([
       <div class="pair">
         <section :aria-label="$t('floor.now')">
           <h2>{{ $t('floor.now') }}</h2>
-          <RoomView v-if="now.length" :fit="fit" :stations="now" :people="fit.sheet.value?.people ?? []" />
-          <p v-else class="quiet">{{ $t('floor.no_station_just_now') }}</p>
+          <RoomView v-for="part in now" v-bind="part" :key="part.label" class="part" />
+          <p v-if="!now.length" class="quiet">{{ $t('floor.no_station_just_now') }}</p>
           <dl v-if="watched.length" class="watch" :aria-label="$t('floor.what_to_watch')">
             <template v-for="version in watched" :key="version.name">
               <dt>{{ version.name }}</dt>
@@ -125,15 +152,11 @@ useShortcuts([
         </section>
         <section v-if="next.length" :aria-label="$t('floor.next')">
           <h2>{{ $t('floor.next') }}</h2>
-          <RoomView :fit="fit" :stations="next" :people="fit.sheet.value?.people ?? []" />
+          <RoomView v-for="part in next" v-bind="part" :key="part.label" class="part" />
         </section>
       </div>
-      <WhoIsHere
-        :people="fit.sheet.value?.people ?? []"
-        :feed="feed"
-        :at-s="clock.started(state) ? plannedSecond(plan, second) : 0"
-      />
-      <PulseStraps v-if="session.plans" :run-id="run.id" :people="fit.sheet.value?.people ?? []" />
+      <WhoIsHere :people="people" :feed="feed" :at-s="clock.started(state) ? plannedSecond(plan, second) : 0" />
+      <PulseStraps v-if="session.plans" :run-id="run.id" :people="people" />
     </PageState>
     <EmergencyCard v-model:visible="emergencyShown" :data="emergency.data.value" />
   </div>
@@ -148,6 +171,9 @@ useShortcuts([
 }
 section {
   margin-top: var(--space-4);
+}
+.part + .part {
+  margin-top: var(--space-3);
 }
 .watch {
   margin-top: var(--space-3);

@@ -1,0 +1,19 @@
+# frozen_string_literal: true
+
+RSpec.describe Sparrow::Fitting::Groups do
+  let(:line) do
+    stations = %w[squat push_up plank].each_with_index.map { |movement, index| station("s#{index}", movement: movement) }
+    timeline_of(intervals(stations, rounds: 1, work_s: 30, flow: "rotate")).blocks.first
+  end
+
+  it "takes everybody in turn, so that groups differ by one person at most" do
+    expect((0...8).map { |order| described_class.of(line, order) }).to eq([0, 1, 2, 0, 1, 2, 0, 1])
+    expect(described_class.levels(line, ["beginner"] * 8).map { |levels| levels.values.sum }).to eq([3, 3, 2])
+  end
+
+  it "counts the levels inside each group, and groups that nobody is in" do
+    expect(described_class.levels(line, %w[beginner advanced beginner beginner])).to eq([{"beginner" => 2}, {"advanced" => 1}, {"beginner" => 1}])
+    expect(described_class.levels(line, %w[advanced])).to eq([{"advanced" => 1}, {}, {}])
+    expect(described_class.levels(line, [])).to eq([{}, {}, {}])
+  end
+end
