@@ -140,7 +140,7 @@ function set(change: Partial<Exception>) {
 }
 function take(value: string) {
   const change = options.value.find((known) => known.value === value)?.change ?? {}
-  set({ level: undefined, variation: undefined, ...change })
+  set({ level: undefined, variation: undefined, faults: undefined, ...change })
 }
 </script>
 
