@@ -51,6 +51,7 @@ RSpec.describe "The Floor in every window" do
         const name = element.textContent.trim().slice(0, 30)
         if (box.right > innerWidth + 1 || box.left < -1) wrong.push(`beside the window: ${name}`)
         if (!phone && box.bottom > innerHeight + 1) wrong.push(`below the window: ${name}`)
+        if (element.scrollWidth > element.clientWidth + 1 && getComputedStyle(element).overflowX === 'hidden' || element.scrollHeight > element.clientHeight + 3 && getComputedStyle(element).overflowY === 'hidden') wrong.push(`cut off: ${name}`)
         const list = element.closest('ul, .groups, .level')?.getBoundingClientRect()
         if (list && box.bottom > list.bottom + 3) wrong.push(`below its list: ${name}`)
       }

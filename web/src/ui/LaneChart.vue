@@ -68,7 +68,7 @@ function ripple(segment: Segment, base: number) {
   let path = `M${from} ${base}`
   for (let wave = 0; wave < waves; wave++) {
     const start = from + wave * length
-    path += ` ${t('ui.q_start_base_start_2_base_2_t', { start: start + length / 4, base: base - 7, start_2: start + length / 2, base_2: base, start_3: start + length, base_3: base })}`
+    path += ` Q${start + length / 4} ${base - 7} ${start + length / 2} ${base} T${start + length} ${base}`
   }
   return path
 }

@@ -5,7 +5,7 @@ import { useToast } from 'primevue/usetoast'
 import { computed, nextTick, ref, useTemplateRef } from 'vue'
 import LaneChart from '@/ui/LaneChart.vue'
 import KeySheet from '@/ui/KeySheet.vue'
-import { controlKey, plainKey, useShortcuts, type Shortcut } from '@/lib/useShortcuts'
+import { useShortcuts } from '@/lib/useShortcuts'
 import { useOpenRun } from '@/lib/useOpenRun'
 import type { Block, Format, Movement, Workout } from '@/lib/api/types'
 import BalancePanel from './BalancePanel.vue'
@@ -22,7 +22,7 @@ import SuggestDialog from './SuggestDialog.vue'
 import TakeBlockDialog from './TakeBlockDialog.vue'
 import TargetsDialog from './TargetsDialog.vue'
 import TotalsPanel from './TotalsPanel.vue'
-import { CELL_KEYS } from './cellKeys'
+import { boardKeys } from './boardKeys'
 import { addBlock, addPause, move } from './document'
 import { inOrder } from './findings'
 import { createBoard, provideBoard } from './useBoard'
@@ -83,40 +83,22 @@ function finishTogether() {
   board.targetsOf.value = { name: t('board.the_whole_class') }
 }
 
-const shortcuts: Shortcut[] = [
-  { keys: t('board.ctrl_z'), label: t('board.undo'), matches: controlKey('z'), run: undo, inFields: true },
-  { keys: t('board.ctrl_shift_z'), label: t('board.redo'), matches: controlKey('z', true), run: redo, inFields: true },
-  {
-    keys: t('board.ctrl_s'),
-    label: t('board.save_now'),
-    matches: controlKey('s'),
-    run: () => void board.autosave.save(),
-    inFields: true,
-  },
-  ...CELL_KEYS,
-  {
-    keys: t('board.alt_1_alt_9'),
-    label: t('board.apply_the_fix_of_that_finding'),
-    matches: (event) => event.altKey && !event.shiftKey && /^Digit[1-9]$/.test(event.code),
-    run: fixNumbered,
-    inFields: true,
-  },
-  { keys: 't', label: t('board.targets_that_finish_together'), matches: plainKey('t'), run: finishTogether },
-  { keys: 's', label: t('board.fit_to_the_slot'), matches: plainKey('s'), run: () => (slotShown.value = true) },
-  {
-    keys: 'w',
-    label: t('board.suggest_a_warm_up_or_cool'),
-    matches: plainKey('w'),
-    run: () => (suggestShown.value = true),
-  },
-  { keys: 'a', label: t('board.add_a_station_to_the_last'), matches: plainKey('a'), run: () => focusFinder() },
-  { keys: 'b', label: t('board.add_a_block'), matches: plainKey('b'), run: () => void newBlock() },
-  { keys: 'f', label: t('board.add_a_finisher'), matches: plainKey('f'), run: () => void newBlock('finisher') },
-  { keys: 'p', label: t('board.paste_a_list'), matches: plainKey('p'), run: () => (pasteShown.value = true) },
-  { keys: 'k', label: t('board.take_a_block'), matches: plainKey('k'), run: () => (takeShown.value = true) },
-  { keys: 'l', label: t('board.chart_high'), matches: plainKey('l'), run: () => (chartHigh.value = !chartHigh.value) },
-  { keys: '?', label: t('board.these_keys'), matches: plainKey('?'), run: () => (keysShown.value = true) },
-]
+const shortcuts = boardKeys({
+  undo,
+  redo,
+  save: () => void board.autosave.save(),
+  fixNumbered,
+  targets: finishTogether,
+  slot: () => (slotShown.value = true),
+  suggest: () => (suggestShown.value = true),
+  station: () => focusFinder(),
+  block: () => void newBlock(),
+  finisher: () => void newBlock('finisher'),
+  paste: () => (pasteShown.value = true),
+  take: () => (takeShown.value = true),
+  chart: () => (chartHigh.value = !chartHigh.value),
+  keys: () => (keysShown.value = true),
+})
 useShortcuts(shortcuts)
 
 function focusFinder(id: string | null = null) {

@@ -2,13 +2,13 @@
 import { readable } from '@/lib/readable'
 import { t } from '@/lib/text'
 import InputText from 'primevue/inputtext'
-import { computed, nextTick, useTemplateRef } from 'vue'
-import { LEVELS, type Level, type Movement, type Station } from '@/lib/api/types'
-import VersionChoice, { type Other } from './VersionChoice.vue'
-import { chooseVariation, copyCell } from './document'
-import { movementOf, replaceForAll, sitOut, stepVersion, takeMovement, takeParts, takeStation, unhalve } from './level'
-import { targetText, writeTarget } from './target'
+import { computed, useTemplateRef } from 'vue'
+import { LEVELS, type Level, type Station } from '@/lib/api/types'
+import VersionChoice from './VersionChoice.vue'
+import { movementOf } from './level'
+import { targetText } from './target'
 import { useCell } from './useCell'
+import { focusFirstNumber, useCellEdits } from './useCellEdits'
 
 // One level at one station, or all of them where they are given the same: the version and the target, typed in place.
 const props = defineProps<{
@@ -21,90 +21,22 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ together: [isTogether: boolean] }>()
 const cell = useCell(props)
-const { board, level, prescription, variation, error, figures, isDay, beside, always, both, beyond, hint } = cell
+const { board, level, prescription, variation, error, figures, beside, always, both, beyond, hint } = cell
 const choice = useTemplateRef<{ look: () => Promise<void> }>('choice')
 const isAll = computed(() => props.levels.length > 1)
+const { type, choose, takeOther, act, step, takeOffer, giveAll, right, below } = useCellEdits(props, cell, isAll)
 const movement = computed(() => movementOf(board.movement, props.station, level.value))
 const name = computed(() => {
   const called = board.movement(props.station.movement)?.name ?? movement.value?.name ?? t('board.station')
   return `${called}, ${isAll.value ? t('board.all_levels') : readable(level.value)}`
 })
 
-function type(text: string | undefined) {
-  cell.change(
-    t('board.target'),
-    (station, level) => writeTarget(station.levels[level], text ?? '', variation.value, isDay.value),
-    'target',
-  )
-}
-
-function choose(id: string) {
-  cell.change(t('board.version'), (station, level) => {
-    const ladder = movementOf(board.movement, station, level)
-    if (ladder) chooseVariation(ladder, station.levels[level], id)
-    unhalve(board.movement, station)
-  })
-}
-
-function takeOther(movement: Movement) {
-  cell.change(t('board.another_movement_for_level'), (station, level) => {
-    if (isAll.value) replaceForAll(station, movement)
-    else takeMovement(station, level, movement)
-  })
-}
-
-function act(what: Other) {
-  cell.change(t('board.what_a_level_does'), (station, level) => {
-    if (what === 'own_parts') takeParts(station, level, board.offered.value)
-    else if (what === 'as_station') takeStation(board.movement, station, level)
-    else sitOut(station, level, what === 'sit_out')
-  })
-}
-
-function step(by: 1 | -1) {
-  cell.change(t('board.version'), (station, level) => {
-    stepVersion(board.movement, station, level, by)
-    unhalve(board.movement, station)
-  })
-}
-
-/** The number that the window has time for, as numbers are called. */
-function takeOffer() {
-  const offer = figures.value?.offer
-  if (offer)
-    cell.change(t('board.the_number_that_fits'), (station, level) =>
-      writeTarget(station.levels[level], String(offer), variation.value),
-    )
-}
-
-/** One for all: the others are given what this level is. Typed once from then on, until the levels are taken apart. */
+/** Typed once from then on, until the levels are taken apart. */
 async function together(event: Event) {
   const row = (event.currentTarget as HTMLElement).closest('.station')
-  if (!isAll.value)
-    cell.change(t('board.one_for_all'), (station) => {
-      for (const other of LEVELS)
-        if (other !== level.value) copyCell(station.levels[level.value], station.levels[other], true)
-    })
+  if (!isAll.value) giveAll()
   emit('together', !isAll.value)
-  await nextTick()
-  row?.querySelector<HTMLElement>('.cell .number')?.focus()
-}
-
-function copyAcross() {
-  cell.change(t('board.copy_across'), (station) => {
-    for (const other of LEVELS.slice(LEVELS.indexOf(level.value) + 1))
-      copyCell(station.levels[level.value], station.levels[other], true)
-  })
-}
-
-function copyDown(copied: readonly Level[]) {
-  board.edit(t('board.copy_down'), (draft) => {
-    const stations = draft.blocks[props.blockIndex]?.stations ?? []
-    const own = stations[props.stationIndex]
-    const below = stations[props.stationIndex + 1]
-    if (own && below)
-      for (const held of copied) copyCell(own.levels[held], below.levels[held], own.movement === below.movement)
-  })
+  await focusFirstNumber(row)
 }
 
 /**
@@ -117,8 +49,8 @@ function key(event: KeyboardEvent) {
     ArrowUp: () => step(1),
     ArrowDown: () => step(-1),
     KeyF: takeOffer,
-    KeyR: copyAcross,
-    KeyB: () => copyDown(event.shiftKey ? LEVELS : props.levels),
+    KeyR: right,
+    KeyB: () => below(event.shiftKey ? LEVELS : props.levels),
     KeyM: () => choice.value?.look(),
     KeyO: () => isAll.value || act(prescription.value.sits_out ? 'take_part' : 'sit_out'),
     KeyE: () => together(event),

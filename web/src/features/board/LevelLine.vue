@@ -3,7 +3,7 @@ import InputText from 'primevue/inputtext'
 import Button from 'primevue/button'
 import Select from 'primevue/select'
 import { computed, useId } from 'vue'
-import { LEVELS, type Level, type Prescription, type Station } from '@/lib/api/types'
+import type { Level, Prescription, Station } from '@/lib/api/types'
 import LevelMark from '@/ui/LevelMark.vue'
 import NumberField from '@/ui/NumberField.vue'
 import { readable } from '@/lib/readable'
@@ -11,7 +11,7 @@ import { t } from '@/lib/text'
 import { setKey, type Typed } from '@/lib/typed'
 import { shownWeight, storedWeight, weightUnit } from '@/lib/units'
 import { COUNTING } from './counting'
-import { copyCell } from './document'
+import { copyDown, copyRight } from './document'
 import { partsOf, versionOf } from './level'
 import { useBoard } from './useBoard'
 
@@ -68,20 +68,14 @@ function setSplits(text: string | undefined) {
   set('splits', splits.length ? splits : undefined)
 }
 
-function copyRight() {
-  change('', (station) => {
-    for (const other of LEVELS.slice(LEVELS.indexOf(props.level) + 1))
-      copyCell(station.levels[props.level], station.levels[other], true)
-  })
+function right() {
+  change('', (station) => copyRight(station, props.level))
 }
 
-function copyBelow() {
-  board.edit(t('board.copy_down'), (draft) => {
-    const stations = draft.blocks[props.blockIndex]!.stations!
-    const own = stations[props.stationIndex]!
-    const below = stations[props.stationIndex + 1]
-    if (below) copyCell(own.levels[props.level], below.levels[props.level], own.movement === below.movement)
-  })
+function below() {
+  board.edit(t('board.copy_down'), (draft) =>
+    copyDown(draft.blocks[props.blockIndex], props.stationIndex, [props.level]),
+  )
 }
 const isLast = computed(() => props.stationIndex === (block.value?.stations?.length ?? 0) - 1)
 const version = computed(() => versionOf(board.movement, props.station, props.level))
@@ -147,7 +141,7 @@ const version = computed(() => versionOf(board.movement, props.station, props.le
         size="small"
         variant="text"
         :aria-label="$t('board.copy_right_level', { level: readable(level) })"
-        @click="copyRight"
+        @click="right"
       />
       <Button
         v-if="!isLast"
@@ -155,7 +149,7 @@ const version = computed(() => versionOf(board.movement, props.station, props.le
         size="small"
         variant="text"
         :aria-label="$t('board.copy_down_level', { level: readable(level) })"
-        @click="copyBelow"
+        @click="below"
       />
     </span>
     <p v-if="version" class="small standard">

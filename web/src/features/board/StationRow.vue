@@ -9,8 +9,8 @@ import LevelCell from './LevelCell.vue'
 import PartsEditor from './PartsEditor.vue'
 import StationDetails from './StationDetails.vue'
 import { duplicateStation, move } from './document'
-import { isMixed, isOneForAll } from './level'
-import { readable } from '@/lib/readable'
+import { isOneForAll } from './level'
+import { stationMarks } from './stationMarks'
 import { useBoard } from './useBoard'
 
 const props = defineProps<{
@@ -43,21 +43,7 @@ watch([isAlike, isOpen], ([isSame, isOpened]) => {
 })
 const cells = computed<Level[][]>(() => (oneForAll.value ? [[...LEVELS]] : LEVELS.map((level) => [level])))
 const withParts = computed(() => LEVELS.filter((level) => props.station.levels[level].parts))
-const marks = computed(() => {
-  const station = props.station
-  const list: string[] = []
-  if (station.optional) list.push(t('board.a_bonus'))
-  if (oneForAll.value) list.push(t('board.for_all'))
-  else if (isMixed(station)) list.push(t('board.levels_differ'))
-  if (station.scaling) list.push(t('board.by_readable', { readable: readable(station.scaling) }))
-  if (station.sides === 'split') list.push(t('board.half_a_side_2'))
-  if (station.sides === 'each') list.push(t('board.each_side'))
-  if (station.work_s !== undefined) list.push(t('board.work_work_s_s', { work_s: station.work_s }))
-  if (station.rest_s !== undefined) list.push(t('board.rest_rest_s_s', { rest_s: station.rest_s }))
-  if (station.in_rounds) list.push(t('board.rounds_n', { n: station.in_rounds.join(', ') }))
-  if (LEVELS.some((level) => station.levels[level].work_s !== undefined)) list.push(t('board.own_stops'))
-  return list
-})
+const marks = computed(() => stationMarks(props.station, oneForAll.value))
 const wrong = computed(() => board.errorBelow(`/blocks/${props.blockIndex}/stations/${props.stationIndex}`))
 
 function change(label: string, work: (stations: Station[]) => void) {

@@ -1,6 +1,6 @@
 import { t } from '@/lib/text'
 import { produce } from 'immer'
-import type { Block, Format, Movement, Prescription, Station, WorkoutDocument } from '@/lib/api/types'
+import type { Block, Format, Level, Movement, Prescription, Station, WorkoutDocument } from '@/lib/api/types'
 import { LEVELS } from '@/lib/api/types'
 
 // Edits on a workout document. They move what was typed; whether it makes sense
@@ -142,6 +142,20 @@ export function copyCell(from: Prescription, to: Prescription, sameMovement: boo
     if (from[key] === undefined) Reflect.deleteProperty(to, key)
     else Object.assign(to, { [key]: JSON.parse(JSON.stringify(from[key])) })
   }
+}
+
+/** What a level has, to those right of it. */
+export function copyRight(station: Station, level: Level) {
+  for (const other of LEVELS.slice(LEVELS.indexOf(level) + 1))
+    copyCell(station.levels[level], station.levels[other], true)
+}
+
+/** What levels have at a station, to the same levels of the one below. */
+export function copyDown(block: Block | undefined, index: number, levels: readonly Level[]) {
+  const own = block?.stations?.[index]
+  const below = block?.stations?.[index + 1]
+  if (own && below)
+    for (const level of levels) copyCell(own.levels[level], below.levels[level], own.movement === below.movement)
 }
 
 /** Puts another movement in a station's place; what was typed for the old one goes. */

@@ -59,6 +59,10 @@ const besides = computed(() => {
   return besidesOf(station.value, props.versions.called)
 })
 
+/** More letters than stand in one line of a wide screen: they stand in two, and smaller. */
+const LINE = 100
+const isLong = (text: string) => text.length > LINE
+
 const paced = useTemplateRef<{ tap: (level: Level) => void }>('paced')
 defineExpose({ tap: (level: Level) => paced.value?.tap(level) })
 </script>
@@ -106,8 +110,8 @@ defineExpose({ tap: (level: Level) => paced.value?.tap(level) })
         :resting="resting"
       />
     </div>
-    <p v-if="besides" class="besides" data-testid="besides">{{ besides }}</p>
-    <p v-if="state !== 'before'" class="next" data-testid="next">{{ nextLine }}</p>
+    <p v-if="besides" class="besides" :class="{ long: isLong(besides) }" data-testid="besides">{{ besides }}</p>
+    <p v-if="state !== 'before'" class="next" :class="{ long: isLong(nextLine) }" data-testid="next">{{ nextLine }}</p>
   </template>
   <div class="now-line">
     <LaneChart :preview="chart" :now="second" compact />
@@ -129,10 +133,16 @@ defineExpose({ tap: (level: Level) => paced.value?.tap(level) })
 .besides {
   font-size: max(0.95rem, 2.6vh);
   min-height: 1.4em;
+  line-height: 1.25;
   color: var(--ink-soft);
-  white-space: nowrap;
+}
+/* A note may have a thousand letters: what two lines have no room for is not for ten metres. */
+.long {
+  font-size: max(0.95rem, 2vh);
+  display: -webkit-box;
   overflow: hidden;
-  text-overflow: ellipsis;
+  -webkit-box-orient: vertical;
+  -webkit-line-clamp: 2;
 }
 .besides {
   color: var(--ink);
@@ -151,6 +161,10 @@ defineExpose({ tap: (level: Level) => paced.value?.tap(level) })
   .besides {
     font-size: max(0.95rem, 1.9vh);
   }
+  .next.long,
+  .besides.long {
+    font-size: max(0.95rem, 1.45vh);
+  }
 }
 @media (max-width: 44rem) {
   .below {
@@ -160,9 +174,8 @@ defineExpose({ tap: (level: Level) => paced.value?.tap(level) })
     grid-template-columns: 1fr;
     gap: var(--space-2);
   }
-  .next,
-  .besides {
-    white-space: normal;
+  .long {
+    -webkit-line-clamp: none;
   }
 }
 </style>

@@ -14,6 +14,7 @@ import FloorStage from './FloorStage.vue'
 import ScreensDialog from './ScreensDialog.vue'
 import { momentAt } from './plan'
 import SoundDialog from './sound/SoundDialog.vue'
+import SoundHint from './SoundHint.vue'
 import { beatsOf } from './sound/beats'
 import { useSound } from './sound/useSound'
 import { useCalls } from './useCalls'
@@ -138,13 +139,9 @@ function askToEnd() {
       :untold="feed.untold.value"
       :may-sleep="running && !awake"
     >
-      <button v-if="soundless" class="unlock on-phone" :class="{ gone: !sound.locked.value }" @click="unlock">
-        {{ $t('floor.touch_or_press_a_key_for_sound') }}
-      </button>
+      <SoundHint v-if="soundless" place="on-phone" :is-gone="!sound.locked.value" @click="unlock" />
       <template #over-chart>
-        <button v-if="soundless" class="unlock on-chart" :class="{ gone: !sound.locked.value }" @click="unlock">
-          {{ $t('floor.touch_or_press_a_key_for_sound') }}
-        </button>
+        <SoundHint v-if="soundless" place="on-chart" :is-gone="!sound.locked.value" @click="unlock" />
       </template>
       <template #over><FloorDone :run-id="run.id" @back="clock.back" /></template>
     </FloorStage>
@@ -215,42 +212,12 @@ function askToEnd() {
   padding: 1vh 1.5vw;
   font-size: max(1rem, 2.3vh);
 }
-/* On a wide screen over the chart, which has no words; on a phone, where that is far down, in a line at the top. */
-.unlock {
-  font: inherit;
-  font-size: max(0.95rem, 2.4vh);
-  color: var(--ink);
-  background: var(--warn-wash);
-  border: 2px solid var(--warn);
-  padding: 0.2vh 2vw;
-  cursor: pointer;
-}
-.unlock.gone {
-  visibility: hidden;
-}
-.on-chart {
-  position: absolute;
-  left: 50%;
-  top: 50%;
-  transform: translate(-50%, -50%);
-  white-space: nowrap;
-  z-index: 4;
-}
-.on-phone {
-  display: none;
-}
 @media (max-width: 44rem) {
   .floor {
     height: auto;
     min-height: 100dvh;
     overflow: visible;
     padding: var(--space-3) var(--space-3) 0;
-  }
-  .on-chart {
-    display: none;
-  }
-  .on-phone {
-    display: block;
   }
 }
 </style>

@@ -1,16 +1,14 @@
 <script setup lang="ts">
-import { t } from '@/lib/text'
 import Checkbox from 'primevue/checkbox'
 import Button from 'primevue/button'
 import Select from 'primevue/select'
 import { computed, ref, useId } from 'vue'
-import { useMovements, useVariations } from '@/lib/api/queries'
 import type { PlannedTarget, Level, LogSheet } from '@/lib/api/types'
-import { LEVELS } from '@/lib/api/types'
 import NumberField from '@/ui/NumberField.vue'
 import LevelTally from '@/ui/LevelTally.vue'
 import ExceptionMore from './ExceptionMore.vue'
 import type { Exception } from './sheet'
+import { useWays } from './useWays'
 
 // What one person did at one station, where it was not what they were planned: by
 // the fit of the class, else by the plan of their level.
@@ -27,74 +25,9 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ change: [exception: Exception] }>()
 const id = useId()
-const movements = useMovements()
-const variations = useVariations()
 const label = computed(() => `${props.person}, ${props.station.name}`)
 
-const MOST_FOUND = 40
-
-interface Way {
-  value: string
-  level: Level
-  name: string
-  detail?: string
-  change: Pick<Exception, 'level' | 'variation'>
-}
-/** As planned first; then each level's way, and the other variations of the ladder. */
-const ways = computed<Way[]>(() => {
-  const { station, planned, level } = props
-  const named = (level: Level) => station.levels[level].name ?? level
-  const levels = LEVELS.filter((level) => station.levels[level].target !== null).map((level) => ({
-    value: level,
-    level,
-    name: named(level),
-    detail: station.levels[level].target ?? undefined,
-    change: { level },
-  }))
-  const asked = LEVELS.map((level) => station.levels[level].variation)
-  const ladders = new Set([station.movement, ...asked.map((id) => id?.split('.')[0])])
-  const ladder = (movements.data.value ?? [])
-    .filter((movement) => ladders.has(movement.id))
-    .flatMap((held) => held.ladder)
-  const others = ladder
-    .filter((variation) => !asked.includes(variation.id) && variation.id !== planned?.variation)
-    .map((variation) => ({
-      value: variation.id,
-      level: variation.levels[0]!,
-      name: variation.name,
-      change: { variation: variation.id },
-    }))
-  const own = planned
-    ? [
-        {
-          value: 'planned',
-          level: planned.level,
-          name: planned.target === null ? t('log.sit_out') : (planned.name ?? station.name),
-          detail: t('log.as_given'),
-          change: {},
-        },
-      ]
-    : []
-  // Who sits it out by the plan is shown so, and may be given another level's way.
-  const out =
-    !planned && station.levels[level].target === null
-      ? [{ value: level, level, name: t('log.sit_out'), change: {} }]
-      : []
-  return [
-    ...own,
-    ...out,
-    ...levels.map((way) => (!planned && way.level === level ? { ...way, change: {} } : way)),
-    ...others,
-  ]
-})
-const chosen = computed(
-  () => props.exception.variation ?? props.exception.level ?? (props.planned ? 'planned' : props.level),
-)
-const way = computed<Way | undefined>(() => {
-  const known = ways.value.find((held) => held.value === chosen.value)
-  const other = known ? undefined : variations.value.get(chosen.value)
-  return known ?? (other && { value: other.id, level: other.levels[0]!, name: other.name, change: {} })
-})
+const { variations, chosen, way, sought, options } = useWays(props)
 const cellVersion = computed(() =>
   props.exception.level
     ? props.station.levels[props.exception.level].variation
@@ -116,19 +49,6 @@ const byReps = computed(() =>
     ? !held.value
     : cell.value.reps !== null || Boolean(props.counted) || (!held.value && version.value?.measure === 'reps'),
 )
-
-/** Of any other ladder: shown once somebody searches. */
-const sought = ref('')
-const options = computed(() => {
-  const words = sought.value.trim().toLowerCase()
-  if (!words) return ways.value
-  const known = new Set(ways.value.map((held) => held.name))
-  const found = [...variations.value.values()]
-    .filter((held) => held.name.toLowerCase().includes(words) && !known.has(held.name))
-    .slice(0, MOST_FOUND)
-    .map((held): Way => ({ value: held.id, level: held.levels[0]!, name: held.name, change: { variation: held.id } }))
-  return [...ways.value, ...found]
-})
 
 /** A bonus was done by who says so, or by who has something typed of it. */
 const done = computed(() => Object.values(props.exception).some(Boolean))
