@@ -111,6 +111,19 @@ RSpec.describe "The board at a glance" do
     expect(versions.map(&:impact)).not_to include("high")
   end
 
+  # Each is only drawn until somebody comes near its row.
+  it "opens a list of versions by a press without a pointer, and by the focus and a key" do
+    open_board([block("circuit", "main", %w[push_up row])])
+    page.execute_script("arguments[0].click()", find("[role=combobox][aria-label='Push-up, beginner: version']"))
+    expect(page).to have_css("[role=option]", text: "Floor push-up")
+    expect(page.evaluate_script("document.activeElement.getAttribute('aria-label')")).to eq("Push-up, beginner: version")
+    press :escape
+    expect(page).to have_no_css("[role=listbox]")
+    page.execute_script("arguments[0].focus()", find("[role=combobox][aria-label^='Row'][aria-label$='advanced: version']"))
+    press :arrow_down
+    expect(page).to have_css("[role=option]", text: "Long-lever row")
+  end
+
   it "lays what the last four weeks worked beside the circuit, as a body and as pushes against pulls" do
     open_board([block("circuit", "main", %w[push_up row])])
     within("section[aria-label=Balance]") do

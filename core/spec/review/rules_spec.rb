@@ -64,6 +64,15 @@ RSpec.describe Sparrow::Review do
       end
     end
 
+    it "are called reps, one rep, or cycles of a set of parts" do
+      parts = [{"movement" => "squat", "reps" => 10}, {"movement" => "push_up", "reps" => 10}]
+      cycles = {"id" => "s", "counting" => "compound", "parts" => parts, "levels" => Sparrow::Level::ALL.to_h { |level| [level, {"reps" => 4}] }}
+      found = review(plan(cycles)).select { |finding| finding.rule == "reps_overrun_window" }
+      expect(found.first.what.to_s).to start_with("4 cycles do not fit in 40 s.")
+      one = review(plan(squats(intermediate: {reps: 1, tempo: "9-9-9-9"})).tap { |document| document["blocks"][1]["work_s"] = 20 })
+      expect(one.map { |finding| finding.what.to_s }).to include("1 rep does not fit in 20 s.")
+    end
+
     it "of a range lower its maximum" do
       expect_fix(plan(squats(intermediate: {reps: {"min" => 8, "max" => 20}})), "reps_overrun_window") do |_, patched|
         expect(patched.dig("blocks", 1, "stations", 0, "levels", "intermediate", "reps")).to eq("min" => 8, "max" => 13)

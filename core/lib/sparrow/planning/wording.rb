@@ -52,6 +52,13 @@ module Sparrow
         (range.min == range.max) ? range.max.to_s : "#{range.min}–#{range.max}"
       end
 
+      # @return [Sentence] how many are counted: reps, or of a set of parts times through all of them
+      def self.counted(prescription)
+        count = prescription.reps_counted
+        return Sparrow.say("planning.so_many_cycles", cycles: count, count: count) if prescription.counting.rule == "compound"
+        Sparrow.say("planning.so_many_reps", reps: count, count: count)
+      end
+
       def self.reps(prescription)
         low, high = prescription.reps.minmax
         counted = (low == high) ? high.to_s : "#{low}–#{high}"

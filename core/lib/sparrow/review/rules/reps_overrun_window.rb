@@ -22,7 +22,7 @@ module Sparrow
         def overrun(block, station, fit)
           prescription = fit.prescription
           finding("warn", Place.station(block, station, prescription.level),
-            Sparrow.say("review.reps_counted_reps_do_not_fit_in", reps_counted: prescription.reps_counted, window_s: fit.window_s),
+            Sparrow.say("review.counted_do_not_fit_in", counted: Planning::Wording.counted(prescription), window_s: fit.window_s, count: prescription.reps_counted),
             why: Sparrow.say("review.at_seconds_s_a_move_the", seconds: seconds(prescription), set_s: fit.set_s, fits: fit.fits), fix: fix(station, prescription, fit))
         end
 
