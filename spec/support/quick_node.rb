@@ -50,12 +50,8 @@ module QuickFind
   def find_by(format, selector, uses_visibility:, texts:, styles:, position:)
     return super if styles || position
     root = is_a?(Capybara::Selenium::Node) ? self : nil
-    found = driver_of_find.execute_script(FIND, root, format, selector, texts)
+    found = es_context.execute_script(FIND, root, format, selector, texts)
     found.map { |element, seen| build_node(element, uses_visibility ? {visible: seen} : {}) }
-  end
-
-  def driver_of_find
-    is_a?(Capybara::Selenium::Node) ? driver : self
   end
 end
 

@@ -96,7 +96,8 @@ RSpec.describe "A class that runs" do
     let(:stations) { %w[squat push_up plank].each_with_index.map { |movement, index| station("s#{index}", movement: movement) } }
     let(:group_class) do
       coming = Server::Records::GroupClass.where(title: "Lock-gate Tuesday").order(:starts_at).last
-      document = workout_document(intervals(stations, rounds: 1, work_s: 40, rest_s: 20, flow: "rotate"))
+      again = intervals(stations.first(2), id: "again", rounds: 1, work_s: 40, rest_s: 20, flow: "rotate")
+      document = workout_document(intervals(stations, rounds: 1, work_s: 40, rest_s: 20, flow: "rotate"), again, intervals([station("last", movement: "glute_bridge")], id: "end", rounds: 1, work_s: 40))
       coming.tap { |held| held.snapshot_from(Server::Records::Workout.begin(held.studio, Sparrow::Preview.new(document), by: held.leader)) }
     end
 
@@ -116,6 +117,12 @@ RSpec.describe "A class that runs" do
         people_of(0).each { |name| expect(second).to have_no_text(name) }
       end
       expect(all("section[aria-label=Next] h3").map(&:text)).to eq(["Group 1: Push-up", "Group 2: Plank", "Group 3: Squat"])
+      told(125)
+      expect(page).to have_css("section[aria-label=Next] h3", text: "Group 2: Push-up")
+      expect(all("section[aria-label=Next] h3").map(&:text)).to eq(["Group 1: Squat", "Group 2: Push-up"])
+      told(225)
+      expect(page).to have_css("section[aria-label=Next] h3", text: "Glute bridge")
+      told(5)
       visit "/runs/#{run.id}/floor"
       sizes.each_with_index { |size, group| expect(page).to have_css("section[aria-label='Group #{group + 1}']", text: "#{size} people") }
     end

@@ -27,7 +27,7 @@ const rows = computed(() =>
     return {
       ...group,
       people: people === undefined ? '' : people === 0 ? t('floor.nobody') : plural(people, 'person'),
-      isFollowed: (level: Level) => !people || Boolean(size?.[level]),
+      isFollowed: (level: Level) => !size || Boolean(size[level]),
     }
   }),
 )

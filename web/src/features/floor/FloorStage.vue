@@ -60,7 +60,7 @@ const besides = computed(() => {
 })
 
 /** More letters than stand in one line of a wide screen: they stand in two, and smaller. */
-const LINE = 100
+const LINE = 110
 const isLong = (text: string) => text.length > LINE
 
 const paced = useTemplateRef<{ tap: (level: Level) => void }>('paced')

@@ -64,26 +64,40 @@ interface Part {
   stations: FitStation[]
   people: FitPerson[]
 }
-const everybody = (stations: FitStation[]): Part[] =>
-  stations.length ? [{ label: '', stations, people: people.value }] : []
+const blockOf = (id: string) => plan.value.preview.blocks.find((held) => held.id === id)
+function standing(label: string, block: string, station: string | undefined, who: FitPerson[]): Part[] {
+  const stations = find(block, station)
+  return who.length && stations.length ? [{ label, stations, people: who }] : []
+}
+const byGroup = (block: string, groups: GroupAt[], stationOf: (group: GroupAt) => string | undefined) =>
+  groups.flatMap((group) =>
+    standing(
+      group.label,
+      block,
+      stationOf(group),
+      people.value.filter((person) => person.groups[block] === group.index),
+    ),
+  )
 const groups = computed(() => {
-  const block = plan.value.preview.blocks.find((held) => held.id === moment.value.blockId)
-  return groupsAt(block, moment.value.plannedS, ['work', 'switch'].includes(moment.value.kind))
+  const isWorking = ['work', 'switch'].includes(moment.value.kind)
+  return groupsAt(blockOf(moment.value.blockId), moment.value.plannedS, isWorking)
 })
-const byGroup = (stationOf: (group: GroupAt) => string | undefined) =>
-  groups.value.flatMap((group): Part[] => {
-    const here = people.value.filter((person) => person.groups[moment.value.blockId] === group.index)
-    const stations = find(moment.value.blockId, stationOf(group))
-    return here.length && stations.length ? [{ label: group.label, stations, people: here }] : []
-  })
-const now = computed(() =>
-  groups.value.length ? byGroup((group) => group.station) : everybody(find(moment.value.blockId, moment.value.station)),
-)
-const next = computed(() =>
-  groups.value.length
-    ? byGroup((group) => group.following)
-    : everybody(find(moment.value.next?.blockId, moment.value.next?.station)),
-)
+const now = computed(() => {
+  const { blockId, station } = moment.value
+  return groups.value.length
+    ? byGroup(blockId, groups.value, (group) => group.station)
+    : standing('', blockId, station, people.value)
+})
+/** Where each group goes to from here; from the last station, or where all are together, what comes after it. */
+const next = computed(() => {
+  const onward = byGroup(moment.value.blockId, groups.value, (group) => group.following)
+  const then = moment.value.next
+  if (onward.length || !then) return onward
+  const begins = blockOf(then.blockId)
+  return then.blockId !== moment.value.blockId && begins?.groups
+    ? byGroup(then.blockId, groupsAt(begins, begins.start_s - 1, false), (group) => group.station)
+    : standing('', then.blockId, then.station, people.value)
+})
 
 /** What goes wrong with the versions that are done now, and the word that mends it. */
 const variations = useVariations()
