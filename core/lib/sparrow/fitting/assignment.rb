@@ -19,6 +19,7 @@ module Sparrow
         @participant = participant
         @order = order
         @to_reserve = to_reserve
+        @levels = []
         @allowed = Allowed.new(participant, kit)
         @limits = participant.limits_today
         @forecast = PersonForecast.new(course, course.visits(participant.pacing_level, order), participant.estimates.profile(state: participant.state))
@@ -121,16 +122,7 @@ module Sparrow
 
       # @return [String] the level whose prescription the person takes at a place
       def level_at(place)
-        return place.level || participant.pacing_level unless (pattern = alike(place.station))
-        own = participant.level(pattern)
-        place.level ? [place.level, own].min_by { |level| Level.rank(level) } : own
-      end
-
-      # Where levels work in different ways, or one of them not at all, whose rounds somebody follows says what they do.
-      # @return [String, nil] the pattern in which all levels work there
-      def alike(station)
-        patterns = (station.levels.size == Level::ALL.size) ? station.levels.each_value.map { |cell| cell.movement&.pattern }.uniq : []
-        patterns.first if patterns.one?
+        @levels[place.index] ||= own_level(place)
       end
 
       # @return [Highest]
@@ -139,6 +131,13 @@ module Sparrow
       end
 
       private
+
+      # Where levels work in different ways, or one of them not at all, whose rounds somebody follows says what they do.
+      def own_level(place)
+        pattern = @course.pattern(place.index) or return place.level || participant.pacing_level
+        own = participant.level(pattern)
+        place.level ? [place.level, own].min_by { |level| Level.rank(level) } : own
+      end
 
       # A version that needs no fewer of the pieces than a harder one is no help.
       def easier_without(index, first, short)

@@ -67,6 +67,11 @@ module Sparrow
         @places[index].station.at(level)&.movement
       end
 
+      # @return [String, nil] the pattern in which all levels work at a place; nil where they work in different ones
+      def pattern(index)
+        (@patterns ||= @places.map { |place| pattern_of(place.station) })[index]
+      end
+
       # What a level is asked at a place.
       # @return [Option, nil] nil where it sits the station out
       def standard(index, level)
@@ -117,6 +122,11 @@ module Sparrow
       end
 
       private
+
+      def pattern_of(station)
+        patterns = station.levels.each_value.map { |cell| cell.movement&.pattern }
+        patterns.first if patterns.size == Level::ALL.size && patterns.uniq.size == 1
+      end
 
       def own(index, variation, level)
         options(index, level).find { |option| option.variation == variation } || harder(index, level).find { |option| option.variation == variation }

@@ -90,7 +90,15 @@ module Sparrow
       # @param needed [Hash{Integer => Integer}] how many of each piece
       # @return [Array<Boolean>] of each state, whether so many are left
       def self.room(needed, bases, weights)
-        Array.new(bases.reduce(1, :*)) { |state| needed.all? { |place, count| state / weights[place] % bases[place] >= count } }
+        states = bases.reduce(1, :*)
+        needed.map { |place, count| digits(count, bases[place], weights[place]) * (states / weights[place] / bases[place]) }
+          .reduce { |one, other| one.zip(other).map { |first, second| first && second } }
+      end
+
+      # @return [Array<Boolean>] for each value of a digit and of those below it, whether it is so much at least
+      def self.digits(least, base, weight)
+        few = [least, base].min * weight
+        Array.new(few, false) + Array.new(base * weight - few, true)
       end
 
       # @param steps [Array<Array<Step>>] of each person
@@ -98,12 +106,12 @@ module Sparrow
       def self.cheapest(steps, states)
         costs = Array.new(states)
         costs[states - 1] = 0
+        reached = [states - 1]
         ways = steps.map do |own|
-          reached, way = further(costs, own)
-          costs = reached
+          costs, way, reached = further(costs, reached, own)
           way
         end
-        state = costs.each_index.select { |index| costs[index] }.min_by { |index| [costs[index], index] }
+        state = reached.min_by { |index| [costs[index], index] }
         steps.zip(ways).reverse.map do |own, way|
           step = own[way[state]]
           state += step.weight
@@ -111,26 +119,27 @@ module Sparrow
         end.reverse
       end
 
-      # @return [Array(Array<Integer>, Array<Integer>)] the cost of each state after one person more, and the step to it
-      def self.further(costs, own)
-        reached = Array.new(costs.size)
+      # @param reached [Array<Integer>] the states that have a cost
+      # @return [Array(Array<Integer>, Array<Integer>, Array<Integer>)] the cost of each state after one person more, the step
+      #   to it, and the states reached then
+      def self.further(costs, reached, own)
+        after = Array.new(costs.size)
         way = Array.new(costs.size)
+        states = []
         own.each_with_index do |step, place|
           cost, possible, weight = step.cost, step.possible, step.weight
-          state = weight
-          while state < costs.size
-            before = costs[state]
-            if before && (possible.nil? || possible[state])
-              held = reached[state - weight]
-              if held.nil? || before + cost < held
-                reached[state - weight] = before + cost
-                way[state - weight] = place
-              end
-            end
-            state += 1
+          at = -1
+          while (state = reached[at += 1])
+            next if possible && !possible[state]
+            total = costs[state] + cost
+            held = after[state -= weight]
+            next if held && held <= total
+            states << state unless held
+            after[state] = total
+            way[state] = place
           end
         end
-        [reached, way]
+        [after, way, states]
       end
 
       def self.in_turn(wishes, counts)
@@ -141,7 +150,7 @@ module Sparrow
           choice
         end
       end
-      private_class_method :scarce, :worthwhile, :apart, :share, :step, :room, :cheapest, :further, :in_turn
+      private_class_method :scarce, :worthwhile, :apart, :share, :step, :room, :digits, :cheapest, :further, :in_turn
     end
   end
 end

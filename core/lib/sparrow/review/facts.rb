@@ -30,6 +30,9 @@ module Sparrow
         @capacity = capacity
         @kept = kept
         @turns = {}
+        @window_fits = {}.compare_by_identity
+        @movements = {}.compare_by_identity
+        @groups_of = {}.compare_by_identity
       end
 
       # @return [Array] what the order of the class hangs on: it is equal where nothing but numbers and notes of timed blocks differ
@@ -57,9 +60,22 @@ module Sparrow
       # @yieldreturn [Object] what it has in common with others; nil for nothing
       # @return [Array<Array<Turn>>] unbroken rows of turns that have it in common
       def rows(level, apart_s: nil)
-        turns(level).map { |turn| [turn, yield(turn)] }
-          .slice_when { |(one, what), (other, same)| what != same || (apart_s && other.start_s - one.end_s >= apart_s) }
-          .reject { |row| row.first.last.nil? }.map { |row| row.map(&:first) }
+        rows = []
+        before = shared = row = nil
+        turns(level).each do |turn|
+          common = yield(turn)
+          goes_on = before && common == shared && (apart_s.nil? || turn.start_s - before.end_s < apart_s)
+          rows << (row = []) if common && !goes_on
+          row << turn if common
+          before = turn
+          shared = common
+        end
+        rows
+      end
+
+      # @return [Planning::WindowFit] what several rules ask of a cell, worked out once
+      def window_fit(block, station, level)
+        @window_fits[station.at(level)] ||= Planning::WindowFit.of(block, station, level)
       end
 
       # @return [Array<String>] of what the main part is made, each once
@@ -69,7 +85,12 @@ module Sparrow
 
       # @return [Array<String>] of a station, over all its levels
       def groups_of(station)
-        station.movements.filter_map { |movement| GROUP_OF[movement.pattern] }.uniq
+        @groups_of[station] ||= movements_of(station).filter_map { |movement| GROUP_OF[movement.pattern] }.uniq.freeze
+      end
+
+      # @return [Array<Catalogue::Movement>] of a station, over all its levels
+      def movements_of(station)
+        @movements[station] ||= station.movements.freeze
       end
 
       # So much of the main part is for one thing where the class is.
@@ -103,11 +124,20 @@ module Sparrow
       # Sets of one stay are one turn.
       def turns_of(line, level)
         cells = {}.compare_by_identity
-        line.visits.fetch(level, []).chunk_while { |one, other| one.station.equal?(other.station) && one.round == other.round }.map do |visits|
+        stays(line.visits.fetch(level, [])).map do |visits|
           first = visits.first
           movements, variations, loads, kind = cells[first.prescription] ||= cell(first.prescription)
           Turn.new(line.block, first.station, first.round, first.start_s, visits.last.start_s + visits.last.work_s, first.prescription, movements, variations, loads, kind).freeze
         end.freeze
+      end
+
+      # @return [Array<Array<Plan::Visit>>]
+      def stays(visits)
+        visits.each_with_object([]) do |visit, stays|
+          before = stays.last&.last
+          stays << [] unless before && before.station.equal?(visit.station) && before.round == visit.round
+          stays.last << visit
+        end
       end
 
       def cell(prescription)

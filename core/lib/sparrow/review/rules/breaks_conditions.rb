@@ -12,11 +12,8 @@ module Sparrow
           "seated" => Sparrow.say("review.condition_seated"), "small_room" => Sparrow.say("review.condition_small_room")
         }.freeze
 
-        def findings
-          @workout.conditions.any? ? super : []
-        end
-
         def of_station(block, station)
+          return [] unless @workout.conditions.any?
           broken = Level::ALL.to_h { |level| [level, broken_by(station.at(level))] }.reject { |_, conditions| conditions.empty? }
           return [] if broken.empty?
           conditions = broken.values.flatten.uniq

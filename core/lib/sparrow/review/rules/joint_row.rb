@@ -14,7 +14,7 @@ module Sparrow
 
         def findings
           joints.filter_map do |joint, most|
-            rows = Level::ALL.select { |level| stations_with(level)[joint] >= most }.to_h { |level| [level, longest(level, joint)] }.select { |_, row| Facts.stations_of(row).size >= most && row.last.end_s - row.first.start_s >= LEAST_S }
+            rows = Level::ALL.select { |level| stations_with(joint, level) >= most }.to_h { |level| [level, longest(level, joint)] }.select { |_, row| Facts.stations_of(row).size >= most && row.last.end_s - row.first.start_s >= LEAST_S }
             too_long(joint, rows) if rows.any?
           end
         end
@@ -27,8 +27,10 @@ module Sparrow
         end
 
         # Where fewer stations load it than make a row nobody looks for one.
-        def stations_with(level)
-          (@stations_with ||= {})[level] ||= @facts.turns(level).uniq { |turn| turn.station.pointer }.each_with_object(Hash.new(0)) { |turn, counts| turn.loads.each { |joint| counts[joint] += 1 } }
+        # @return [Integer]
+        def stations_with(joint, level)
+          (@stations_with ||= {})[level] ||= @facts.turns(level).each_with_object({}.compare_by_identity) { |turn, loads| loads[turn.station] ||= turn.loads }.values.flatten.tally
+          @stations_with[level].fetch(joint, 0)
         end
 
         def longest(level, joint)

@@ -19,7 +19,7 @@ module Sparrow
         private
 
         def way?(station, joint)
-          station.alternatives.key?(joint) || station.movements.any? { |movement| movement.spares&.fetch(joint, nil) || movement.ladder.any? { |variation| !variation.joints.include?(joint) } }
+          station.alternatives.key?(joint) || @facts.movements_of(station).any? { |movement| movement.spares&.fetch(joint, nil) || movement.ladder.any? { |variation| !variation.joints.include?(joint) } }
         end
 
         # For each joint the easiest version of another ladder that works most of the same.

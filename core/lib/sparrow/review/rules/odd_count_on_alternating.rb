@@ -27,7 +27,7 @@ module Sparrow
 
         # Up where the window has time for it, else down.
         def evened(block, station, prescription)
-          fits = Planning::WindowFit.of(block, station, prescription.level).fits
+          fits = @facts.window_fit(block, station, prescription.level).fits
           prescription.reps.minmax.map do |count|
             up = count + count % 2
             (fits.nil? || up <= fits) ? up : count - count % 2

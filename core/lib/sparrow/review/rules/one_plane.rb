@@ -14,7 +14,7 @@ module Sparrow
 
         def findings
           return [] if @facts.stations.size < LEAST_STATIONS || @facts.one_thing?
-          planes = @facts.stations.flat_map { |_, station| station.movements.map(&:plane) }.uniq
+          planes = @facts.stations.flat_map { |_, station| @facts.movements_of(station).map(&:plane) }.uniq
           return [] if planes.size > 1
           [finding("note", Place.workout, SAID.fetch(planes.first), why: Sparrow.say("review.life_goes_sideways_and_turns"), fix: -> { fixes(planes.first) })]
         end

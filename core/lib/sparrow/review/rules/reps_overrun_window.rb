@@ -12,7 +12,7 @@ module Sparrow
         def of_station(block, station)
           each_level(station) do |prescription|
             next unless prescription.reps && block.timed? && !block.format.fixed_starts?
-            fit = Planning::WindowFit.of(block, station, prescription.level)
+            fit = @facts.window_fit(block, station, prescription.level)
             overrun(block, station, fit) if fit.overrun?
           end
         end

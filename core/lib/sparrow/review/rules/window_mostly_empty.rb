@@ -14,7 +14,7 @@ module Sparrow
           return [] unless working?(block)
           each_level(station) do |prescription|
             next unless prescription.reps && block.timed? && !block.format.fixed_starts?
-            fit = Planning::WindowFit.of(block, station, prescription.level)
+            fit = @facts.window_fit(block, station, prescription.level)
             next unless fit.set_s && fit.window_s && fit.window_s >= LEAST_S && fit.set_s < fit.window_s * PART && !slowed?(block, station)
             mostly_empty(block, station, fit)
           end
