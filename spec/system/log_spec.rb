@@ -161,14 +161,14 @@ RSpec.describe "The Log" do
   end
 
   describe "when the server is killed and started again" do
-    let(:server) { OwnServer.new.start }
+    # One for both: each ends with it running.
+    before(:context) { @server = OwnServer.new.start }
+    after(:context) { @server.stop }
+
+    let(:server) { @server }
 
     before { Capybara.app_host = server.address }
-
-    after do
-      Capybara.app_host = nil
-      server.stop
-    end
+    after { Capybara.app_host = nil }
 
     it "keeps what was handed in, and sends it once when the server is back" do
       sign_in_as

@@ -34,7 +34,7 @@ RSpec.describe "Without a server" do
     JS
   end
 
-  it "opens the coming class and its fit as they were last seen, says from when, and keeps what is chosen" do
+  it "opens the coming class and its fit as they were last seen, says from when, and has nothing of a person once they have signed out" do
     look_around
     server.kill
     visit "/classes/#{coming.id}/fit"
@@ -44,10 +44,7 @@ RSpec.describe "Without a server" do
     expect(page).to have_css("tbody tr", text: "Lock-gate Tuesday")
     server.start
     expect(page).to have_no_css("header [role=status]", text: "No connection", wait: 20)
-  end
 
-  it "has nothing of a person any more once they have signed out" do
-    look_around
     click_button "Sign out"
     expect(page).to have_field("E-mail")
     expect { answers }.to eventually_be([])

@@ -10,7 +10,7 @@ RSpec.describe Sparrow::Figure::Agreement do
   end
 
   it "finds nothing that a body does and the catalogue is silent about, or the other way round without a reason in the figure's file" do
-    agreements = library.ids.to_h { |id| [id, described_class.new(library.motion(id))] }
+    agreements = Thoroughness.some(library.ids, by_day: 3).to_h { |id| [id, described_class.new(library.motion(id))] }
     found = agreements.transform_values { |agreement| [agreement.silent, agreement.unseen].map { |findings| findings.map(&:to_a) } }
     expect(found.reject { |_, (silent, unseen)| silent.empty? && unseen.empty? }).to eq({})
   end

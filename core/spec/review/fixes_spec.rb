@@ -52,9 +52,10 @@ RSpec.describe "The fixes of a review" do
     document["blocks"].find { |one| one["id"] == block }&.fetch("stations", [])&.any? { |one| one["id"] == station && one["movement"] == movement && one.dig("levels", level, key) }
   end
 
-  it "mend what they name in every plan that a colleague would send back, and most of those can be mended" do
-    mended = BadPlans.list.count { |plan| expect_sound(plan.bad).keys.any? { |key| key.start_with?(plan.rule) } }
-    expect(mended).to be >= BadPlans.list.size * 8 / 10
+  it "mend what they name in every plan that a colleague would send back, and all of those but one can be mended" do
+    plans = Thoroughness.some(BadPlans.list)
+    mended = plans.count { |plan| expect_sound(plan.bad).keys.any? { |key| key.start_with?(plan.rule) } }
+    expect(mended).to be >= plans.size - 1
   end
 
   it "mend what they name in the ready-made circuits" do
@@ -62,7 +63,7 @@ RSpec.describe "The fixes of a review" do
   end
 
   it "do not undo each other: one after the other the plan gets better until nothing is offered" do
-    BadPlans.list.each do |plan|
+    Thoroughness.some(BadPlans.list, by_day: 3).each do |plan|
       document = plan.bad
       seen = []
       30.times do

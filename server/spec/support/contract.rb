@@ -33,10 +33,21 @@ class Contract
     return body.to_s.empty? ? [] : ["#{template}: a body where none is described"] unless content
     return ["#{template}: #{type} is not described, only #{content.keys.join(", ")}"] unless content.key?(type)
     return [] unless type.end_with?("json")
-    schema = OPENAPI.ref("#{pointer.gsub("{", "%7B").gsub("}", "%7D")}/content/#{type.gsub("/", "~1").gsub("+", "%2B")}/schema")
-    schema.validate(JSON.parse(body)).map { |error| "#{method} #{template} #{key}: #{error["error"]}" }
+    place = "#{pointer.gsub("{", "%7B").gsub("}", "%7D")}/content/#{type.gsub("/", "~1").gsub("+", "%2B")}/schema"
+    known = [place, Digest::SHA256.digest(body)]
+    return [] if FOUND_RIGHT.include?(known)
+    complaints = schema_at(place).validate(JSON.parse(body)).map { |error| "#{method} #{template} #{key}: #{error["error"]}" }
+    FOUND_RIGHT << known if complaints.empty?
+    complaints
   end
-  private_class_method :schema_complaints
+
+  # The demo's rows are the same in every example, and so are many answers: each is held against the contract once.
+  FOUND_RIGHT = Set.new
+
+  def self.schema_at(place)
+    (@schemas ||= {})[place] ||= OPENAPI.ref(place)
+  end
+  private_class_method :schema_complaints, :schema_at
 
   # Rack middleware for the tests: raises where an answer breaks the contract.
   class Check
