@@ -10,7 +10,7 @@
 #
 # It's strongly recommended that you check this file into your version control system.
 
-ActiveRecord::Schema[7.2].define(version: 2026_11_28_000023) do
+ActiveRecord::Schema[7.2].define(version: 2026_11_28_000024) do
   # These are extensions that must be enabled in order to support this database
   enable_extension "plpgsql"
 
@@ -314,6 +314,7 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_28_000023) do
     t.datetime "created_at", null: false
     t.datetime "updated_at", null: false
     t.text "level"
+    t.integer "turn"
     t.index ["group_class_id", "person_id"], name: "index_roster_entries_on_group_class_id_and_person_id", unique: true
     t.index ["group_class_id"], name: "index_roster_entries_on_group_class_id"
     t.index ["person_id"], name: "index_roster_entries_on_person_id"

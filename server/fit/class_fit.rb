@@ -35,9 +35,8 @@ module Server
       # One person alone, for a quick answer: what must be shared is seen in the whole sheet only.
       # @return [Sparrow::Fitting::Sheet, nil] nil where they are not on it
       def alone(person_id)
-        place = entries.index { |entry| entry.person_id == person_id }
-        return unless place
-        fitted([participant(entries[place])], from: place)
+        entry = entries.find { |held| held.person_id == person_id }
+        entry && fitted([participant(entry)])
       end
 
       # One person's cells as the whole sheet has them. The others are fitted too only where this
@@ -100,8 +99,8 @@ module Server
 
       private
 
-      def fitted(people, from: 0)
-        Sparrow::Fitting::Sheet.new(timeline, people, kit: @class.kit_there, from: from, turn: @date.jd, to_reserve: to_reserve?, catalogue: @catalogue)
+      def fitted(people)
+        Sparrow::Fitting::Sheet.new(timeline, people, kit: @class.kit_there, turn: @date.jd, to_reserve: to_reserve?, catalogue: @catalogue)
       end
 
       def loaded
@@ -115,8 +114,12 @@ module Server
         person = entry.person
         Sparrow::Fitting::Participant.new(
           id: person.id, name: person.name, pacing_level: entry.level, estimates: person.estimates(@date, for_class: @class, catalogue: @catalogue), state: entry.tired ? "tired" : "fresh",
-          sore: entry.sore || [], limits: person.limits_on(@date), newcomer: person.new_on?(@date), screening: person.screening, choices: choices_of(person)
+          sore: entry.sore || [], limits: person.limits_on(@date), newcomer: person.new_on?(@date), screening: person.screening, choices: choices_of(person), order: turns.fetch(person.id)
         )
+      end
+
+      def turns
+        @turns ||= @class.turns
       end
 
       # What was chosen here is locked; what was chosen for the movement before is remembered.

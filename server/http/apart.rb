@@ -8,7 +8,8 @@ module Server
     # costs some milliseconds, so only what is large goes that way. The block must
     # touch neither the database nor anything else that is shared.
     module Apart
-      # Level windows from which a document is computed apart: about five times an ordinary class.
+      # Level windows from which a document is computed apart: about five times an ordinary class. What has more than may be is
+      # refused at once.
       FROM_LEVEL_WINDOWS = 1000
       DEADLINE_S = 10
       # The operating system lets it wait behind who answers.
@@ -25,9 +26,8 @@ module Server
       # @return [String]
       # @raise [Sparrow::Refused, TooSlow] as the block does
       def self.where_large(document, &block)
-        budget = Sparrow::Plan::Budget.new(document)
-        Sparrow::Refused.where([budget.problem].compact)
-        (budget.level_windows >= FROM_LEVEL_WINDOWS) ? call(&block) : yield
+        windows = Sparrow::Plan::Budget.new(document).level_windows
+        (FROM_LEVEL_WINDOWS..Sparrow::Plan::Budget::MOST_LEVEL_WINDOWS).cover?(windows) ? call(&block) : yield
       end
 
       def self.call

@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "rack/timeout/base"
+
 module Server
   module Http
     # The application's routes: each parses, calls one thing and renders. What

@@ -52,6 +52,21 @@ module Server
         roster.reject { |entry| entry.present == false }.sort_by { |entry| [entry.person.name, entry.person_id] }
       end
 
+      # In whose turn groups are made: by name, until the class has begun. From then on everybody has theirs, whoever is marked
+      # as away later; who comes later is next.
+      # @return [Hash{String => Integer}] by person
+      def turns
+        kept, others = coming.partition(&:turn)
+        following = (roster.filter_map(&:turn).max || -1) + 1
+        {**kept.to_h { |entry| [entry.person_id, entry.turn] }, **others.each_with_index.to_h { |entry, index| [entry.person_id, following + index] }}
+      end
+
+      # Keeps everybody's turn, also that of who came since it was last kept.
+      def keep_turns
+        now = turns
+        coming.reject(&:turn).each { |entry| entry.update!(turn: now.fetch(entry.person_id)) }
+      end
+
       # @yield the change, under a lock
       # @raise [Outdated] where another change came first
       def update_if_version(version)

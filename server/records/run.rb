@@ -180,6 +180,7 @@ module Server
       # When it began and ended, for lists.
       def note_times
         held = clock
+        group_class&.keep_turns if held.started?
         at = ->(instant) { instant && Time.at(0, instant, :millisecond).utc }
         update!(started_at: at.call(held.started_at_ms) || started_at, finished_at: at.call(held.ended_at_ms) || (logged_at && finished_at))
       end

@@ -10,7 +10,8 @@ module Server
       def self.of(run)
         lines = run.timeline.blocks.select(&:groups)
         return {} if lines.empty? || run.group_class.nil?
-        levels = run.group_class.coming.map(&:level)
+        turns = run.group_class.turns
+        levels = run.group_class.coming.to_h { |entry| [turns.fetch(entry.person_id), entry.level] }
         lines.to_h { |line| [line.block.id, Sparrow::Fitting::Groups.levels(line, levels)] }
       end
     end

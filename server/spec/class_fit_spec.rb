@@ -46,6 +46,21 @@ RSpec.describe Server::Fit::ClassFit do
       held.roster.find_by(person: people.last).update!(present: false)
       expect(Server::Runs::GroupSizes.of(run.reload)).to eq("main" => [{"beginner" => 1}, {"intermediate" => 1}])
     end
+
+    it "leaves everybody in their group once the class has begun, whoever turns out to be away, and takes who comes later into the next" do
+      held = gather(Time.now.utc + 3600, people: people)
+      groups = ->(*who) { described_class.new(held.reload).then { |fit| who.map { |person| fit.sheet.groups(person.id)["main"] } } }
+      run = Server::Records::Run.of_class(held, client_key: SecureRandom.uuid, by: instructor)
+      run.happened({"id" => SecureRandom.uuid, "kind" => "started", "at_ms" => Server::Runs::DeviceTime.now_ms}, by: instructor)
+      before = groups.call(*people)
+      held.reload.roster.find_by(person: people.last).update!(present: false)
+      expect(groups.call(*people.first(2))).to eq(before.first(2))
+      expect(Server::Runs::GroupSizes.of(run.reload)).to eq("main" => [{"intermediate" => 1}, {"beginner" => 1}])
+      late = studio.people.create!(name: "A latecomer", level: "beginner")
+      held.roster.create!(studio_id: studio.id, person: late, level: "beginner")
+      expect(groups.call(late, *people.first(2))).to eq([1, *before.first(2)])
+      expect(Server::Runs::GroupSizes.of(run.reload)).to eq("main" => [{"intermediate" => 1}, {"beginner" => 2}])
+    end
   end
 
   it "takes the level, tiredness and soreness of the day, not those of the person" do

@@ -6,6 +6,8 @@ module Sparrow
   class Preview
     # Characters of a block's tag: enough that two of one circuit's are never the same by chance.
     TAG_LENGTH = 16
+    # Of a block that is being typed in: nobody will have seen its next figures before.
+    NO_TAG = ""
 
     # @param document [Hash] a workout document
     # @param kept [Plan::KeptBlocks] where what was made of the same blocks before is found
@@ -60,8 +62,8 @@ module Sparrow
       return {"blocks" => parts.map { |figures, segments| whole(figures, segments) }} unless seen
       told = {"blocks" => [], "figures" => [], "as_seen" => []}
       timeline.blocks.zip(parts) do |line, (figures, segments)|
-        tags = [tag(line.block, :figures_tag, figures), tag(line.block, :segments_tag, segments)]
-        how, what = changed(figures, segments, tags.zip(seen[line.block.id].to_s.split(".")).map { |tag, before| tag == before })
+        tags = [(@kept.typed?(line.block) ? NO_TAG : tag(line.block, :figures_tag, figures)), tag(line.block, :segments_tag, segments)]
+        how, what = changed(figures, segments, tags.zip(seen[line.block.id].to_s.split(".")).map { |tag, before| tag != NO_TAG && tag == before })
         told[how] << (what.is_a?(Hash) ? {**what, "tag" => tags.join(".")} : what)
       end
       told

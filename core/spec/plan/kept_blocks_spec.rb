@@ -198,7 +198,7 @@ RSpec.describe Sparrow::Plan::KeptBlocks do
     end
 
     def tags(answer)
-      answer["blocks"].to_h { |block| block.values_at("id", "tag") }
+      (answer["blocks"] + answer["figures"]).to_h { |block| block.values_at("id", "tag") }
     end
 
     it "is every block at first, and none of what is as it was" do
@@ -214,6 +214,17 @@ RSpec.describe Sparrow::Plan::KeptBlocks do
       expect(answer["blocks"]).to eq([])
       expect(answer["figures"].map { |block| block["id"] }).to include("b1")
       expect(answer["figures"].first["lanes"]["beginner"].keys).not_to include("segments")
+    end
+
+    it "is the numbers again of a block that is typed in, until it stays as it is" do
+      seen = tags(first)
+      document["blocks"][0]["stations"][0]["levels"]["beginner"]["reps"] = 3
+      typed = told(seen)
+      expect(tags(typed)["b1"]).to match(/\A\.\h+\z/)
+      again = told(seen.merge(tags(typed)))
+      expect(again).to include("blocks" => [], "as_seen" => ["b2"])
+      expect(again["figures"]).to eq([typed["figures"].first.merge("tag" => tags(again)["b1"])])
+      expect(told(seen.merge(tags(typed), tags(again)))["as_seen"]).to eq(%w[b1 b2])
     end
 
     it "is the whole block, and all after it, where it takes longer" do

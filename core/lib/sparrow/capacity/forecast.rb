@@ -51,7 +51,7 @@ module Sparrow
         each_part.each_with_object({}.compare_by_identity) do |(part, there), least|
           next if part.empty?
           # The same sets with as much before each leave the same.
-          least.update(@kept.made(part.places.first.block, [:worst, @lane], part.first_s, there) { worst_of(points_of(part, there)) })
+          least.update(@kept.made(part.places.first.block, [:worst, @lane], part.first_s, there) { worst_of(part, there) })
         end
       end
 
@@ -85,10 +85,17 @@ module Sparrow
         end
       end
 
-      def worst_of(points)
-        points.each_with_object({}.compare_by_identity) do |point, least|
-          held = least[point.prescription]
-          least[point.prescription] = point if held.nil? || point.reserve < held.reserve
+      # From the last set to the first: what comes last leaves least as a rule, and the others need not be looked at more closely.
+      def worst_of(part, there)
+        at = there.size
+        part.loads.each_index.reverse_each.with_object({}.compare_by_identity) do |place, least|
+          part.loads[place].reverse_each do |set|
+            available = there[at -= 1] if set.most
+            next if available.nil? || set.open
+            held = least[part.places[place].visit.prescription]
+            found = point(part.places[place], available, set) if held.nil? || available.clamp(0.0, nil) - set.amount <= held.reserve
+            least[found.prescription] = found if found
+          end
         end.freeze
       end
 

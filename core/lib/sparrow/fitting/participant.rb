@@ -5,8 +5,9 @@ module Sparrow
     # One person on the day. +pacing_level+ is whose rounds and stops they follow;
     # +estimates+ Capacity::Estimates; +state+ "fresh" or "tired"; +sore+ joints
     # today; +limits+ those that hold today; +screening+ one of Screening::STATES;
-    # +choices+ the instructor's own, by [block id, station id].
-    class Participant < Value.of(:id, :name, :pacing_level, :estimates, :state, :sore, :limits, :newcomer, :screening, :choices)
+    # +choices+ the instructor's own, by [block id, station id]; +order+ in whose turn groups are made, from 0, nil for
+    # their place among the others.
+    class Participant < Value.of(:id, :name, :pacing_level, :estimates, :state, :sore, :limits, :newcomer, :screening, :choices, :order)
       # The instructor's own word on a cell. +locked+ stands whatever the model
       # says; one that is not is from another day, and is taken while it fits.
       Choice = Value.of(:variation, :number, :locked, :why, :by, :on)

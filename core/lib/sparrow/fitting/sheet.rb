@@ -13,14 +13,13 @@ module Sparrow
       # @param timeline [Plan::Timeline]
       # @param participants [Array<Participant>] in the order of the roster
       # @param kit [Hash{String => Integer}, nil] pieces in the room; nil where nobody has said
-      # @param from [Integer] the place in the roster of the first of them
       # @param turn [Integer] whose turn it is to choose first where kit is short: it changes with the class's date
       # @param to_reserve [Boolean] whether steps up are taken, not offered
-      def initialize(timeline, participants, kit: nil, from: 0, turn: 0, to_reserve: false, catalogue: Catalogue.house)
+      def initialize(timeline, participants, kit: nil, turn: 0, to_reserve: false, catalogue: Catalogue.house)
         @course = ClassLayout.new(timeline, catalogue: catalogue)
         @kit = kit
         @turn = turn
-        @assignments = participants.each_with_index.map { |participant, order| Assignment.new(@course, participant, order: from + order, kit: kit, to_reserve: to_reserve).call }
+        @assignments = participants.each_with_index.map { |participant, index| Assignment.new(@course, participant, order: participant.order || index, kit: kit, to_reserve: to_reserve).call }
         @moved = []
         share if kit && participants.size > 1
       end

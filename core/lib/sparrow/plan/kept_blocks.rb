@@ -44,6 +44,10 @@ module Sparrow
 
         def before(_block, _name, level:)
         end
+
+        def typed?(_block)
+          false
+        end
       end
       NONE = Nothing.new.freeze
 
@@ -113,11 +117,12 @@ module Sparrow
       def alike(block, start_s)
         return yield if @of_value.key?(block)
         shape = (block.format.layout.shape(block) if block.format.layout.respond_to?(:shape)) or return yield
-        before = @lock.synchronize { @typed[[start_s, shape]] }
+        key = Keys::Key.new(start_s, shape)
+        before = @lock.synchronize { @typed[key] }
         relaid = before && Relaid.new(before.made[:line].last, block)
         line = relaid ? relaid.call : yield
         made = {**(before ? before.made.slice(*carried(relaid)) : {}), line: [[start_s].freeze, line].freeze}
-        remember([start_s, shape], Kept.new(nil, block, made, before&.made, relaid&.same_levels))
+        remember(key, Kept.new(nil, block, made, before&.made, relaid&.same_levels))
         line
       end
 
@@ -127,6 +132,11 @@ module Sparrow
       def before(block, name, level:)
         held = @of_value[block]
         held.before[name]&.last if held&.before && held.same.include?(level)
+      end
+
+      # @return [Boolean] whether the block is being typed in: one of its shape came before it, and the next will be another
+      def typed?(block)
+        !@of_value[block]&.before.nil?
       end
 
       private
