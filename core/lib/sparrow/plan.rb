@@ -18,10 +18,11 @@ module Sparrow
     # is allowed by now.
     # @see read
     def self.stored(document, catalogue: Catalogue.house, kept: KeptBlocks::NONE)
-      normal, known = unwrapped(Schema.read(Form::WORKOUT, kept.in_place(document, catalogue)))
+      keys = kept.keys(document, catalogue)
+      normal, known = unwrapped(Schema.read(Form::WORKOUT, kept.in_place(document, keys)))
       problems = References.new(normal, catalogue, known).problems
       Refused.where(problems)
-      Build.new(normal, catalogue, known).workout.tap { |workout| kept.keep(document, catalogue, workout) }
+      Build.new(normal, catalogue, known).workout.tap { |workout| kept.keep(keys, workout) }
     end
 
     # @param read [Hash] a document in its normal form, with a Kept in the place of what was read before

@@ -27,11 +27,14 @@ module Sparrow
 
       # Keeps nothing: each thing is made whenever it is asked for.
       class Nothing
-        def in_place(document, _catalogue)
+        def keys(_document, _catalogue)
+        end
+
+        def in_place(document, _keys)
           document
         end
 
-        def keep(_document, _catalogue, _workout)
+        def keep(_keys, _workout)
         end
 
         def made(_value, _name, *_from)
@@ -72,10 +75,16 @@ module Sparrow
       end
 
       # @param document [Object] as it came
+      # @return [Keys, nil] nil where it has no blocks to be known
+      def keys(document, catalogue)
+        Keys.new(document, catalogue) if document.is_a?(Hash) && document["blocks"].is_a?(Array)
+      end
+
+      # @param document [Object] as it came
+      # @param keys [Keys, nil] its own
       # @return [Object] the same with a Kept in the place of each block and station that is known
-      def in_place(document, catalogue)
-        return document unless document.is_a?(Hash) && document["blocks"].is_a?(Array)
-        keys = Keys.new(document, catalogue)
+      def in_place(document, keys)
+        return document unless keys
         blocks = document["blocks"].each_with_index.map do |block, position|
           known(keys.block(position)) || with_stations(block) { |index| known(keys.station(position, index)) }
         end
@@ -83,10 +92,9 @@ module Sparrow
       end
 
       # Keeps what came for the second time: of what is being typed each state comes once.
-      # @param document [Hash] as it came
+      # @param keys [Keys] of the document as it came
       # @param workout [Workout] as it was read from it
-      def keep(document, catalogue, workout)
-        keys = Keys.new(document, catalogue)
+      def keep(keys, workout)
         workout.blocks.zip(workout.document.fetch("blocks")).each_with_index do |(block, normal), position|
           next if @of_value.key?(block)
           add(keys.block(position), block, normal)

@@ -33,12 +33,13 @@ module Sparrow
         @blocks = document["blocks"]
         @around = Key.new(catalogue, I18n.locale, document["house"], document["conditions"])
         @beside = {}
+        @keys = {}
       end
 
       # @param position [Integer]
       # @return [Key]
       def block(position)
-        Key.new(@around, position, @blocks[position])
+        @keys[position] ||= Key.new(@around, position, @blocks[position])
       end
 
       # @param position [Integer] of its block
@@ -46,7 +47,7 @@ module Sparrow
       # @return [Key]
       def station(position, index)
         beside = @beside[position] ||= Key.new(@around, position, @blocks[position].except("stations"))
-        Key.new(beside, index, @blocks[position]["stations"][index])
+        @keys[[position, index]] ||= Key.new(beside, index, @blocks[position]["stations"][index])
       end
     end
   end
