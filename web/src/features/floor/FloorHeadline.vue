@@ -107,6 +107,12 @@ const calledFor = computed(() => props.calls.find((cue) => cue.levels?.length ==
 .call.advanced {
   color: var(--advanced);
 }
+/* Where there is much to be said below it. */
+@media (min-width: 44.01rem) {
+  .middle:has(~ .long) .numeral:not(.clock) {
+    font-size: min(27vh, 26vw);
+  }
+}
 @media (max-width: 44rem) {
   .middle {
     grid-template-columns: 1fr;

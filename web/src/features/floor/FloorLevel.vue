@@ -155,6 +155,9 @@ const left = computed(() => {
 .note.lengthy {
   font-size: max(0.8rem, 1.9vh);
 }
+.level:has(.note) .how {
+  font-size: max(1rem, min(2.7vh, 2.2vw));
+}
 /* What is left of the class's work, and what counts, are said where nothing else has to be. */
 .level:has(.note) .ahead,
 .level:has(.note) .standard {

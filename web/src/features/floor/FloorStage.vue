@@ -138,7 +138,7 @@ defineExpose({ tap: (level: Level) => paced.value?.tap(level) })
 }
 /* A note may have a thousand letters: what two lines have no room for is not for ten metres. */
 .long {
-  font-size: max(0.95rem, 2vh);
+  font-size: max(0.95rem, 2.5vh);
   display: -webkit-box;
   overflow: hidden;
   -webkit-box-orient: vertical;
