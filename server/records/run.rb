@@ -98,11 +98,14 @@ module Server
         @reached ||= Sparrow::Running::Reached.new(timeline, clock, now_ms: Runs::DeviceTime.now_ms)
       end
 
-      # The same for one person: from when they came until they left.
+      # The same for one person: from when they came until they left, and where groups rotate with theirs.
+      # @return [Sparrow::Running::Reached, nil] #reached itself where it is the same
       def reached_by(person_id)
         there = presence
-        return reached if there.throughout?(person_id) || !clock.started?
-        Sparrow::Running::Reached.new(timeline, clock, now_ms: Runs::DeviceTime.now_ms, between: (there.late_s(person_id) || 0)..(there.gone_s(person_id) || Float::INFINITY))
+        order = turns[person_id]
+        return reached if (there.throughout?(person_id) && order.nil?) || !clock.started?
+        between = (there.late_s(person_id) || 0)..(there.gone_s(person_id) || Float::INFINITY) unless there.throughout?(person_id)
+        Sparrow::Running::Reached.new(timeline, clock, now_ms: Runs::DeviceTime.now_ms, between: between, order: order)
       end
 
       # @return [Sparrow::Running::Presence]
@@ -167,8 +170,13 @@ module Server
 
       private
 
+      # @return [Hash{String => Integer}] by person; empty where no groups rotate
+      def turns
+        @turns ||= (group_class && timeline.blocks.any?(&:groups)) ? group_class.turns : {}
+      end
+
       def forget_told
-        @told = @clock = @altered = @sheet = @reached = @presence = @block_results = @counted = nil
+        @told = @turns = @clock = @altered = @sheet = @reached = @presence = @block_results = @counted = nil
         events.reset
       end
 

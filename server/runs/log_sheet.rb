@@ -30,9 +30,10 @@ module Server
         {"ran_s" => held&.seconds, "not_reached" => held ? @run.sheet.not_reached(held) : Sparrow::Level::ALL.to_h { |level| [level, []] }}
       end
 
-      # Of somebody who came late or left early; null where it is as for their level.
+      # Of somebody who came late or left early, or went round with a group; null where it is as for their level.
       def own_not_reached(person_id)
-        @run.sheet.not_reached(@run.reached_by(person_id)) unless @run.presence.throughout?(person_id) || @run.reached.nil?
+        own = @run.reached_by(person_id)
+        @run.sheet.not_reached(own) unless own.equal?(@run.reached)
       end
 
       # In the level that they checked in with, or were put into since.

@@ -65,6 +65,18 @@ RSpec.describe Server::Runs::LogBook do
       expect(push_ups).to eq(["push_up.wall", 7, 7, true])
     end
 
+    it "has of a rotation that ended early what each person's group stood at" do
+      block.update("flow" => "rotate")
+      other = studio.people.create!(name: "Kofi Penhallow", level: "advanced")
+      held.roster.create!(studio_id: studio.id, person: other, level: "advanced")
+      now_ms = Server::Runs::DeviceTime.now_ms
+      [["started", 60], ["ended", 25]].each { |kind, ago_s| run.happened({"id" => SecureRandom.uuid, "kind" => kind, "at_ms" => now_ms - ago_s * 1000}, by: nil) }
+      people = Server::Runs::LogSheet.new(run.reload).to_h["people"]
+      expect(people.map { |line| line["not_reached"].values_at("beginner", "advanced") }).to eq([[["main/k"]] * 2, [["main/p"]] * 2])
+      described_class.new(run).write("submission_id" => SecureRandom.uuid, "log_version" => 0, "attendances" => [person, other].map { |one| {"person_id" => one.id, "present" => true} })
+      expect(results.map { |result| [result.attendance.person.name, result.station] }).to contain_exactly(["Dov Abernethy", "p"], ["Kofi Penhallow", "k"])
+    end
+
     it "takes what was tapped for one person, summed, and nothing that was undone or tapped for a level" do
       happens = ->(kind, by: person, **rest) { SecureRandom.uuid.tap { |id| run.happened({"id" => id, "kind" => kind, "at_ms" => 1, **rest.transform_keys(&:to_s)}, by: nil, person: by) } }
       tap = ->(amount, **rest) { happens.call("tapped", block: "main", station: "p", level: "beginner", amount: amount, **rest) }

@@ -50,4 +50,11 @@ RSpec.describe Sparrow::Running::Reached do
     found = reached(event("ended", 35), of: rotating)
     expect(%w[a b].map { |id| found.round("main", id, "beginner") }).to eq([1, 1])
   end
+
+  it "is for somebody in a group what that group stood at" do
+    rotating = timeline_of(intervals(%w[squat push_up plank].each_with_index.map { |movement, index| station("abc"[index], movement: movement) }, flow: "rotate", rounds: 1))
+    clock = Sparrow::Running::Clock.new([event("started", 0), event("ended", 95)])
+    by_turn = (0..3).map { |order| described_class.new(rotating, clock, now_ms: 10_000_000, order: order) }
+    expect(by_turn.map { |found| %w[a b c].select { |id| found.round("main", id, "beginner") } }).to eq([%w[a b], %w[b c], %w[a c], %w[a b]])
+  end
 end

@@ -15,8 +15,10 @@ module Sparrow
       # @param clock [Clock]
       # @param now_ms [Integer] when it is asked; a clock that still runs has run until then
       # @param between [Range, nil] the seconds of the plan for which somebody was there; nil for all of them
-      def initialize(timeline, clock, now_ms:, between: nil)
+      # @param order [Integer, nil] somebody's turn, which says with which group they went round; nil for what any group reached
+      def initialize(timeline, clock, now_ms:, between: nil, order: nil)
         @timeline = timeline
+        @order = order
         @passed = as_planned(clock, now_ms)
         @passed = @passed.filter_map { |from, to| clipped(from, to, between) } if between
         @last_s = @passed.map(&:last).max || 0.0
@@ -49,24 +51,24 @@ module Sparrow
       def rounds_of(level)
         found = Hash.new { |hash, place| hash[place] = [] }
         @timeline.blocks.each do |line|
-          line.visits.fetch(level, []).each_with_index do |visit, index|
-            next unless done?(visit)
-            station = line.groups ? nil : visit.station
-            stations(line, station, index).each { |held| found[[line.block.id, held.id]] |= [visit.round] }
-          end
+          done = line.groups ? rotated(line, level) : line.visits.fetch(level, []).select { |visit| done?(visit.start_s, visit.work_s) }
+          done.each { |held| found[[line.block.id, held.station.id]] |= [held.round] }
         end
         found.transform_values(&:sort)
       end
 
-      # Where groups rotate, some group stands at each station in every window.
-      def stations(line, station, index)
-        station ? [station] : line.groups.filter_map { |group| group.stops[index]&.station }.uniq
+      # Each group meets the stations in an order of its own.
+      def rotated(line, level)
+        groups = @order ? [line.groups[Fitting::Groups.of(line, @order)]] : line.groups
+        groups.flat_map(&:stops).select do |stop|
+          prescription = stop.station.at(line.block.level_taken(level, stop.round)) if stop.round <= line.block.rounds_for(level)
+          prescription && done?(stop.start_s, prescription.stop_s(stop.round))
+        end
       end
 
-      def done?(visit)
-        work_s = visit.work_s.to_f
-        return @last_s >= visit.start_s unless work_s.positive?
-        @passed.sum { |from, to| [[to, visit.start_s + work_s].min - [from, visit.start_s].max, 0].max } >= work_s * HALF
+      def done?(start_s, work_s)
+        return @last_s >= start_s unless work_s.positive?
+        @passed.sum { |from, to| [[to, start_s + work_s].min - [from, start_s].max, 0].max } >= work_s * HALF
       end
 
       # In seconds of the plan: what was put in is taken out again, the last first.
