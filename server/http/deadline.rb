@@ -1,7 +1,5 @@
 # frozen_string_literal: true
 
-require "rack/timeout/base"
-
 module Server
   module Http
     # Ends a request that takes longer than any should, and tells it as a problem.

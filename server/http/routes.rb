@@ -1,7 +1,5 @@
 # frozen_string_literal: true
 
-require "rack/timeout/base"
-
 module Server
   module Http
     # The application's routes: each parses, calls one thing and renders. What

@@ -52,7 +52,7 @@ RSpec.describe "The board's offers" do
     click_button "Push-up: sides, own times, notes"
     choose_option("Joint to spare", "wrist")
     find("[role=combobox][aria-label='Version for: wrist']").click
-    find("input.p-select-filter").send_keys("forearm pl")
+    find("input[role=searchbox]").send_keys("forearm pl")
     find("[role=option]", exact_text: "Forearm plank").click
     within(:group, "Alternatives") { expect(page).to have_content(/wrist:\s*Forearm plank/) }
     expect(page).to saved
