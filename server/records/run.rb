@@ -172,7 +172,12 @@ module Server
 
       # @return [Hash{String => Integer}] by person; empty where no groups rotate
       def turns
-        @turns ||= (group_class && timeline.blocks.any?(&:groups)) ? group_class.turns : {}
+        @turns ||= (group_class && rotates?) ? group_class.turns : {}
+      end
+
+      # @return [Boolean] whether groups go from station to station
+      def rotates?
+        document.fetch("blocks").any? { |block| block["flow"] == "rotate" }
       end
 
       def forget_told
@@ -188,7 +193,7 @@ module Server
       # When it began and ended, for lists.
       def note_times
         held = clock
-        group_class&.keep_turns if held.started?
+        group_class&.keep_turns if rotates? && held.started?
         at = ->(instant) { instant && Time.at(0, instant, :millisecond).utc }
         update!(started_at: at.call(held.started_at_ms) || started_at, finished_at: at.call(held.ended_at_ms) || (logged_at && finished_at))
       end
