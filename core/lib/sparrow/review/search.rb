@@ -29,13 +29,17 @@ module Sparrow
       end
 
       def at_stations
-        rules = nil
-        @facts.workout.each_station.flat_map do |block, station|
-          @kept.made(station, :found, @facts.workout.head_count) do
-            rules ||= STATION.map { |rule| rule.new(@facts) }
-            lasting(rules.flat_map { |rule| rule.of_station(block, station) })
+        people = @facts.workout.head_count
+        @facts.workout.blocks.flat_map do |block|
+          @kept.made(block, :found_at_stations, people) do
+            block.stations.flat_map { |station| @kept.made(station, :found, people) { lasting(at_station(block, station)) } }
           end
         end
+      end
+
+      def at_station(block, station)
+        @rules ||= STATION.map { |rule| rule.new(@facts) }
+        @rules.flat_map { |rule| rule.of_station(block, station) }
       end
 
       # What is kept holds on to no plan: a fix that is still to be looked for would.
