@@ -42,7 +42,8 @@ module Sparrow
       private
 
       def reason(option, standard)
-        missing = missing(option.equipment) if @kit && option.equipment.any?
+        pieces = @kit ? option.equipment : NONE
+        missing = missing(pieces) if pieces.any?
         return Sparrow.say("fitting.no_missing_in_the_room", missing: Sparrow.word(missing)) if missing
         hard = hard_landing(option)
         return hard if hard

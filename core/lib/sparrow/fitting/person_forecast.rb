@@ -19,7 +19,7 @@ module Sparrow
       def initialize(course, visits, profile)
         @course = course
         @turns = visits.map(&:time)
-        @at = visits.each_index.group_by { |at| visits[at].place }
+        @at = visits.each_index.with_object([]) { |at, places| (places[visits[at].place] ||= []) << at }
         @visits = visits
         @profile = profile
         @loads = Array.new(visits.size)
@@ -37,7 +37,7 @@ module Sparrow
 
       # @return [Boolean] whether the person comes to this place at all
       def meets?(index)
-        @at.key?(index)
+        at(index).any?
       end
 
       # @return [Boolean] whether the model knows anything of what is asked here
@@ -84,7 +84,7 @@ module Sparrow
       private_constant :Asked, :NEVER
 
       def at(index)
-        @at.fetch(index, NEVER)
+        @at[index] || NEVER
       end
 
       def put(index, loads)
@@ -129,7 +129,14 @@ module Sparrow
         (@asked[index] ||= {}.compare_by_identity)[option] ||= begin
           kept = {}
           loads = at(index).map { |at| kept[@visits[at].kind] ||= loads(option, @visits[at]) }
-          Asked.new(loads, loads.flatten.select(&:most).group_by(&:pattern))
+          Asked.new(loads, by_pattern(loads))
+        end
+      end
+
+      # Gone through for every version and number that is thought of.
+      def by_pattern(loads)
+        loads.each_with_object({}) do |sets, found|
+          sets.each { |set| (found[set.pattern] ||= []) << set if set.most }
         end
       end
 

@@ -116,10 +116,10 @@ module Sparrow
       def arrange(moment)
         short = short(moment)
         return if short.empty?
-        before = @moved.group_by(&:participant).transform_values(&:size)
+        before = @moved.map { |move| move.participant.id }.tally
         choices = moment.map { |assignment, place| choices(assignment, place, short) }
         wishes = moment.zip(choices).map do |(assignment, place), options|
-          SharedKit::Wish.new(options.map(&:equipment), before.fetch(assignment.participant, 0), assignment.assigned[place.index].kind == "locked")
+          SharedKit::Wish.new(options.map(&:equipment), before.fetch(assignment.participant.id, 0), assignment.assigned[place.index].kind == "locked")
         end
         SharedKit.arrange(wishes, countable).each_with_index do |chosen, index|
           assignment, place = moment[index]
