@@ -5,23 +5,14 @@ module QuickNode
   # Its own reading of visible text asks for the style of every single element; the
   # browser knows the text already.
   TEXT = "arguments[0].checkVisibility({ visibilityProperty: true }) ? arguments[0].innerText : ''"
-  # Where a person would press: what lies under something fixed, or out of sight, is scrolled to first.
-  POINT = <<~JS
+  # It waits a second before it scrolls to what lies under something fixed; a person
+  # scrolls first.
+  UNCOVER = <<~JS
     const [element] = arguments
-    if (element.tagName === "OPTION") return null
-    const middle = () => {
-      const [box] = element.getClientRects()
-      if (!box?.width || !box.height) return null
-      const between = (low, high) => (Math.max(low, 0) + Math.min(high, document.documentElement.clientWidth)) / 2
-      const below = (low, high) => (Math.max(low, 0) + Math.min(high, innerHeight)) / 2
-      return [between(box.left, box.right), below(box.top, box.bottom)]
-    }
-    const hit = (point) => point && element.contains(document.elementFromPoint(...point))
-    if (!hit(middle())) element.scrollIntoView({ block: "center", behavior: "instant" })
-    const point = middle()
-    return hit(point) ? point : (point && document.elementFromPoint(...point)?.outerHTML.slice(0, 200)) || "nothing"
+    const box = element.getBoundingClientRect()
+    const there = document.elementFromPoint(box.x + box.width / 2, box.y + box.height / 2)
+    if (!there || !element.contains(there)) element.scrollIntoView({ block: "center", behavior: "instant" })
   JS
-
   # Keys go to what has the focus; what is given it by typing has its cursor at the end.
   FOCUS = <<~JS
     const [element] = arguments
@@ -39,17 +30,9 @@ module QuickNode
     text.lines.map { |line| line.gsub(/[[:space:]]+/, " ").strip }.reject(&:empty?).join("\n")
   end
 
-  # Its own click asks the page sixty things; here it is asked before and after the mouse comes, and has to be standing still.
-  def click(keys = [], **options)
-    return super unless keys.empty? && options.except(:offset).empty?
-    point = where_to_press
-    return super if point.nil?
-    mouse("mouseMoved", point)
-    until (now = where_to_press) == point
-      mouse("mouseMoved", point = now)
-    end
-    mouse("mousePressed", point, button: "left", clickCount: 1)
-    mouse("mouseReleased", point, button: "left", clickCount: 1)
+  def click(...)
+    driver.execute_script(UNCOVER, self)
+    super
   end
 
   # Its own typing asks the page fifty things first.
@@ -59,17 +42,6 @@ module QuickNode
   end
 
   private
-
-  # @return [Array(Numeric, Numeric), nil] nil for what is no place of its own
-  def where_to_press
-    point = driver.browser.execute_script(POINT, native)
-    raise Selenium::WebDriver::Error::ElementClickInterceptedError, "something else is there: #{point}" if point.is_a?(String)
-    point
-  end
-
-  def mouse(type, (x, y), **what)
-    driver.browser.execute_cdp("Input.dispatchMouseEvent", type: type, x: x, y: y, **what)
-  end
 
   def chord(action, keys)
     held = keys.take_while { |key| %i[control shift alt meta command].include?(key) }
