@@ -155,9 +155,6 @@ const left = computed(() => {
 .note.lengthy {
   font-size: max(0.8rem, 1.9vh);
 }
-.level:has(.note) .how {
-  font-size: max(1rem, min(2.7vh, 2.2vw));
-}
 /* What is left of the class's work, and what counts, are said where nothing else has to be. */
 .level:has(.note) .ahead,
 .level:has(.note) .standard {
@@ -181,6 +178,12 @@ const left = computed(() => {
 @media (max-height: 56rem) and (min-width: 44.01rem) {
   .level:has(.figure) .standard {
     display: none;
+  }
+}
+/* A wide screen is short: what stands above a note makes room for it. */
+@media (min-width: 44.01rem) and (min-aspect-ratio: 1/1) {
+  .level:has(.note) .how {
+    font-size: max(1rem, min(2.7vh, 2.2vw));
   }
 }
 /* On a tall screen the words have the left, and the level's mark stands over its figure on the right. */
