@@ -36,10 +36,11 @@ RSpec.describe "The calls of any plan" do
 
   # Half of its own time a side; the change of sides comes out of what a level waits, else out of its second side.
   def ends(window, prescription)
+    own_s = prescription.stop_s(window.round)
     half = window.start_s + (window.seconds + 1) / 2
-    return [window.start_s + prescription.stop_s] unless prescription.sides == "split"
-    second = half + [window.block.switch_s + prescription.stop_s / 2, window.seconds / 2].min
-    [window.start_s + (prescription.stop_s + 1) / 2, second].reject { |at_s| at_s == half }
+    return [window.start_s + own_s] unless prescription.sides == "split"
+    second = half + [window.block.switch_s + own_s / 2, window.seconds / 2].min
+    [window.start_s + (own_s + 1) / 2, second].reject { |at_s| at_s == half }
   end
 
   def covers?(cue, station, lane)

@@ -127,6 +127,21 @@ RSpec.describe "Levels that differ" do
         .to eq([["work", 60], ["rest", 30], ["work", 50], ["rest", 20], ["work", 40], ["rest", 20], ["work", 40]])
     end
 
+    it "takes a level's own before its station's, and the station's before the block's" do
+      own = {"beginner" => {"work_s" => [30, 20], "rest_ratio" => 2}, "advanced" => {"rest_s" => {"min" => 5, "max" => 15}}}
+      circuit = intervals([station("s", movement: "squat", levels: own, work_s: [50, 40], rest_ratio: 0.5), station("t", movement: "push_up")], work_s: 60, rest_s: 10, rounds: 2)
+      lanes = timeline_of(circuit).blocks.first.visits
+      times = lanes.transform_values { |visits| visits.map { |visit| [visit.work_s, visit.prescription.rest_in(visit.round)] } }
+      expect(times).to eq("beginner" => [[30, 60], [60, 10], [20, 40], [60, 10]], "intermediate" => [[50, 25], [60, 10], [40, 20], [60, 10]], "advanced" => [[50, 15], [60, 10], [40, 15], [60, 10]])
+    end
+
+    it "refuses them at a station of a format that has one number for all rounds" do
+      refused = refusal_of(workout_document({"id" => "b", "role" => "main", "format" => "rounds", "rounds" => 2, "stations" => [station("s", movement: "squat", work_s: [50, 40])]}))
+      expect(refused.keys).to eq(["/blocks/0/stations/0/work_s"])
+      upside_down = station("s", movement: "squat", levels: {"beginner" => {"rest_s" => {"min" => 9, "max" => 5}}})
+      expect(refusal_of(workout_document(intervals([upside_down]))).keys).to eq(["/blocks/0/stations/0/levels/beginner/rest_s/min"])
+    end
+
     it "makes a rest a share of one's own work, rounded up" do
       own = {"beginner" => {"work_s" => 15}, "intermediate" => {"work_s" => 20}}
       timeline = timeline_of(intervals([station("s", movement: "squat", levels: own), station("t", movement: "push_up")], work_s: 31, rest_s: 5, rest_ratio: 0.5))

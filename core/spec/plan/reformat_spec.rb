@@ -24,6 +24,9 @@ RSpec.describe Sparrow::Plan::Reformat do
     when "chipper" then levels.each_value { |input| input["splits"] = [7, 5] }
     when "quota" then levels.each_value { |input| input.delete("reps") and input["quota"] = {"min" => 30, "max" => 50} }
     when "ladder" then station["ladder"] = {"total" => 40, "shape" => "ascending"} and levels.each_value { |input| input.delete("reps") }
+    when "intervals"
+      station.merge!("in_rounds" => [1], "work_s" => [50, 40], "rest_ratio" => 1.5)
+      levels["beginner"].merge!("work_s" => [30, 20], "rest_s" => {"min" => 20, "max" => 30})
     else station["in_rounds"] = [1] unless format == "amrap"
     end
     {"id" => "b", "role" => "main", "format" => format, "title" => "Locks", "get_ready_s" => 10, "scaling" => "share", **keys, "stations" => [station]}

@@ -114,6 +114,7 @@ module BadPlans
       plan("half an hour without a rest", "long_without_rest", whole(main(MAIN, rounds: 8, rest_s: 0, round_rest_s: 0)), whole),
       plan("ten minutes of round rest", "rest_too_long", whole(main(MAIN, round_rest_s: 600)), whole),
       plan("five minutes between stations", "rest_too_long", whole(main(MAIN, rest_s: 300)), whole),
+      plan("five minutes after one station", "rest_too_long", whole(with_first(at("squat", rest_s: 300))), whole),
       plan("twenty minutes of talk in the middle", "talk_in_the_middle", whole([main(%w[squat push_up blade_squeeze]), pause(1200), main(%w[dead_bug side_lunge glute_bridge], id: "two")]), whole([main(%w[squat push_up blade_squeeze]), pause(120), main(%w[dead_bug side_lunge glute_bridge], id: "two")])),
       plan("three seconds from the bar to the floor", "time_to_move", whole(main([all("row.standing"), *stations(%w[row dead_bug side_lunge push_up]).drop(1)], rest_s: 3)), whole(main([all("row.standing"), *stations(%w[row dead_bug side_lunge push_up]).drop(1)], rest_s: 15))),
       plan("no second to turn over", "time_to_turn", whole(main([at("side_plank", levels: every_level({"variation" => "side_plank.full"})), *stations(MAIN).drop(1)])), whole(main([at("side_plank", levels: every_level({"variation" => "side_plank.full"})), *stations(MAIN).drop(1)], switch_s: 4))),

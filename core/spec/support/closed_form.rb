@@ -60,7 +60,7 @@ class ClosedForm
   end
 
   def stop(station, input, round)
-    input["work_s"] || station["work_s"] || in_round(@block["work_s"], round)
+    in_round(input["work_s"] || station["work_s"] || @block["work_s"], round)
   end
 
   # One number, or one for each round, the last of which stands for the rest.
@@ -92,6 +92,6 @@ class ClosedForm
     return @block["round_rest_s"] if ends_round && @block["round_rest_s"]
     input = station["levels"][taken(lane, round)]
     return 0 if input["sits_out"]
-    input["rest_s"] || station["rest_s"] || in_round(@block["rest_s"], round)
+    in_round(input["rest_s"] || station["rest_s"] || @block["rest_s"], round)
   end
 end

@@ -16,9 +16,9 @@ module RandomCircuits
 
   def station
     G.fixed_hash(
-      sides: G.one_of(*%w[both split each].map { |sides| G.constant(sides) }), work_s: maybe(G.choose(12..60)),
-      rest_s: maybe(G.choose(0..30)), stops: G.tuple(*Array.new(3) { maybe(G.choose(12..90)) }),
-      rests: G.tuple(*Array.new(3) { maybe(G.choose(0..45)) }), out: maybe(G.choose(0..2)), in_rounds: maybe(G.array(G.choose(1..4), min: 1, max: 3))
+      sides: G.one_of(*%w[both split each].map { |sides| G.constant(sides) }), work_s: maybe(by_round(G.choose(12..60))),
+      rest_s: maybe(by_round(G.choose(0..30))), stops: G.tuple(*Array.new(3) { maybe(by_round(G.choose(12..90))) }),
+      rests: G.tuple(*Array.new(3) { maybe(by_round(G.choose(0..45))) }), out: maybe(G.choose(0..2)), in_rounds: maybe(G.array(G.choose(1..4), min: 1, max: 3))
     )
   end
 

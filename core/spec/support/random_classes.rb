@@ -3,10 +3,10 @@
 # Classes of any formats, by a +random+ of whoever includes this; built on Documents.
 module RandomClasses
   def random_station(index, rotating:)
-    stops = Array.new(3) { (random.rand < 0.5) ? nil : random.rand(12..70) }
+    stops = Array.new(3) { (random.rand < 0.5) ? nil : by_round(12..70) }
     levels = Sparrow::Level::ALL.zip(stops).to_h { |level, stop| [level, {"work_s" => stop}.compact] }
     movement, sides = [["squat", nil], ["push_up", nil], ["side_plank", "split"], ["side_plank", rotating ? "both" : "each"]].sample(random: random)
-    freely station("s#{index}", movement: movement, levels: levels, **{work_s: random.rand(12..60), rest_s: [nil, 0, random.rand(0..30)].sample(random: random), sides: sides}.compact)
+    freely station("s#{index}", movement: movement, levels: levels, **{work_s: by_round(12..60), rest_s: [nil, 0, by_round(0..30)].sample(random: random), sides: sides}.compact)
   end
 
   # One level in ten does another movement, its own parts, or nothing.

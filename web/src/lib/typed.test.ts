@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { BY_ROUND, ONE_NUMBER } from './typed'
+import { BY_ROUND, ONE_NUMBER, REST } from './typed'
 
 describe('what is typed in a field of numbers', () => {
   it.each([
@@ -21,7 +21,15 @@ describe('what is typed in a field of numbers', () => {
     expect(BY_ROUND.read(text)).toEqual(value),
   )
 
+  it.each([
+    ['2x', { ratio: 2 }],
+    ['× 1.5', { ratio: 1.5 }],
+    ['20', 20],
+    ['30, 20', [30, 20]],
+  ])('reads %s as a rest in seconds or as a share of the work', (text, value) => expect(REST.read(text)).toEqual(value))
+
   it('shows what it read', () => {
     for (const text of ['40', '60, 50, 40', '20–40', '']) expect(BY_ROUND.show(BY_ROUND.read(text))).toBe(text)
+    for (const text of ['40', '20–40', '1.5×', '']) expect(REST.show(REST.read(text))).toBe(text)
   })
 })

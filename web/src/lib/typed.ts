@@ -36,6 +36,18 @@ export const BY_ROUND: Reading = {
   },
 }
 
+/** The same, or a rest as so many times one's own work (2×). */
+export const REST: Reading = {
+  show(value) {
+    const ratio = (value as { ratio?: unknown } | undefined)?.ratio
+    return ratio === undefined ? BY_ROUND.show(value) : `${asText(ratio)}×`
+  },
+  read(text) {
+    const times = text.trim().match(/^(?:[×x]\s*(\d+(?:\.\d+)?)|(\d+(?:\.\d+)?)\s*[×x])$/i)
+    return times ? { ratio: Number(times[1] ?? times[2]) } : BY_ROUND.read(text)
+  },
+}
+
 /** Sets a key, or takes it away where nothing was typed. */
 export function setKey(holder: object, key: string, value: unknown) {
   const keyed = holder as Record<string, unknown>

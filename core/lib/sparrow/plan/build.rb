@@ -65,7 +65,7 @@ module Sparrow
         school = input["scaling"] || block["scaling"]
         going = input.fetch("levels").reject { |_, held| held["sits_out"] }
         filled = Standards::Fill.new(school, @house, @catalogue, shares: input["shares"] || block["shares"],
-          rest_s: input["rest_s"] || ByRound.read(block["rest_s"])&.in_round(1)).call(going)
+          rest_s: rest_of_school(input, block)).call(going)
         levels = (Level::ALL & going.keys).to_h do |level|
           [level, prescription(level, filled.fetch(level), input, block: block, pointer: pointer)]
         end
@@ -101,7 +101,7 @@ module Sparrow
         works = ByRound.read(input["work_s"] || station["work_s"] || block["work_s"] || format.window_s(block))
         Prescription.new(
           level: level, pointer: "#{pointer}/levels/#{level}", movement: variation && @catalogue.movement(variation.movement_id), variation: variation,
-          reps: range(input["reps"]), hold: range(input["hold_s"]), own_work_s: input["work_s"], work_s: works&.seconds&.max, works: works, rests: rests(input, station, block),
+          reps: range(input["reps"]), hold: range(input["hold_s"]), own_work_s: ByRound.numbers(input["work_s"]).max, work_s: works&.seconds&.max, works: works, rests: rests(input, station, block),
           sides: input["sides"] || station["sides"] || "both",
           counting: Counting.of(counting(input, station, variation), parts: parts ? parts.map(&:reps) : []),
           tempo: tempo, seconds_per_move: seconds_per_move(level, variation, tempo, parts: parts),
@@ -125,10 +125,15 @@ module Sparrow
         input["counting"] || (station["counting"] if own) || variation.counting
       end
 
+      # Whoever says something of the rest says all of it; a ratio stands before seconds.
       def rests(input, station, block)
-        typed = input["rest_s"] || station["rest_s"]
-        return ByRound.read(typed) if typed
-        ByRound.read(block["rest_ratio"] ? {"ratio" => block["rest_ratio"]} : block["rest_s"])
+        holder = [input, station, block].find { |held| held["rest_ratio"] || held["rest_s"] }
+        holder && ByRound.read(holder["rest_ratio"] ? {"ratio" => holder["rest_ratio"]} : holder["rest_s"])
+      end
+
+      # The rest of the first round, of which a school gives its levels a share; none of a station's own ratio.
+      def rest_of_school(station, block)
+        ByRound.read(station["rest_s"] || block["rest_s"])&.in_round(1) unless station["rest_ratio"]
       end
 
       # A set that is paced by the person must end: where nothing is asked, the

@@ -157,7 +157,7 @@ module Sparrow
       # What formats declare of their stations and levels, by its key.
       def declared
         Format.with_stations.flat_map { |format| [format.station_fields, format.level_fields] }.reduce({}, :merge)
-          .reject { |_, shape| DEFINED.each_value.any? { |other| other.equal?(shape) } }
+          .reject { |key, shape| DEFINED.key?(key) || DEFINED.each_value.any? { |other| other.equal?(shape) } }
       end
     end
   end

@@ -75,7 +75,7 @@ module Sparrow
 
       # @return [Array<String>] every key that a block of a format, its stations and levels may hold
       def self.keys(format)
-        [*format.block_shapes.keys, *format.station_fields.keys, *format.level_fields.keys, *("reps" if format.reps?)]
+        [*format.block_shapes.keys, *format.station_fields.keys, *format.level_fields.keys, *("reps" if format.reps?)].uniq
       end
 
       # @return [Array<String>] keys with fewer choices in +to+ than in +from+, or with one number where that may have several
@@ -98,7 +98,16 @@ module Sparrow
 
       # Where the new format has one number for all rounds, or for a range, it gets the longest; the others are kept for later.
       def one_number(moved)
-        several = @to.fields.reject { |field| ByRound::KINDS.include?(field.kind) }.map(&:key).select { |key| moved[key].is_a?(Array) || (moved[key].is_a?(Hash) && moved[key].key?("max")) }
+        longest(moved, @to.fields.reject { |field| ByRound::KINDS.include?(field.kind) }.map(&:key))
+      end
+
+      # The same of what a station or a level has of its own.
+      def own_times(moved, known)
+        longest(moved, Plan::Format::Fields::OWN_TIMES.keys - known.keys)
+      end
+
+      def longest(moved, keys)
+        several = keys.select { |key| moved[key].is_a?(Array) || (moved[key].is_a?(Hash) && moved[key].key?("max")) }
         return moved if several.empty?
         moved.merge(several.to_h { |key| [key, ByRound.longest(moved[key])] }).merge("set_aside" => (moved["set_aside"] || {}).merge(moved.slice(*several)))
       end
@@ -114,14 +123,15 @@ module Sparrow
       end
 
       def station(input)
-        moved = @to.adopt_station(shift(input, @to.station_fields, Reformat.every(:station_fields)), input, @block)
+        moved = own_times(shift(input, @to.station_fields, Reformat.every(:station_fields).except(*Form::STATION_KEYS.keys)), @to.station_fields)
+        moved = @to.adopt_station(moved, input, @block)
         levels = (input["levels"] || {}).to_h { |level, held| [level, level_of(held, input, moved)] }
         moved.merge("levels" => levels)
       end
 
       def level_of(held, input, moved)
         known = @to.level_fields.merge(@to.reps_at?(moved) ? {"reps" => Form::REPS} : {})
-        level = shift(held, known, {"reps" => Form::REPS, **Reformat.every(:level_fields)})
+        level = own_times(shift(held, known, {"reps" => Form::REPS, **Reformat.every(:level_fields).except(*Form::PRESCRIPTION_KEYS.keys)}), known)
         @to.adopt_level(level, @from.number_of(held, input, @block), moved)
       end
     end

@@ -101,6 +101,7 @@ module Sparrow
       def in_fives(hold, share)
         return if hold.nil?
         return hold.transform_values { |seconds| in_fives(seconds, share) } if hold.is_a?(Hash)
+        return hold.map { |seconds| in_fives(seconds, share) } if hold.is_a?(Array)
         [Rounding.to_step(hold * share, 5), 5].max.clamp(nil, hold)
       end
 

@@ -6,6 +6,7 @@ import { computed, useId } from 'vue'
 import type { Level, Prescription, Station } from '@/lib/api/types'
 import LevelMark from '@/ui/LevelMark.vue'
 import NumberField from '@/ui/NumberField.vue'
+import OwnTimes from './OwnTimes.vue'
 import { readable } from '@/lib/readable'
 import { t } from '@/lib/text'
 import { setKey, type Typed } from '@/lib/typed'
@@ -24,8 +25,6 @@ const held = computed<Prescription>(() => props.station.levels[props.level])
 const block = computed(() => board.document.value.blocks[props.blockIndex])
 const format = computed(() => board.format(block.value))
 const OF_LEVEL = [
-  { key: 'work_s', label: t('board.own_stop'), unit: t('common.s'), hint: t('board.hint_none'), width: '3.6rem' },
-  { key: 'rest_s', label: t('common.rest'), unit: t('common.s'), hint: t('board.hint_block'), width: '3.6rem' },
   { key: 'tempo', label: t('board.tempo'), unit: undefined, hint: t('board.hint_default'), width: '5.2rem' },
   { key: 'load_kg', label: t('board.load'), unit: weightUnit(), hint: t('board.hint_none'), width: '3.6rem' },
 ] as const
@@ -84,6 +83,14 @@ const version = computed(() => versionOf(board.movement, props.station, props.le
 <template>
   <div class="line">
     <LevelMark class="level" :level="level" /><span v-if="held.sits_out" class="small">{{ $t('board.sits_out') }}</span>
+    <OwnTimes
+      :held="held"
+      :pointer="pointer"
+      :keys="format?.level_keys ?? []"
+      :labels="{ work: $t('board.own_stop'), rest: $t('common.rest') }"
+      :hints="{ work: $t('board.hint_none'), rest: $t('board.hint_block') }"
+      @change="(key, work) => change(key, (station) => work(station.levels[level]))"
+    />
     <NumberField
       v-for="field in OF_LEVEL"
       :key="field.key"

@@ -8,7 +8,7 @@ import { computed, useId } from 'vue'
 import { LEVELS, type Station } from '@/lib/api/types'
 import LevelLine from './LevelLine.vue'
 import MovementFinder from './MovementFinder.vue'
-import NumberField from '@/ui/NumberField.vue'
+import OwnTimes from './OwnTimes.vue'
 import SchoolChoice from './SchoolChoice.vue'
 import StationAlternatives from './StationAlternatives.vue'
 import StationFigures from './StationFigures.vue'
@@ -28,10 +28,6 @@ const SIDES = [
   { value: 'split', label: t('board.half_the_window_a_side') },
   { value: 'each', label: t('board.a_whole_window_a_side') },
 ]
-const OWN = [
-  { key: 'work_s', label: t('board.own_work') },
-  { key: 'rest_s', label: t('board.own_rest') },
-] as const
 const block = computed(() => board.document.value.blocks[props.blockIndex])
 const format = computed(() => board.format(block.value))
 const timed = computed(() => format.value?.work_windows)
@@ -89,15 +85,13 @@ function setRounds(text: string | undefined) {
           size="small"
           @update:model-value="change('counting', (draft) => setKey(draft, 'counting', $event))"
       /></span>
-      <NumberField
-        v-for="field in OWN"
-        :key="field.key"
-        :label="field.label"
-        :unit="$t('common.s')"
-        :hint="$t('board.block')"
-        :model-value="station[field.key]"
-        :error="board.errorAt(`${pointer}/${field.key}`)"
-        @update:model-value="change(field.key, (draft) => setKey(draft, field.key, $event))"
+      <OwnTimes
+        :held="station"
+        :pointer="pointer"
+        :keys="format?.station_keys ?? []"
+        :labels="{ work: $t('board.own_work'), rest: $t('board.own_rest') }"
+        :hints="{ work: $t('board.block'), rest: $t('board.block') }"
+        @change="change"
       />
       <span v-if="inRounds" class="labelled"
         ><label :for="`${id}-rounds`">{{ $t('board.in_rounds') }}</label>

@@ -1,4 +1,5 @@
 import { t } from '@/lib/text'
+import { BY_ROUND } from '@/lib/typed'
 import type { Prescription, Variation } from '@/lib/api/types'
 
 interface Band {
@@ -25,7 +26,7 @@ export function targetText(prescription: Prescription, variation: Variation | un
     return variation?.measure === 'hold' ? text : `hold ${text}`
   }
   if (variation?.measure === 'time' && reps === undefined && prescription.work_s !== undefined)
-    return String(prescription.work_s)
+    return BY_ROUND.show(prescription.work_s)
   if (typeof reps === 'number' || typeof reps === 'string') return String(reps)
   if (reps && typeof reps === 'object') {
     const range = reps as Band
@@ -53,9 +54,9 @@ export function writeTarget(
   }
   // What is kept up for a time takes seconds, whatever stands behind the number.
   if (variation?.measure === 'time') {
-    const seconds = typed.match(/^(\d+)\s*s?$/i)
+    const rounds = BY_ROUND.read(typed.replace(/\s*s$/i, ''))
     if (typed === '') delete prescription.work_s
-    else prescription.work_s = (seconds ? Number(seconds[1]) : typed) as number
+    else prescription.work_s = (typeof rounds === 'number' || Array.isArray(rounds) ? rounds : typed) as number
     return
   }
   if (typed === '' || /^(max|most|all)$/i.test(typed)) return

@@ -17,7 +17,7 @@ module Sparrow
               Plan::Format::Field.new(key: "rest_ratio", shape: F::RATIO, kind: "ratio", label: Sparrow.say("formats.rest_ratio"), place: "more", hint: Sparrow.say("plan.hint_none")),
               Plan::Format::Field.new(key: "rest_after_last", shape: Schema::BooleanType.new, kind: "flag", label: Sparrow.say("formats.rest_after_the_last"), place: "more"), F::ESCALATE
             ],
-            station_fields: F::IN_ROUNDS
+            station_fields: {**F::IN_ROUNDS, **F::OWN_TIMES}, level_fields: F::OWN_TIMES
           )
         end
 
@@ -47,13 +47,18 @@ module Sparrow
           yield "/rest_s/min", Sparrow.say("plan.is_above_the_maximum") if rest.is_a?(Hash) && rest["min"] > rest["max"]
         end
 
+        def check_station(station, _block, &refuse)
+          check_block(station, &refuse)
+        end
+
         # Half a window must be longer than the change of sides.
-        def check_level(input, station, block)
+        def check_level(input, station, block, &refuse)
+          check_block(input, &refuse)
           return unless (input["sides"] || station["sides"]) == "split"
           stop_s = [longest(input["hold_s"])&.*(2), *(input["work_s"] || station["work_s"] || block["work_s"])].compact.min
           switch_s = block.fetch("switch_s", 0)
           return if switch_s < stop_s / 2
-          yield "/#{input["work_s"] ? "work_s" : "sides"}", Sparrow.say("formats.leaves_no_second_side_half_of", stop_s: stop_s, switch_s: switch_s)
+          refuse.call "/#{input["work_s"] ? "work_s" : "sides"}", Sparrow.say("formats.leaves_no_second_side_half_of", stop_s: stop_s, switch_s: switch_s)
         end
 
         private

@@ -16,6 +16,8 @@ module Sparrow
         WORKS = S::Either.new(WORK, list: S::List.new(WORK, size: 2..50, noun: "rounds"))
         RESTS = S::Either.new(REST, list: S::List.new(REST, size: 2..50, noun: "rounds"), object: S::Record.new({"min" => REST, "max" => REST}, required: %w[min max]))
         RATIO = S::Decimal.new(0.1..10)
+        # What a station or a level may have of its own where a clock ends the work: all that its block may.
+        OWN_TIMES = {"work_s" => WORKS, "rest_s" => RESTS, "rest_ratio" => RATIO}.freeze
         RANGE = S::Record.new({"min" => COUNT, "max" => COUNT}, required: %w[min max])
         IN_ROUNDS = {"in_rounds" => S::List.new(ROUNDS, size: 1..50, distinct: true, noun: "rounds")}.freeze
 

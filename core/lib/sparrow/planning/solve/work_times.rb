@@ -34,7 +34,7 @@ module Sparrow
 
         def least_s(station, level)
           prescription = station.at(level)
-          return unless prescription.reps && prescription.seconds_per_move
+          return unless prescription.reps && prescription.seconds_per_move && !prescription.works&.changes?
           slower = prescription.with(seconds_per_move: prescription.seconds_per_move / @fill)
           LEAST_S.step(MOST_S, STEP_S).find do |seconds|
             timed = station.with(levels: station.levels.merge(level => slower.with(own_work_s: seconds, work_s: seconds, works: Plan::ByRound.read(seconds))))

@@ -39,7 +39,7 @@ module Sparrow
             levels.filter_map do |level|
               cell = station.at(level) or next
               half = Standards::Rounding.to_step(longest * Rational(3, 5), 5)
-              ["#{cell.pointer}/#{(cell.hold && !cell.own_work_s) ? "hold_s" : "work_s"}", half] if cell.stop_s < half && (cell.own_work_s || cell.hold) && cell.sides == "both" && !(cell.hold && cell.hold.min != cell.hold.max)
+              ["#{cell.pointer}/#{(cell.hold && !cell.own_work_s) ? "hold_s" : "work_s"}", half] if cell.stop_s < half && (cell.own_work_s || cell.hold) && !cell.by_round? && cell.sides == "both" && !(cell.hold && cell.hold.min != cell.hold.max)
             end
           end
           pairs.any? ? [Fix.set(Sparrow.say("review.let_them_work_longer"), *pairs)] : []

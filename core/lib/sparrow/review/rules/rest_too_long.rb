@@ -13,20 +13,28 @@ module Sparrow
 
         def findings
           @facts.working.filter_map do |line|
-            keys = KEYS.select { |key| (seconds(line.block, key) || 0) > MOST_S }
-            too_long(line.block, keys) if keys.any? && line.lanes.each_value.any? { |segments| segments.any? { |segment| segment.kind == "rest" && segment.seconds > MOST_S } }
+            next unless line.lanes.each_value.any? { |segments| segments.any? { |segment| segment.kind == "rest" && segment.seconds > MOST_S } }
+            typed = typed(line.block)
+            too_long(line.block, typed) if typed.any?
           end
         end
 
         private
 
-        def seconds(block, key)
-          Plan::ByRound.numbers(@workout.document.fetch("blocks")[block.position][key]).max
+        # @return [Hash{String => Integer}] each place where so long a rest was typed, with its seconds
+        def typed(block)
+          input = @workout.document.fetch("blocks")[block.position]
+          holders = {block.pointer => input}
+          input["stations"].each_with_index do |station, index|
+            holders[pointer = "#{block.pointer}/stations/#{index}"] = station
+            station["levels"].each { |level, held| holders["#{pointer}/levels/#{level}"] = held }
+          end
+          holders.flat_map { |pointer, held| KEYS.map { |key| ["#{pointer}/#{key}", Plan::ByRound.numbers(held[key]).max || 0] } }.to_h.select { |_, seconds| seconds > MOST_S }
         end
 
-        def too_long(block, keys)
-          finding("note", Place.block(block), Sparrow.say("review.a_rest_of", of: ClockText.of(keys.map { |key| seconds(block, key) }.max)), why: Sparrow.say("review.people_get_cold_in_it"),
-            fix: Fix.set(Sparrow.say("review.rest_s", seconds: GOOD_S), *keys.map { |key| ["#{block.pointer}/#{key}", GOOD_S] }))
+        def too_long(block, typed)
+          finding("note", Place.block(block), Sparrow.say("review.a_rest_of", of: ClockText.of(typed.each_value.max)), why: Sparrow.say("review.people_get_cold_in_it"),
+            fix: Fix.set(Sparrow.say("review.rest_s", seconds: GOOD_S), *typed.each_key.map { |pointer| [pointer, GOOD_S] }))
         end
       end
     end

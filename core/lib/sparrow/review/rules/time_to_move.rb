@@ -39,8 +39,16 @@ module Sparrow
         def fixes(block, pairs, seconds)
           stations = pairs.map(&:first).uniq(&:pointer)
           return [Fix.set(Sparrow.say("review.rest_s", seconds: seconds), ["#{block.pointer}/rest_s", seconds])] unless stations.any? { |station| own?(block, station) }
-          keys = stations.flat_map { |station| [["#{station.pointer}/rest_s", seconds], *station.levels.each_value.select { |cell| typed(block, station).dig("levels", cell.level, "rest_s") }.map { |cell| ["#{cell.pointer}/rest_s", seconds] }] }
-          [Fix.set(Sparrow.say("review.rest_s", seconds: seconds), *keys)]
+          [Fix.set(Sparrow.say("review.rest_s", seconds: seconds), *stations.flat_map { |station| rest_at(block, station, seconds) })]
+        end
+
+        # For the station, and for each level that has a rest of its own; a ratio would stand before it.
+        def rest_at(block, station, seconds)
+          input = typed(block, station)
+          own = station.levels.each_value.to_h { |cell| [cell.pointer, input.dig("levels", cell.level)] }.select { |_, held| held["rest_s"] || held["rest_ratio"] }
+          {station.pointer => input, **own}.flat_map do |pointer, held|
+            [["#{pointer}/rest_s", seconds], *([["#{pointer}/rest_ratio", nil]] if held["rest_ratio"])]
+          end
         end
 
         # Where the rest is not the block's own number: the station's, a level's, or what its school or its work makes of it.
