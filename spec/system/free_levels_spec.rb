@@ -74,6 +74,14 @@ RSpec.describe "Levels that differ" do
     expect(page).to have_total("5:05")
     expect(page).to saved
     expect(workout.reload.document["blocks"].first).to include("work_s" => [60, 50], "rest_s" => {"min" => 10, "max" => 25}, "rest_ratio" => 0.5)
+    click_button "Push-up: sides, own times, notes"
+    within(:group, "Details of the station") do
+      retype("Own work", "50, 30")
+      retype("Own rest", "2x")
+    end
+    expect(page).to have_total("6:20")
+    expect(page).to saved
+    expect(workout.reload.document["blocks"].first["stations"].first).to include("work_s" => [50, 30], "rest_ratio" => 2)
     in_block("Circuit") { retype("Work", "60, soon") }
     expect(page).to have_css("[role=alert]", text: "Work must be a whole number")
   end
