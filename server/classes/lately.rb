@@ -10,7 +10,8 @@ module Server
       # @param group_class [Records::GroupClass]
       def initialize(group_class)
         @group_class = group_class
-        @lately = Sparrow::Review::Lately.new(Sparrow::Plan::Timeline.compile(Sparrow::Plan.read(group_class.document, catalogue: group_class.studio.catalogue)), at: group_class.starts_at)
+        @studio = group_class.studio
+        @lately = Sparrow::Review::Lately.new(Sparrow::Plan::Timeline.compile(Sparrow::Plan.read(group_class.document, catalogue: @studio.catalogue)), at: group_class.starts_at)
       end
 
       # @return [Array<Hash>] "what", "why" and "people" (names)
@@ -28,10 +29,18 @@ module Server
       def done
         @done ||= begin
           from = @group_class.starts_at - DAYS.days
-          runs = Records::Run.kept.where(studio_id: @group_class.studio_id).where(started_at: from..@group_class.starts_at).where("group_class_id IS DISTINCT FROM ?", @group_class.id).includes(:attendances).to_a
-          runs.flat_map { |run| run.attendances.select(&:present).map { |held| [held.person_id, Sparrow::Review::Lately::Done.new(run.started_at, run.timeline, held.level)] } }
+          runs = @studio.runs.kept.where(started_at: from..@group_class.starts_at).where("group_class_id IS DISTINCT FROM ?", @group_class.id).includes(:attendances, :events).to_a
+          logged = Records::Result.done_at(runs.flat_map(&:attendances))
+          runs.flat_map { |run| run.attendances.select(&:present).map { |held| [held.person_id, did(run, held, logged[held.id])] } }
             .group_by(&:first).transform_values { |pairs| pairs.map(&:last) }
         end
+      end
+
+      # What the log says of them; without a word of it, what of the plan was reached while they were there.
+      def did(run, held, logged)
+        timeline = run.reached_by(held.person_id)&.timeline || run.timeline
+        timeline = Sparrow::Logging::AsLogged.of(timeline, held.level, logged, catalogue: @studio.catalogue) if logged
+        Sparrow::Review::Lately::Done.new(run.started_at, timeline, held.level)
       end
 
       def too_soon

@@ -10,7 +10,7 @@
 #
 # It's strongly recommended that you check this file into your version control system.
 
-ActiveRecord::Schema[7.2].define(version: 2026_11_28_000024) do
+ActiveRecord::Schema[7.2].define(version: 2026_11_28_000025) do
   # These are extensions that must be enabled in order to support this database
   enable_extension "plpgsql"
 
@@ -349,7 +349,6 @@ ActiveRecord::Schema[7.2].define(version: 2026_11_28_000024) do
     t.jsonb "document", null: false
     t.integer "total_s", null: false
     t.text "client_key", null: false
-    t.jsonb "clock"
     t.datetime "started_at"
     t.datetime "finished_at"
     t.integer "log_version", default: 0, null: false

@@ -71,8 +71,8 @@ module Server
         # Of the classes that were run lately; those called off or thrown away are not among them.
         app.get("/api/planning/worked") do
           since = studio.today - LATELY_DAYS
-          runs = studio.runs.kept.where.not(started_at: nil).where("started_at >= ?", since.in_time_zone(studio.time_zone)).newest_first.limit(MOST_RUNS).to_a
-          render_json({"classes" => runs.size, "since" => since.iso8601, "levels" => Sparrow::Planning::Worked.of(runs.map(&:timeline))})
+          runs = studio.runs.kept.where.not(started_at: nil).where("started_at >= ?", since.in_time_zone(studio.time_zone)).newest_first.limit(MOST_RUNS).includes(:events).to_a
+          render_json({"classes" => runs.size, "since" => since.iso8601, "levels" => Sparrow::Planning::Worked.of(runs.map { |run| run.reached&.timeline || run.timeline })})
         end
 
         app.post("/api/planning/conditions", takes: CONDITIONS, heavy: true) do

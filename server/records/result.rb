@@ -20,6 +20,14 @@ module Server
         attributes.slice("block", "station", "variation", "reps", "seconds", "reps_left", "skipped", "per_round", "load_kg", "faults").merge("level" => (level unless variation))
       end
 
+      # @param attendances [Array<Attendance>] of one studio
+      # @return [Hash{String => Hash{Array(String, String) => String, nil}}] attendance to block and station of what was done there to its
+      #   version; who skipped everything has an empty one, who was not logged none
+      def self.done_at(attendances)
+        where(studio_id: attendances.first&.studio_id, attendance_id: attendances.map(&:id)).pluck(:attendance_id, :block, :station, :variation, :skipped).group_by(&:first)
+          .transform_values { |rows| rows.reject(&:last).to_h { |_, block, station, variation, _| [[block, station], variation] } }
+      end
+
       # @param people [Array<Person>]
       # @return [Array<Telling>] in order of time
       def self.telling_of(people)

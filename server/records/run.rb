@@ -6,9 +6,6 @@ module Server
     class Run < Base
       include OfStudio
 
-      # What a device told last, before runs were events (20261128000016); to go with the column.
-      self.ignored_columns = %w[clock]
-
       belongs_to :studio, class_name: "Server::Records::Studio"
       belongs_to :workout, class_name: "Server::Records::Workout", optional: true
       belongs_to :instructor, class_name: "Server::Records::Instructor", optional: true

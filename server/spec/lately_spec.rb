@@ -24,7 +24,7 @@ RSpec.describe "What went before a class" do
   it "names who worked the same hard less than two days before" do
     ran(24, kofi)
     ran(72, dov)
-    expect(findings.map { |finding| [finding["what"], finding["people"]] }).to eq([["Less than 48 hours before, push and squat were worked hard, and are again.", ["Kofi Penhallow"]]])
+    expect(findings.map { |finding| [finding["what"], finding["people"]] }).to eq([["Worked hard less than 48 hours before, and again now: push and squat.", ["Kofi Penhallow"]]])
   end
 
   it "names whose week comes to over a fifth more than the last" do
@@ -33,6 +33,23 @@ RSpec.describe "What went before a class" do
     ran(4 * 24, dov, of: twice)
     found = findings.find { |finding| finding["what"].include?("a fifth more") }
     expect([found["people"], found["why"]]).to match([["Dov Abernethy"], /house heuristic/i])
+  end
+
+  it "goes by what the log says that somebody did, not by the plan" do
+    attendance = ran(24, kofi).attendances.first
+    result = {studio_id: studio.id, attendance: attendance, block: "main", level: "advanced"}
+    Server::Records::Result.create!(**result, station: "s", variation: "squat.parallel", reps: 8)
+    Server::Records::Result.create!(**result, station: "p", skipped: true)
+    expect(findings.map { |finding| finding["what"] }).to eq(["Worked hard less than 48 hours before, and again now: squat."])
+    Server::Records::Result.find_by!(station: "s").update!(variation: "plank.forearm", reps: nil, seconds: 30)
+    expect(findings).to eq([])
+  end
+
+  it "goes by what of the plan was reached where nobody has logged it" do
+    run = ran(24, kofi)
+    begun = (starts - 24.hours).to_i * 1000
+    [["started", 0], ["ended", 70]].each { |kind, at_s| run.events.create!(studio_id: studio.id, event_id: SecureRandom.uuid, kind: kind, at_ms: begun + at_s * 1000, device_ms: begun, data: {}) }
+    expect(findings).to eq([])
   end
 
   it "says nothing of a class that nothing went before, nor of runs that were thrown away, and nothing to helpers" do

@@ -36,6 +36,23 @@ RSpec.describe "Classes" do
     expect(page).to have_css("tr", text: "Slipway Holds", count: 2)
   end
 
+  it "keep the buttons of a long dialog in sight on a small screen" do
+    visit "/classes"
+    in_window(390, 560) do
+      ["New class", "Places"].each do |dialog|
+        find_button(dialog).click
+        within("[role=dialog]") do
+          content = find(".p-dialog-content")
+          expect(content.evaluate_script("this.scrollHeight - this.clientHeight")).to be > 0
+          save = find("button[type=submit]")
+          expect(save.evaluate_script("this.getBoundingClientRect().bottom <= Math.min(innerHeight, this.closest('.p-dialog-content').getBoundingClientRect().bottom)")).to be(true)
+          find("button[aria-label=Close]").click
+        end
+        expect(page).to have_no_css("[role=dialog]")
+      end
+    end
+  end
+
   it "are listed week by week, as the studio counts weeks" do
     coming.update!(starts_at: Time.utc(2027, 1, 3, 12))
     coming.studio.update!(time_zone: "UTC", week_start: "monday")

@@ -29,6 +29,12 @@ RSpec.describe Sparrow::Running::Reached do
     expect(rounds(reached(event("moved", 5, at_s: 340.0)))).to eq([nil, nil, 1])
   end
 
+  it "has a plan with what was reached alone" do
+    left = reached(event("ended", 145)).timeline
+    expect(left.blocks.map { |line| line.visits["beginner"].map { |visit| [visit.station.id, visit.round] } }).to eq([[["s1", 1], ["s2", 1], ["s1", 2]], []])
+    expect(left.total_s).to eq(timeline.total_s)
+  end
+
   it "does not count a pause, nor time that was put in" do
     expect(rounds(reached(event("paused", 10), event("ended", 500)))).to eq([nil, nil, nil])
     expect(rounds(reached(event("extended", 50, at_s: 50.0, add_s: 100), event("ended", 190)))).to eq([1, 1, nil])

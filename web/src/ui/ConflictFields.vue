@@ -66,7 +66,7 @@ function all(which: Pick) {
         </tr>
       </tbody>
     </table>
-    <div class="row end">
+    <div class="row dialog-buttons">
       <Button :label="$t('ui.back_to_my_form')" severity="secondary" variant="outlined" @click="emit('close')" />
       <Button :label="$t('ui.save_this_choice')" :autofocus="!rows.length" @click="emit('save', picks)" />
     </div>
@@ -87,8 +87,5 @@ label {
 }
 .picked span {
   font-weight: 650;
-}
-.end {
-  justify-content: flex-end;
 }
 </style>

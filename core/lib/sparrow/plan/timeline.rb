@@ -25,6 +25,16 @@ module Sparrow
         new(workout: workout, blocks: blocks.freeze, total_s: clock)
       end
 
+      # The same seconds with other visits in them: those that somebody reached, or did.
+      # @yieldparam line [BlockLine]
+      # @yieldparam level [String]
+      # @yieldparam visits [Array<Visit>]
+      # @yieldreturn [Array<Visit>]
+      # @return [Timeline]
+      def with_visits
+        with(blocks: blocks.map { |line| line.with(visits: line.visits.to_h { |level, visits| [level, yield(line, level, visits)] }) })
+      end
+
       # @return [Hash{String => Sums}] per level, over the whole class
       def sums
         Level::ALL.to_h { |level| [level, blocks.map { |block| block.sums.fetch(level) }.reduce(Sums.none, :+)] }

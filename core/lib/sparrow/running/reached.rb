@@ -35,6 +35,11 @@ module Sparrow
         (@rounds[level] ||= rounds_of(level)).fetch([block_id, station_id], NONE)
       end
 
+      # @return [Plan::Timeline] the plan with the visits that were reached
+      def timeline
+        @timeline.with_visits { |line, level, visits| visits.select { |visit| rounds(line.block.id, visit.station.id, level).include?(visit.round) } }
+      end
+
       # @return [Integer] whole seconds of the plan that passed
       def seconds
         @passed.sum { |from, to| to - from }.round

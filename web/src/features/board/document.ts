@@ -134,7 +134,18 @@ export function addCompound(block: Block, movements: Movement[], format: Format 
 }
 
 /** What one cell may give another: the version where it is the same movement, the number, tempo, load and note. */
-const COPIED = ['reps', 'hold_s', 'work_s', 'rest_s', 'rest_ratio', 'tempo', 'load_kg', 'note', 'splits', 'quota'] as const
+const COPIED = [
+  'reps',
+  'hold_s',
+  'work_s',
+  'rest_s',
+  'rest_ratio',
+  'tempo',
+  'load_kg',
+  'note',
+  'splits',
+  'quota',
+] as const
 const WHAT = ['variation', 'parts', 'counting', 'sits_out'] as const
 
 export function copyCell(from: Prescription, to: Prescription, sameMovement: boolean) {

@@ -94,7 +94,7 @@ const renew = () =>
       </ul>
       <p v-if="!cards.data.value?.cards.length" class="quiet">{{ $t('classes.nobody_is_on_the_roster') }}</p>
     </PageState>
-    <div class="row end">
+    <div class="row dialog-buttons">
       <Button
         :label="$t('classes.make_all_links_void')"
         severity="secondary"
@@ -122,8 +122,5 @@ img {
   width: 14rem;
   max-width: 100%;
   background: #fff;
-}
-.end {
-  justify-content: flex-end;
 }
 </style>

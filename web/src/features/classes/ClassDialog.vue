@@ -81,14 +81,7 @@ const resolve = (picks: Picks) => attempt(() => versioned.resolve(picks))
     />
     <form @submit.prevent="save">
       <ClassForm v-model="fields" :errors="errors" />
-      <div class="row end"><Button type="submit" :label="$t('common.save')" :loading="busy" /></div>
+      <div class="row dialog-buttons"><Button type="submit" :label="$t('common.save')" :loading="busy" /></div>
     </form>
   </Dialog>
 </template>
-
-<style scoped>
-.end {
-  justify-content: flex-end;
-  margin-top: var(--space-3);
-}
-</style>

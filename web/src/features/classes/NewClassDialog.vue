@@ -83,7 +83,7 @@ const add = () =>
           ><input v-model="everybody" type="checkbox" /> {{ $t('classes.everybody_who_trains_here_is_on') }}</label
         >
       </p>
-      <div class="row end">
+      <div class="row dialog-buttons">
         <Button :label="$t('classes.leave_it')" severity="secondary" variant="outlined" @click="visible = false" />
         <Button type="submit" :label="$t('classes.add_the_class')" :loading="busy" />
       </div>
@@ -95,8 +95,5 @@ const add = () =>
 .form {
   display: grid;
   gap: var(--space-3);
-}
-.end {
-  justify-content: flex-end;
 }
 </style>

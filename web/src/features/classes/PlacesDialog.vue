@@ -166,7 +166,7 @@ const remove = () =>
           />
         </div>
       </fieldset>
-      <div class="row end">
+      <div class="row dialog-buttons">
         <Button v-if="id" :label="$t('classes.archive')" severity="secondary" variant="text" @click="remove" />
         <Button type="submit" :label="$t('classes.save_the_place')" :loading="busy" />
       </div>
@@ -187,8 +187,5 @@ fieldset {
 }
 legend {
   font-weight: 600;
-}
-.end {
-  justify-content: flex-end;
 }
 </style>

@@ -17,9 +17,18 @@ export interface ClassFields {
   goingUp: ClassWhole['going_up']
 }
 
-export const emptyFields = (): ClassFields => ({
-  day: todayText(),
-  hour: '18:30',
+const EVENING = '18:30'
+const DAY_MS = 86_400_000
+
+/** This evening, or tomorrow's where it has begun. */
+function nextEvening(now: Date): string {
+  const today = todayText(now)
+  return now < (instantOf(today, EVENING) ?? now) ? today : onTheWall(new Date(now.getTime() + DAY_MS)).day
+}
+
+export const emptyFields = (now = new Date()): ClassFields => ({
+  day: nextEvening(now),
+  hour: EVENING,
   slot: undefined,
   placeId: null,
   leaderId: null,

@@ -42,7 +42,7 @@ function words(choice: Choice | { variation: string | null; number: number | nul
         <dt>{{ met.theirs?.by ? $t('fit.from_by', { by: met.theirs.by }) : $t('fit.as_it_is_now') }}</dt>
         <dd>{{ words(met.theirs) }}</dd>
       </dl>
-      <div class="row end">
+      <div class="row dialog-buttons">
         <Button :label="$t('fit.take_theirs')" severity="secondary" variant="outlined" @click="fit.decide('theirs')" />
         <Button :label="$t('fit.keep_mine')" autofocus @click="fit.decide('mine')" />
       </div>
@@ -63,8 +63,5 @@ dt {
 dd {
   margin: 0;
   font-weight: 600;
-}
-.end {
-  justify-content: flex-end;
 }
 </style>

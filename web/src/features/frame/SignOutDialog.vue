@@ -61,7 +61,7 @@ defineExpose({ start })
         <li v-for="line in waiting" :key="line">{{ line }}</li>
       </ul>
     </template>
-    <div class="row end">
+    <div class="row dialog-buttons">
       <Button :label="$t('frame.stay_signed_in')" autofocus @click="asking = false" />
       <Button
         :label="waiting.length ? $t('frame.sign_out_and_lose_it') : $t('frame.try_again')"
@@ -73,9 +73,3 @@ defineExpose({ start })
     </div>
   </Dialog>
 </template>
-
-<style scoped>
-.end {
-  justify-content: flex-end;
-}
-</style>

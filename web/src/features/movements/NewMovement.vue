@@ -59,7 +59,7 @@ const begin = () =>
         />
       </LabelledField>
       <p class="small quiet">{{ $t('movements.all_else_is_taken_from_there') }}</p>
-      <div class="row end">
+      <div class="row dialog-buttons">
         <Button
           :label="$t('movements.an_empty_form')"
           severity="secondary"
@@ -81,8 +81,5 @@ const begin = () =>
 .form {
   display: grid;
   gap: var(--space-3);
-}
-.end {
-  justify-content: flex-end;
 }
 </style>

@@ -90,7 +90,7 @@ const busyRows = () => answer.value?.rows.filter((row) => ['add', 'change'].incl
         </table>
       </div>
     </div>
-    <div class="row end">
+    <div class="row dialog-buttons">
       <Button
         :label="$t('people.show_what_would_change')"
         variant="outlined"
@@ -113,9 +113,5 @@ const busyRows = () => answer.value?.rows.filter((row) => ['add', 'change'].incl
   margin-top: var(--space-3);
   max-height: 16rem;
   overflow: auto;
-}
-.end {
-  justify-content: flex-end;
-  margin-top: var(--space-3);
 }
 </style>

@@ -195,7 +195,7 @@ useShortcuts([
           <LevelChoice v-model="level" :label="$t('common.follows')" />
         </span>
         <p class="small quiet">{{ $t('people.limits_screening_and_the_emergency_contact') }}</p>
-        <div class="row end"><Button type="submit" :label="$t('common.add')" :loading="busy" /></div>
+        <div class="row dialog-buttons"><Button type="submit" :label="$t('common.add')" :loading="busy" /></div>
       </form>
     </Dialog>
     <ImportDialog v-model:visible="importing" @done="refresh" />
@@ -220,8 +220,5 @@ useShortcuts([
 .form {
   display: grid;
   gap: var(--space-3);
-}
-.end {
-  justify-content: flex-end;
 }
 </style>

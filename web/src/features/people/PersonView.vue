@@ -95,7 +95,7 @@ const erase = () =>
               {{ $t('people.name_their_limits_benchmarks_logged_classes', { name: person.data.value.name }) }}
             </p>
             <TextField v-model="typed" :label="$t('people.type_their_name_to_confirm')" autofocus />
-            <div class="row end">
+            <div class="row dialog-buttons">
               <Button
                 :label="$t('people.keep_them')"
                 severity="secondary"
@@ -132,8 +132,5 @@ const erase = () =>
 .form {
   display: grid;
   gap: var(--space-3);
-}
-.end {
-  justify-content: flex-end;
 }
 </style>

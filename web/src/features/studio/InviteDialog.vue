@@ -77,7 +77,7 @@ async function copy() {
       <SelectField v-model="form.role" :label="$t('studio.role')" :options="ROLE_OPTIONS">
         <span class="small quiet">{{ ROLES[form.role].label }}: {{ ROLES[form.role].says }}</span>
       </SelectField>
-      <p><Button type="submit" :label="$t('studio.invite')" :loading="busy" /></p>
+      <div class="row dialog-buttons"><Button type="submit" :label="$t('studio.invite')" :loading="busy" /></div>
     </form>
   </Dialog>
 </template>
