@@ -137,8 +137,13 @@ module Server
         return [] unless line["present"]
         refused(problems) do
           @run.sheet.results(line.fetch("level", person.level), line.fetch("exceptions", []), planned: @planned.fetch(person.id, {}),
-            counted: @run.counted_of(person.id, line.fetch("level", person.level)), reached: @run.reached_by(person.id), at: "#{at}/exceptions")
+            counted: @run.counted_of(person.id, line.fetch("level", person.level)), reached: @run.reached_by(person.id), logged_faults: logged_faults.fetch(person.id, []), at: "#{at}/exceptions")
         end
+      end
+
+      # @return [Hash{String => Array<String>}] by person
+      def logged_faults
+        @logged_faults ||= @run.submitted.transform_values { |exceptions| exceptions.flat_map { |exception| exception["faults"] || [] } }
       end
 
       # What was typed of the blocks that people pace, over what taps say.

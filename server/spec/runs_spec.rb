@@ -99,15 +99,27 @@ RSpec.describe "Runs" do
     run = open_run(make_workout(workout_document(intervals([station("a", movement: "squat")], rounds: 3), amrap)))
     2.times { |index| happens(run, "tapped", 10 - index, block: "end", level: "advanced", amount: 1, at_s: 150 + index * 20) }
     expect(send_json(:get, "/api/runs/#{run["id"]}/log")["people"].to_h { |person| [person["name"], person["blocks"]] }).to eq("Tamsin" => [{"block" => "end", "rounds" => 2}], "Dov" => [], "Kofi" => [{"block" => "end", "rounds" => 2}])
-    exception = {"block" => "main", "station" => "a", "per_round" => [12, 10, 9], "load_kg" => 8, "faults" => ["Heels lift"]}
+    faults = Sparrow::Plan.read(Server::Records::Run.find(run["id"]).document).blocks.first.stations.first.at("advanced").variation.faults.map(&:see).take(1)
+    exception = {"block" => "main", "station" => "a", "per_round" => [12, 10, 9], "load_kg" => 8, "faults" => faults}
     log(run, [here(people[0], pain: "knee", pain_action: "easier_version", exceptions: [exception], blocks: [{"block" => "end", "reps" => 5}]), here(people[1], blocks: [{"block" => "end", "rounds" => 4}])])
     lines = send_json(:get, "/api/runs/#{run["id"]}/results")["attendances"]
     tamsin = lines.find { |line| line["name"] == "Tamsin" }
     expect(tamsin).to include("pain_action" => "easier_version", "blocks" => [{"block" => "end", "rounds" => 2, "reps" => 5}], "exceptions" => [exception])
-    expect(tamsin["results"].find { |result| result["station"] == "a" }).to include("reps" => 9, "per_round" => [12, 10, 9], "load_kg" => 8, "faults" => ["Heels lift"])
+    expect(tamsin["results"].find { |result| result["station"] == "a" }).to include("reps" => 9, "per_round" => [12, 10, 9], "load_kg" => 8, "faults" => faults)
     expect(lines.find { |line| line["name"] == "Dov" }["blocks"]).to eq([{"block" => "end", "rounds" => 4}])
     log(run, [here(people[0], blocks: [{"block" => "main", "rounds" => 1}])], version: 1)
     expect([status, field_errors.keys]).to eq([422, ["/attendances/0/blocks/0/block"]])
+  end
+
+  it "refuse a fault that the version has not, unless the log has it from before" do
+    run = open_run(make_workout(workout_document(intervals([station("a", movement: "squat")]))))
+    seen = ->(faults) { [here(people[0], exceptions: [{"block" => "main", "station" => "a", "faults" => faults}])] }
+    log(run, seen.call(["Sings"]))
+    expect([status, field_errors]).to eq([422, {"/attendances/0/exceptions/0/faults/0" => "is not in the list of faults of this version"}])
+    log(run, seen.call([]))
+    Server::Records::LogRevision.last.tap { |kept| kept.update!(content: {"attendances" => [{"person_id" => people[0].id, "present" => true, "exceptions" => [{"block" => "main", "station" => "a", "faults" => ["Sings"]}]}]}) }
+    log(run, seen.call(["Sings"]), version: 1)
+    expect(status).to eq(200)
   end
 
   it "log of a list what its level tapped, and not what nobody came to" do

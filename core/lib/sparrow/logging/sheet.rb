@@ -44,10 +44,11 @@ module Sparrow
       # @param counted [Hash{Array(String, String) => Integer}] reps tapped one by one while the run went on; 0 where others of its
       #   block were and it was not: then it was not reached
       # @param reached [Running::Reached, nil] what the run passed of the plan; nil where nothing says that it was not all
+      # @param logged_faults [Array<String>] what this person's log already has; the version may have lost it since
       # @return [Array<Result>]
       # @raise [Refused] where an exception names a station that the workout has
-      #   not, or one twice, or a variation that the catalogue has not
-      def results(level, exceptions, planned: {}, counted: {}, reached: nil, at: "/exceptions")
+      #   not, or one twice, a variation that the catalogue has not, or a fault that its version has not
+      def results(level, exceptions, planned: {}, counted: {}, reached: nil, logged_faults: [], at: "/exceptions")
         problems = validation_errors(exceptions, at)
         Refused.where(problems)
         typed = exceptions.to_h { |exception| [exception.values_at("block", "station"), exception] }
@@ -57,7 +58,7 @@ module Sparrow
           target = planned[place] || PlannedTarget.of_level(station, level)
           rounds = rounds_done(block, station, level, reached: reached)
           result(place, station, up_to(rounds&.last, station, target), exception: typed[place], count: counted[place]).then { |result| result.with(**by_round(result, rounds, station, as_planned: target)) }
-        end
+        end.tap { |results| check_faults(exceptions, results, logged_faults, at) }
       end
 
       # @param reached [Running::Reached]
@@ -126,6 +127,16 @@ module Sparrow
           seen[key] = true
           [(Problem.new(pointer: "#{at}/#{index}/station", message: message) if message), variation_unknown(exception, "#{at}/#{index}/variation")].compact
         end
+      end
+
+      # What was seen is of the list of the version that was done.
+      def check_faults(exceptions, results, logged, at)
+        versions = results.to_h { |result| [[result.block, result.station], result.variation] }
+        Refused.where(exceptions.each_with_index.flat_map do |exception, index|
+          known = @catalogue.variation(versions[exception.values_at("block", "station")])&.faults&.map(&:see) || []
+          seen = exception["faults"] || []
+          (seen - known - logged).map { |fault| Problem.new(pointer: "#{at}/#{index}/faults/#{seen.index(fault)}", message: Sparrow.say("logging.is_not_a_fault_of_this_version")) }
+        end)
       end
 
       def variation_unknown(exception, pointer)
