@@ -113,6 +113,14 @@ const calledFor = computed(() => props.calls.find((cue) => cue.levels?.length ==
     font-size: min(27vh, 26vw);
   }
 }
+/* On a tall screen the levels below need the height that an empty call would take. */
+@media (min-width: 44.01rem) and (max-aspect-ratio: 1/1) {
+  .call {
+    min-height: 1.2em;
+    font-size: 2.6vh;
+    margin-top: 0.4vh;
+  }
+}
 @media (max-width: 44rem) {
   .middle {
     grid-template-columns: 1fr;

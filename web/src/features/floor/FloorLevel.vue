@@ -152,8 +152,12 @@ const left = computed(() => {
   font-size: max(0.9rem, 2.6vh);
   line-height: 1.15;
 }
+/* What two lines have no room for is on the instructor's own screen, and on paper. */
 .note.lengthy {
-  font-size: max(0.8rem, 1.9vh);
+  display: -webkit-box;
+  overflow: hidden;
+  -webkit-box-orient: vertical;
+  -webkit-line-clamp: 2;
 }
 /* What is left of the class's work, and what counts, are said where nothing else has to be. */
 .level:has(.note) .ahead,
@@ -190,22 +194,22 @@ const left = computed(() => {
 @media (min-width: 44.01rem) and (max-aspect-ratio: 1/1) {
   .level {
     display: grid;
-    grid-template-columns: minmax(0, 1fr) 24vw;
-    grid-auto-rows: min-content;
-    align-content: start;
-    column-gap: 2vw;
-    padding-top: 0.4vh;
+    grid-template: auto auto minmax(0, 1fr) / auto minmax(0, 1fr) 26vw;
+    gap: 0.2vh 2vw;
+    padding-top: 0.3vh;
     border-top-width: 0.6vh;
     overflow: hidden;
   }
   .mark {
-    grid-area: 1 / 2;
+    grid-area: 1 / 3 / span 2;
     align-self: start;
     flex-direction: column;
     gap: 0;
+    font-size: min(2.5vh, 3.6vw);
+    line-height: 1.15;
   }
   .name {
-    grid-area: 1 / 1;
+    grid-area: 1 / 1 / auto / span 2;
     font-size: min(5.1vh, 8vw);
   }
   .name.two-lines {
@@ -215,24 +219,36 @@ const left = computed(() => {
     font-size: min(3.2vh, 5vw);
   }
   .target {
-    grid-column: 1;
-    font-size: min(7.1vh, 10vw);
+    grid-area: 2 / 1 / auto / span 2;
+    font-size: min(7.2vh, 10.4vw);
   }
-  /* Beside the number and the note, where the figure else is. */
+  .note {
+    grid-area: 3 / 1 / auto / -1;
+    font-size: min(2.5vh, 3.6vw);
+  }
+  /* Between the number and the level's mark. */
   .how {
-    grid-area: 2 / 2 / span 2;
+    grid-area: 2 / 2;
     flex-direction: column;
-    font-size: min(2vh, 2.9vw);
+    font-size: min(2.5vh, 3.6vw);
+    line-height: 1.1;
   }
   .how :deep(.tempo) {
     font-size: inherit;
   }
-  .level:has(.how) .figure {
-    display: none;
-  }
-  .note {
+  .level:has(.how) .target {
     grid-column: 1;
-    font-size: min(2vh, 2.9vw);
+  }
+  .figure {
+    grid-area: 1 / 3 / span 3;
+    contain: size;
+    max-height: none;
+    margin-top: calc(3 * 1.15 * min(2.5vh, 3.6vw));
+  }
+  .level:has(.how, .note) .figure,
+  .level .standard,
+  .level .ahead {
+    display: none;
   }
   .level:has(.how, .note) .name {
     font-size: min(3.2vh, 5vw);
@@ -242,21 +258,6 @@ const left = computed(() => {
   }
   .level:has(.note) .name {
     font-size: min(2.8vh, 4.4vw);
-  }
-  .level:has(.note) .target {
-    font-size: min(4.4vh, 7vw);
-  }
-  .note.lengthy {
-    font-size: min(1.6vh, 2.4vw);
-  }
-  .figure {
-    grid-area: 1 / 2 / span 3;
-    align-self: end;
-    max-height: 11vh;
-  }
-  .level .standard,
-  .level .ahead {
-    display: none;
   }
 }
 @media (max-width: 44rem) {
@@ -269,6 +270,9 @@ const left = computed(() => {
   .how,
   .note {
     font-size: 1.1rem;
+  }
+  .note.lengthy {
+    -webkit-line-clamp: none;
   }
   .figure {
     flex: none;

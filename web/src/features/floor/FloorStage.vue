@@ -33,7 +33,7 @@ const props = defineProps<{
   maySleep?: boolean
 }>()
 
-const { blockNow, blockPreview, pacedNow, about, resting, heading, nextLine } = useHeadline(
+const { blockNow, blockPreview, pacedNow, about, resting, heading, nextLine, nextBrief } = useHeadline(
   toRef(props, 'run'),
   toRef(props, 'plan'),
   toRef(props, 'moment'),
@@ -111,7 +111,10 @@ defineExpose({ tap: (level: Level) => paced.value?.tap(level) })
       />
     </div>
     <p v-if="besides" class="besides" :class="{ long: isLong(besides) }" data-testid="besides">{{ besides }}</p>
-    <p v-if="state !== 'before'" class="next" :class="{ long: isLong(nextLine) }" data-testid="next">{{ nextLine }}</p>
+    <p v-if="state !== 'before'" class="next" :class="{ long: isLong(nextLine) }" data-testid="next">
+      <span class="whole">{{ nextLine }}</span>
+      <span v-if="isLong(nextLine)" class="brief">{{ nextBrief }}</span>
+    </p>
   </template>
   <div class="now-line">
     <LaneChart :preview="chart" :now="second" compact />
@@ -147,6 +150,9 @@ defineExpose({ tap: (level: Level) => paced.value?.tap(level) })
 .besides {
   color: var(--ink);
 }
+.brief {
+  display: none;
+}
 .now-line {
   flex: none;
   position: relative;
@@ -154,16 +160,22 @@ defineExpose({ tap: (level: Level) => paced.value?.tap(level) })
 /* On a tall screen the levels stand below each other, so that each is written across all of it. */
 @media (min-width: 44.01rem) and (max-aspect-ratio: 1/1) {
   .abreast {
-    grid-template: repeat(3, minmax(0, 1fr)) / minmax(0, 1fr);
+    grid-template: repeat(3, minmax(min-content, auto)) / minmax(0, 1fr);
     gap: 0.8vh;
   }
   .next,
   .besides {
-    font-size: max(0.95rem, 1.9vh);
+    font-size: 2.5vh;
+    line-height: 1.15;
   }
-  .next.long,
   .besides.long {
-    font-size: max(0.95rem, 1.45vh);
+    -webkit-line-clamp: 4;
+  }
+  .long .whole {
+    display: none;
+  }
+  .long .brief {
+    display: inline;
   }
 }
 @media (max-width: 44rem) {

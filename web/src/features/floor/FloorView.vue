@@ -212,6 +212,12 @@ function askToEnd() {
   padding: 1vh 1.5vw;
   font-size: max(1rem, 2.3vh);
 }
+/* On a tall screen the levels stand below each other, and need the height. */
+@media (min-width: 44.01rem) and (max-aspect-ratio: 1/1) {
+  .floor {
+    gap: 0.4vh;
+  }
+}
 @media (max-width: 44rem) {
   .floor {
     height: auto;

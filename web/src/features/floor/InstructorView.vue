@@ -19,6 +19,7 @@ import { plainKey, useShortcuts } from '@/lib/useShortcuts'
 import { heardOf } from '@/lib/changes'
 import type { FitPerson, FitStation, Run } from '@/lib/api/types'
 import { useSession } from '@/lib/session'
+import PlanNotes from './PlanNotes.vue'
 import PulseStraps from './PulseStraps.vue'
 import WhoIsHere from './WhoIsHere.vue'
 import { groupsAt, type GroupAt } from './groups'
@@ -155,6 +156,7 @@ useShortcuts([
           <h2>{{ $t('floor.now') }}</h2>
           <RoomView v-for="part in now" v-bind="part" :key="part.label" class="part" />
           <p v-if="!now.length" class="quiet">{{ $t('floor.no_station_just_now') }}</p>
+          <PlanNotes :run="run" :stations="now.flatMap((part) => part.stations)" />
           <dl v-if="watched.length" class="watch" :aria-label="$t('floor.what_to_watch')">
             <template v-for="version in watched" :key="version.name">
               <dt>{{ version.name }}</dt>

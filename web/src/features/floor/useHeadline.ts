@@ -39,6 +39,13 @@ export function useHeadline(
     if (next) return t('floor.next_line', { line: versions.line(next.blockId, next.station, next.levels) })
     return moment.value.kind === 'work' ? t('floor.last_station') : ''
   })
+  /** Without its versions. */
+  const nextBrief = computed(() => {
+    const next = moment.value.next
+    return next && nextLine.value
+      ? t('floor.next_name', { name: versions.name(next.blockId, next.station) })
+      : nextLine.value
+  })
 
-  return { blockNow, blockPreview, pacedNow, about, resting, heading, nextLine }
+  return { blockNow, blockPreview, pacedNow, about, resting, heading, nextLine, nextBrief }
 }
