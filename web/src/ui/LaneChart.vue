@@ -4,8 +4,10 @@ import { t } from '@/lib/text'
 import { useElementSize } from '@vueuse/core'
 import { scaleLinear } from 'd3-scale'
 import { computed, useTemplateRef } from 'vue'
-import { LEVELS, type Preview, type Segment } from '@/lib/api/types'
+import { LEVELS, type Preview } from '@/lib/api/types'
 import { clockText } from '@/lib/clockText'
+import LaneChartKey from './LaneChartKey.vue'
+import LaneChartLane from './LaneChartLane.vue'
 
 // The class in seconds, a lane per level, like a long section of a canal: work
 // stands above the water line, rest lies on it, waiting is a ripple, a switch a
@@ -52,31 +54,6 @@ const lanes = computed(() =>
   })),
 )
 
-function work(segment: Segment, base: number) {
-  const from = x.value(segment.start_s)
-  const to = x.value(segment.start_s + segment.seconds)
-  const gap = to - from > 3 ? 0.6 : 0
-  return { x: from, y: base - rise.value, width: Math.max(0.5, to - from - gap), height: rise.value }
-}
-
-/** A ripple for the seconds in which somebody waits. */
-function ripple(segment: Segment, base: number) {
-  const from = x.value(segment.start_s)
-  const to = x.value(segment.start_s + segment.seconds)
-  const waves = Math.max(1, Math.round((to - from) / 8))
-  const length = (to - from) / waves
-  let path = `M${from} ${base}`
-  for (let wave = 0; wave < waves; wave++) {
-    const start = from + wave * length
-    path += ` Q${start + length / 4} ${base - 7} ${start + length / 2} ${base} T${start + length} ${base}`
-  }
-  return path
-}
-
-function span(segment: Segment) {
-  return { x1: x.value(segment.start_s), x2: x.value(segment.start_s + segment.seconds) }
-}
-
 const summary = computed(() =>
   LEVELS.map((level) => {
     const sums = props.preview.lanes[level]
@@ -122,55 +99,15 @@ const summary = computed(() =>
             {{ title(block.id).slice(0, Math.floor(x(block.total_s) / 7)) }}
           </text>
         </g>
-        <g v-for="lane in lanes" :key="lane.level" :class="['lane', lane.level]">
-          <template v-for="segment in lane.segments" :key="segment.start_s">
-            <rect
-              v-if="segment.kind === 'work'"
-              class="work"
-              :class="{ guess: segment.guess }"
-              :style="
-                segment.level && segment.level !== lane.level ? { '--hue': `var(--${segment.level})` } : undefined
-              "
-              v-bind="work(segment, lane.base)"
-            >
-              <title>
-                {{
-                  $t('ui.level_work_n_seconds_s_from', {
-                    level: readable(lane.level),
-                    n: segment.guess ? `${$t('common.about')} ` : '',
-                    seconds: segment.seconds,
-                    start_s: clockText(segment.start_s),
-                  })
-                }}
-              </title>
-            </rect>
-            <path v-else-if="segment.kind === 'waiting'" class="waiting" :d="ripple(segment, lane.base)">
-              <title>
-                {{ $t('ui.level_waiting_seconds_s', { level: readable(lane.level), seconds: segment.seconds }) }}
-              </title>
-            </path>
-            <line
-              v-else-if="segment.kind !== 'done'"
-              :class="segment.kind"
-              v-bind="span(segment)"
-              :y1="lane.base"
-              :y2="lane.base"
-            />
-          </template>
-          <g
-            :transform="`translate(${-LEFT + 4} ${lane.base - (compact ? 9 : 15)}) scale(${compact ? 0.6 : 1})`"
-            class="tally"
-          >
-            <line
-              v-for="stroke in LEVELS.indexOf(lane.level) + 1"
-              :key="stroke"
-              :x1="stroke * 6"
-              y1="15"
-              :x2="stroke * 6 + 2"
-              y2="1"
-            />
-          </g>
-        </g>
+        <LaneChartLane
+          v-for="lane in lanes"
+          :key="lane.level"
+          v-bind="lane"
+          :x="x"
+          :rise="rise"
+          :compact="compact"
+          :tally-x="4 - LEFT"
+        />
         <g v-for="block in rotating" :key="`groups-${block.id}`" class="groups">
           <g v-for="(group, row) in block.groups" :key="group.label">
             <text
@@ -204,16 +141,7 @@ const summary = computed(() =>
         />
       </g>
     </svg>
-    <figcaption v-if="!compact" class="key small" aria-hidden="true">
-      <span><i class="sample raised" />{{ $t('ui.work') }}</span
-      ><span><i class="sample flat" />{{ $t('ui.rest') }}</span>
-      <span
-        ><svg width="26" height="10" aria-hidden="true"><path d="M1 7 Q4 0 7 7 T13 7 T19 7 T25 7" /></svg
-        >{{ $t('ui.waiting') }}</span
-      ><span><i class="sample dots" />{{ $t('ui.get_ready_pause_switch') }}</span
-      ><span><i class="sample guessed" />{{ $t('ui.a_prediction') }}</span
-      ><span>{{ $t('ui.nothing_done') }}</span>
-    </figcaption>
+    <LaneChartKey v-if="!compact" />
   </figure>
 </template>
 
@@ -244,16 +172,6 @@ svg {
 .axis line {
   stroke: var(--ink-soft);
 }
-.work {
-  fill: var(--hue);
-}
-/* A prediction is drawn as an outline: nobody's clock says so. */
-.work.guess {
-  fill: var(--hue);
-  fill-opacity: 0.22;
-  stroke: var(--hue);
-  stroke-width: 1.2;
-}
 .groups text {
   font-size: 10px;
   fill: var(--ink);
@@ -261,66 +179,8 @@ svg {
 .groups .name {
   fill: var(--ink-soft);
 }
-.rest {
-  stroke: var(--hue);
-  stroke-width: 2.5;
-}
-.waiting {
-  fill: none;
-  stroke: var(--hue);
-  stroke-width: 1.6;
-}
-.ready,
-.pause,
-.switch,
-.transition {
-  stroke: var(--hue);
-  stroke-width: 2.5;
-  stroke-dasharray: 1.5 3.5;
-}
-.tally line {
-  stroke: var(--hue);
-  stroke-width: 2.6;
-  stroke-linecap: round;
-}
 .now {
   stroke: var(--ink);
   stroke-width: 2.5;
-}
-.key {
-  display: flex;
-  flex-wrap: wrap;
-  gap: var(--space-1) var(--space-4);
-  color: var(--ink-soft);
-  padding-left: 30px;
-}
-.key span {
-  display: inline-flex;
-  align-items: center;
-  gap: var(--space-1);
-}
-.sample {
-  display: inline-block;
-  width: 22px;
-}
-.sample.raised {
-  height: 11px;
-  background: var(--ink-soft);
-}
-.sample.guessed {
-  height: 11px;
-  border: 1px solid var(--ink-soft);
-}
-.sample.flat {
-  height: 2px;
-  background: var(--ink-soft);
-}
-.sample.dots {
-  border-bottom: 2px dotted var(--ink-soft);
-}
-.key path {
-  fill: none;
-  stroke: var(--ink-soft);
-  stroke-width: 1.5;
 }
 </style>
