@@ -25,7 +25,7 @@ const rest = computed(() =>
   props.held.rest_ratio === undefined ? props.held.rest_s : { ratio: props.held.rest_ratio },
 )
 const restKey = computed(() => (props.held.rest_ratio === undefined ? 'rest_s' : 'rest_ratio'))
-const room = (text: string) => `${Math.max(3.6, text.length * 0.62)}rem`
+const room = (text: string) => `${Math.max(3.6, 1.6 + text.length * 0.55)}rem`
 
 function setRest(value: unknown) {
   const ratio = (value as { ratio?: unknown } | undefined)?.ratio

@@ -31,6 +31,7 @@ const SIDES = [
 const block = computed(() => board.document.value.blocks[props.blockIndex])
 const format = computed(() => board.format(block.value))
 const timed = computed(() => format.value?.work_windows)
+const severalTimes = computed(() => format.value?.station_keys.includes('work_s'))
 const inRounds = computed(() => format.value?.station_keys.includes('in_rounds'))
 function change(key: string, work: (station: Station) => void) {
   board.edit(
@@ -136,7 +137,10 @@ function setRounds(text: string | undefined) {
       :block-index="blockIndex"
       :station-index="stationIndex"
     />
-    <p class="small quiet">{{ $t('board.tempo_is_lower_pause_lift_pause') }}</p>
+    <p class="small quiet">
+      {{ $t('board.tempo_is_lower_pause_lift_pause') }}
+      <template v-if="severalTimes">{{ $t('board.own_times_may_change_by_round') }}</template>
+    </p>
   </div>
 </template>
 

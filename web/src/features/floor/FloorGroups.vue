@@ -34,21 +34,34 @@ const rows = computed(() =>
 /** More than these at once stand still: a screen full of movement is not read, and costs frames. */
 const MOST_MOVING = 6
 const still = computed(() => rows.value.length * LEVELS.length > MOST_MOVING)
-/** With figures, in words, the levels' numbers in a line, the station's name alone, or that in small letters: as much as there is room for. */
-const DETAILS = 5
+/**
+ * As much as there is room for: words in large letters with figures (7) and without (6), in smaller ones (5, 4), the levels'
+ * numbers in a line (3), the station's name alone (2), or that in small letters (1). Letters go before figures.
+ */
+const DETAILS = 7
+const LETTERS: Record<number, string> = { 7: '3.6vh', 6: '3.6vh', 5: '2.8vh' }
 const box = useTemplateRef<HTMLElement>('box')
 const { fitting: detail } = useRowsThatFit(
   computed(() => (box.value ? [box.value] : null)),
   computed(() => DETAILS),
 )
+/** Beyond so many they stand in more columns. */
+const FEW = 8
 const columns = computed(() =>
-  rows.value.length > 8 ? 6 : rows.value.length > 4 ? Math.ceil(rows.value.length / 2) : rows.value.length,
+  rows.value.length > FEW ? 6 : rows.value.length > 4 ? Math.ceil(rows.value.length / 2) : rows.value.length,
 )
+/** A tall screen has room below rather than beside. */
+const tallColumns = computed(() => (rows.value.length > FEW ? 4 : Math.min(2, rows.value.length)))
 const shown = (station: string | undefined, level: Level) => props.versions.version(props.preview.id, station, level)
 </script>
 
 <template>
-  <div ref="box" class="groups" :class="{ small: detail === 1 }" :style="{ '--columns': columns }">
+  <div
+    ref="box"
+    class="groups"
+    :class="{ small: detail === 1, few: rows.length <= FEW }"
+    :style="{ '--columns': columns, '--tall-columns': tallColumns, '--letters': LETTERS[detail] ?? '2.1vh' }"
+  >
     <section v-for="row in rows" :key="row.label" class="group" :class="{ rests: row.rests }" :aria-label="row.label">
       <p class="number">
         {{ [row.label, row.people].filter(Boolean).join(' · ') }}{{ row.rests ? $t('floor.rest') : '' }}
@@ -67,7 +80,7 @@ const shown = (station: string | undefined, level: Level) => props.versions.vers
       >
         <LevelTally :level="level" />
         <FigureOf
-          v-if="detail > 4 && shown(row.station, level).figure"
+          v-if="detail === DETAILS && shown(row.station, level).figure"
           :key="shown(row.station, level).figure"
           :version="shown(row.station, level).figure"
           :label="shown(row.station, level).standard"
@@ -77,7 +90,9 @@ const shown = (station: string | undefined, level: Level) => props.versions.vers
         />
         <span class="words"
           >{{ shown(row.station, level).name }},
-          {{ [shown(row.station, level).target, shown(row.station, level).load].filter(Boolean).join(' · ') }}</span
+          <span class="target">{{
+            [shown(row.station, level).target, shown(row.station, level).load].filter(Boolean).join(' · ')
+          }}</span></span
         >
       </p>
     </section>
@@ -130,7 +145,7 @@ const shown = (station: string | undefined, level: Level) => props.versions.vers
   display: flex;
   align-items: center;
   gap: 0.5vw;
-  font-size: max(0.9rem, 2.1vh);
+  font-size: max(0.9rem, var(--letters));
   line-height: 1.18;
 }
 .version > * {
@@ -138,6 +153,10 @@ const shown = (station: string | undefined, level: Level) => props.versions.vers
 }
 .version > .words {
   flex: 1 1 0;
+}
+/* A number and its unit stay in one line. */
+.target {
+  display: inline-block;
 }
 .unfollowed {
   color: var(--ink-soft);
@@ -149,11 +168,22 @@ const shown = (station: string | undefined, level: Level) => props.versions.vers
   width: max(3.2rem, 5vw);
   height: max(2rem, 5.4vh);
 }
+@media (min-width: 44.01rem) and (max-aspect-ratio: 1/1) {
+  .groups {
+    grid-template-columns: repeat(auto-fit, minmax(max(10.5rem, calc(100% / var(--tall-columns) - 2vw)), 1fr));
+  }
+  .few:not(.small) .name {
+    font-size: min(4.2vh, 5vw);
+  }
+}
 @media (max-width: 44rem) {
   .groups {
     flex: none;
     overflow: visible;
     grid-template-columns: 1fr;
+  }
+  .version {
+    font-size: 1.1rem;
   }
 }
 </style>
