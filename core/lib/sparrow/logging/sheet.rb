@@ -58,7 +58,7 @@ module Sparrow
           target = planned[place] || PlannedTarget.of_level(station, level)
           rounds = rounds_done(block, station, level, reached: reached)
           result(place, station, up_to(rounds&.last, station, target), exception: typed[place], count: counted[place]).then { |result| result.with(**by_round(result, rounds, station, as_planned: target)) }
-        end.tap { |results| check_faults(exceptions, results, logged_faults, at) }
+        end.tap { |results| check_faults(exceptions, results, logged: logged_faults, at: at) }
       end
 
       # @param reached [Running::Reached]
@@ -130,7 +130,7 @@ module Sparrow
       end
 
       # What was seen is of the list of the version that was done.
-      def check_faults(exceptions, results, logged, at)
+      def check_faults(exceptions, results, logged:, at:)
         versions = results.to_h { |result| [[result.block, result.station], result.variation] }
         Refused.where(exceptions.each_with_index.flat_map do |exception, index|
           known = @catalogue.variation(versions[exception.values_at("block", "station")])&.faults&.map(&:see) || []
