@@ -37,6 +37,11 @@ RSpec.describe "The partner format" do
       expect(kinds(laid, "advanced").first(8)).to eq([["work", 30], ["transition", 5], ["rest", 30], ["transition", 5], ["work", 30], ["transition", 5], ["rest", 30], ["rest", 20]])
     end
 
+    it "says stop and go as one word where there is no time between two turns" do
+      at_change = ->(switch_s) { called(line([sets("a", [5, 8, 10])], rounds: 1, turns: 1, work_s: 30, switch_s: switch_s)).select { |at_s, _, _| at_s == 30 }.map { |_, kind, _| kind } }
+      expect([at_change.call(0), at_change.call(5)]).to eq([["change"], ["stop"]])
+    end
+
     it "takes two turns each, the changes and the rests to the second" do
       # A station is 4 turns of 30 s and 3 changes of 5 s; between the four come rests of 20, 60 and 20 s.
       expect(laid.total_s).to eq(4 * (4 * 30 + 3 * 5) + 20 + 60 + 20)

@@ -44,6 +44,32 @@ RSpec.describe Sparrow::Logging::Sheet do
     expect(sheet.results("advanced", [at("a", level: "intermediate")]).first.reps).to eq(10)
   end
 
+  it "has no result of what nobody came to, and none of faults that the version has not" do
+    expect(sheet.results("advanced", [], counted: {%w[main a] => 0}).map(&:station)).to eq(%w[b])
+    seen = Sparrow::Catalogue.house.variation("squat.pause").faults.first.see
+    expect(sheet.results("advanced", [at("a", faults: [seen])]).first.faults).to eq([seen])
+    expect { sheet.results("advanced", [at("a", faults: [seen, "Sings"])]) }.to raise_error(Sparrow::Refused) { |refused| expect(refused.problems.map(&:pointer)).to eq(["/exceptions/0/faults/1"]) }
+    expect(sheet.results("advanced", [at("a", faults: ["Sings"])], logged_faults: ["Sings"]).first.faults).to eq(["Sings"])
+  end
+
+  it "knows which blocks have rounds, reps or a finish time, and takes what was typed of them over what was tapped" do
+    paced = described_class.new(Sparrow::Plan.read(workout_document(intervals(1), {"id" => "end", "role" => "finisher", "format" => "amrap", "title" => "Locks", "cap_s" => 120, "stations" => [station("f")]})))
+    expect(paced.blocks).to eq([{"block" => "end", "title" => "Locks", "counts_rounds" => true}])
+    expect(paced.block_results([{"block" => "end", "reps" => 4}], [{"block" => "end", "rounds" => 3}])).to eq([{"block" => "end", "rounds" => 3, "reps" => 4}])
+    expect { paced.block_results([{"block" => "main", "rounds" => 4}], []) }.to raise_error(Sparrow::Refused)
+  end
+
+  it "names of a compound its parts, and of a level that sat out nothing" do
+    parts = {"id" => "c", "counting" => "compound", "parts" => [{"movement" => "high_knees", "reps" => 4}, {"movement" => "squat", "reps" => 4}],
+             "levels" => {"beginner" => {"reps" => 3}, "intermediate" => {"sits_out" => true}, "advanced" => {"reps" => 5}}}
+    compound = described_class.new(Sparrow::Plan.read(workout_document(intervals([parts]))))
+    expect(compound.stations.first["levels"].transform_values { |level| level["name"] }).to eq("beginner" => "High-knee march + Squat", "intermediate" => nil, "advanced" => "High-knee march + Squat")
+    expect(compound.results("intermediate", []).map(&:station)).to eq([])
+    typed = {"block" => "main", "station" => "c", "reps" => 2, "faults" => ["Sings"]}
+    expect { compound.results("advanced", [typed]) }.to raise_error(Sparrow::Refused)
+    expect(compound.results("intermediate", [{"block" => "main", "station" => "c", "variation" => "squat.parallel", "reps" => 2}]).first).to have_attributes(variation: "squat.parallel", reps: 2)
+  end
+
   it "notes a station that was left out" do
     expect(sheet.results("advanced", [at("a", skipped: true)]).first).to have_attributes(skipped: true, reps: nil)
   end

@@ -20,6 +20,14 @@ RSpec.describe "The calls of a paced block" do
       [42, "3-2-1", ["advanced"]], [45, "Advanced: stop", ["advanced"]]])
   end
 
+  it "call one end for all where they hold alike, and none after the cap" do
+    same = Sparrow::Level::ALL.to_h { |level| [level, {"reps" => nil, "hold_s" => 30}] }
+    held = ->(**keys) { {"id" => "b", "role" => "main", "format" => "rounds", "rounds" => 2, "gate" => "station", "stations" => [station("p", movement: "plank", levels: same)], **keys.transform_keys(&:to_s)} }
+    stops = ->(block) { Sparrow::Plan::Cues.of(timeline_of(block)).select { |cue| cue.kind == "stop" }.map { |cue| [cue.at_s, cue.text, cue.levels] } }
+    expect(stops.call(held.call).first).to eq([30, "Stop", nil])
+    expect(stops.call(held.call(cap_s: 20))).to eq([])
+  end
+
   it "call for a drink in a long rest between rounds" do
     expect(calls("rounds", rounds: 2, round_rest_s: 60)).to include(["drink", "Drink"])
   end

@@ -79,5 +79,6 @@ RSpec.describe "The fixes of a review" do
 
   it "hold over random classes" do
     Thoroughness.of(40).times { expect_sound(random_class.workout.document) }
+    Thoroughness.of(40).times { expect_sound(Sparrow::Plan.read(odd_document).document) }
   end
 end

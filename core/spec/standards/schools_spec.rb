@@ -40,8 +40,24 @@ RSpec.describe Sparrow::Standards do
     expect(under("hold", planks, movement: "plank", work_s: 60).map(&:stop_s)).to eq([15, 35, 50])
   end
 
-  it "gives each level the house's band" do
+  it "gives each level its share of the longest time, round by round" do
+    reaches = open_levels({"beginner" => "plank.reach", "intermediate" => "plank.reach", "advanced" => "plank.reach"}, work_s: [60, 30])
+    expect(under("hold", reaches, movement: "plank", rounds: 2, work_s: 60).map { |held| [held.stop_s(1), held.stop_s(2)] }).to eq([[20, 10], [40, 20], [60, 30]])
+  end
+
+  it "gives each level the house's band, of holds in seconds" do
     expect(under("range", open_levels).map(&:reps)).to eq([6..10, 8..12, 10..16])
+    planks = open_levels({"beginner" => "plank.knees", "intermediate" => "plank.forearm", "advanced" => "plank.forearm"})
+    house = Sparrow::Standards::House.read(nil)
+    expect(under("range", planks, movement: "plank", work_s: 60).map(&:hold)).to eq(Sparrow::Level::ALL.map { |level| house.hold_ranges.fetch(level) })
+  end
+
+  it "gives a level of parts its share of their number, and holds the advanced one's" do
+    parts = {"id" => "c", "counting" => "compound", "parts" => [{"movement" => "high_knees", "reps" => 4}, {"movement" => "squat", "reps" => 4}], "levels" => {"beginner" => {}, "intermediate" => {}, "advanced" => {"reps" => 8}}}
+    workout = Sparrow::Plan.read(workout_document(intervals([parts], scaling: "share")))
+    expect(Sparrow::Level::ALL.map { |level| workout.blocks.first.stations.first.at(level).reps_counted }).to eq([4, 6, 8])
+    planks = open_levels({"beginner" => "plank.knees", "intermediate" => "plank.forearm", "advanced" => "plank.forearm"}, hold_s: 30)
+    expect(under("variation", planks, movement: "plank", work_s: 60).map(&:hold_s)).to eq([30, 30, 30])
   end
 
   it "fills nothing where as many clean reps as fit are asked" do

@@ -51,4 +51,38 @@ module RandomClasses
   def random_class
     Sparrow::Plan::Timeline.compile(Sparrow::Plan.read(random_document))
   end
+
+  # Whatever the catalogue has and a station may say, and a room with some kit in it.
+  def odd_document
+    blocks = Array.new(random.rand(1..3)) { |index| odd_block("b#{index}", Array.new(random.rand(1..4)) { |at| odd_station("s#{at}") }) }
+    workout_document(*blocks, head_count: random.rand(2..40), slot_minutes: random.rand(10..60), conditions: {"kit" => {"chair" => random.rand(0..20), "bar" => random.rand(0..3), "bottle" => random.rand(0..9)}})
+  end
+
+  def odd_block(id, stations)
+    keys = {"id" => id, "role" => %w[warm_up main main finisher cool_down].sample(random: random), "stations" => stations}
+    case %w[intervals intervals rotate rounds amrap chipper every_minute partner].sample(random: random)
+    when "intervals" then intervals(stations, **keys.transform_keys(&:to_sym), work_s: by_round(20..50), rest_s: random.rand(0..20), rounds: random.rand(1..3), escalate: random.rand < 0.2)
+    when "rotate" then intervals(stations, **keys.transform_keys(&:to_sym), flow: "rotate", work_s: 40, rest_s: 15, rounds: random.rand(1..2))
+    when "rounds" then keys.merge("format" => "rounds", "rounds" => random.rand(1..3), "gate" => %w[round station].sample(random: random))
+    when "amrap" then keys.merge("format" => "amrap", "cap_s" => random.rand(120..600))
+    when "chipper" then keys.merge("format" => "chipper")
+    when "every_minute" then keys.merge("format" => "every_minute", "rounds" => random.rand(1..3))
+    else keys.merge("format" => "partner", "rounds" => 1, "work_s" => random.rand(20..40))
+    end
+  end
+
+  def odd_station(id)
+    movement = Sparrow::Catalogue.house.select { |held| held.role == "main" }.sample(random: random)
+    held = station(id, movement: movement.id, **{optional: (true if random.rand < 0.15), note: ("Slowly" if random.rand < 0.1)}.compact)
+    return compound(id) if random.rand < 0.15
+    spared = movement.ladder.first.joints
+    other = Sparrow::Catalogue.house.select { |one| one.role == "main" }.flat_map(&:ladder).find { |variation| (variation.joints & spared).empty? }
+    held = held.merge("alternatives" => [{"for" => spared.first, "variation" => other.id}]) if other && spared.any? && random.rand < 0.2
+    (random.rand < 0.3) ? freely(held) : held
+  end
+
+  def compound(id)
+    {"id" => id, "counting" => "compound", "parts" => [{"movement" => "high_knees", "reps" => 4}, {"movement" => %w[squat push_up box_jump].sample(random: random), "reps" => random.rand(1..6)}],
+     "levels" => Sparrow::Level::ALL.to_h { |level| [level, {"reps" => random.rand(2..5)}] }}
+  end
 end
