@@ -19,6 +19,16 @@ RSpec.describe Sparrow::Fitting::Questions do
     expect(asked(person(measured: {"push_up.floor" => 40}))["so_easy"]).to start_with("9 would hold too: the number is the level's, and going up is your choice.")
   end
 
+  it "says plenty where the model's number would say no more" do
+    easy = intervals([station("s", movement: "squat", levels: Sparrow::Level::ALL.to_h { |level| [level, {"variation" => "squat.parallel", "reps" => 6}] })], work_s: 60, rounds: 1)
+    expect(asked(person(measured: {"squat.parallel" => 80}), easy)["so_hard"]).to match(/\AIt leaves plenty in round 1\. .+ × 6 would leave plenty\.\z/)
+  end
+
+  it "says of a version without a number that it would hold as it is" do
+    march = intervals([station("m", movement: "high_knees", levels: Sparrow::Level::ALL.to_h { |level| [level, {"variation" => "high_knees.quick_march"}] })], work_s: 30).merge("format" => "rounds").except("work_s")
+    expect(asked(person(level: "advanced", measured: {"high_knees.run" => 600}), march)["so_easy"]).to match(/High-knee run would hold (too|at \d+ s): going up is your choice/)
+  end
+
   it "names the limit that speaks against a neighbour" do
     expect(asked(person(measured: {"push_up.floor" => 40}, limits: [limit("wrist")]))["so_easy"]).to start_with("Not Floor push-up: spares: wrist.")
   end

@@ -25,8 +25,10 @@ module Sparrow
 
       private
 
+      # Where no neighbour says anything the cell's own reason does.
       def answer(clauses)
-        clauses.compact.map { |clause| "#{clause[0].upcase}#{clause[1..]}".delete_suffix(".") }.join(". ").concat(".")
+        said = clauses.compact
+        (said.empty? ? [@cell.reason] : said).map { |clause| "#{clause[0].upcase}#{clause[1..]}".delete_suffix(".") }.join(". ").concat(".")
       end
 
       # What is not the model's to answer: the instructor's choice, or nothing given.
@@ -75,13 +77,16 @@ module Sparrow
         against = against(above)
         return against if against
         best = highest.best(@index, above)
-        best ? Sparrow.say("fitting.would_hold_too", version: above.variation.name, number: in_unit(best.number, best)) : would_leave(above)
+        return would_leave(above) unless best
+        return Sparrow.say("fitting.would_hold_as_it_is", version: above.variation.name) unless best.number
+        Sparrow.say("fitting.would_hold_too", version: above.variation.name, number: in_unit(best.number, best))
       end
 
       # In the worst round, and what it must leave.
       def leaves
         worst = @cell.worst
         return if worst.open || @cell.option.number.nil?
+        return Sparrow.say("fitting.leaves_plenty", round: worst.round) if plenty?(@cell.option, worst)
         Sparrow.say("fitting.leaves_and_must", left: in_unit(left(@cell.option, worst), @cell.option), round: worst.round, must: in_unit(must(@cell.option, worst), @cell.option))
       end
 
@@ -107,8 +112,14 @@ module Sparrow
         return unless worst
         what = [(option.variation&.name unless option.variation == @cell.option.variation), option.number && in_unit(option.number, option)].compact.join(" × ")
         left = left(option, worst)
+        return Sparrow.say("fitting.would_leave_plenty", what: what) if plenty?(option, worst)
         return Sparrow.say("fitting.would_leave_none", what: what) unless left.positive?
         Sparrow.say("fitting.would_leave_so_many", what: what, left: in_unit(left, option), must: in_unit(must(option, worst), option))
+      end
+
+      # Beyond that the model's number says no more.
+      def plenty?(option, worst)
+        !worst.open && worst.available >= worst.asked * Reason::PLENTY
       end
 
       # In the number's own unit, whole.
