@@ -29,6 +29,21 @@ RSpec.describe Sparrow::Running::Offers do
     expect(ways.combination(2).none? { |one, two| (one.changes - two.changes).empty? || (two.changes - one.changes).empty? }).to be(true)
   end
 
+  it "names a set of parts by its movements, and offers it no version for everybody" do
+    parts = {"id" => "b", "counting" => "compound", "parts" => [{"movement" => "high_knees", "reps" => 4}, {"movement" => "squat", "reps" => 2}], "levels" => Sparrow::Level::ALL.to_h { |level| [level, {"reps" => 3}] }}
+    held = described_class.new(Sparrow::Running::Altered.of(workout_document(intervals([station("a", movement: "push_up"), parts], rounds: 4)), [], catalogue: catalogue), 10, catalogue: catalogue).singles
+    expect(held.map(&:label)).to include("Skip High-knee march + Squat from here on")
+    expect(held.select { |offer| offer.group == "version" }.map { |offer| offer.changes.first["station"] }.uniq).to eq(["a"])
+  end
+
+  it "offers no version where nothing with stations is left, and no three changes at once where there are many" do
+    walk = described_class.new(Sparrow::Running::Altered.of(workout_document(intervals(1, rounds: 1), pause(60)), [], catalogue: catalogue), 70, catalogue: catalogue)
+    expect(walk.singles.select { |offer| offer.group == "version" }).to eq([])
+    long = workout_document(*(1..3).map { |index| intervals(5, id: "b#{index}", rounds: 4, round_rest_s: 60) })
+    many = described_class.new(Sparrow::Running::Altered.of(long, [], catalogue: catalogue), 5, catalogue: catalogue)
+    expect(many.ways(many.singles.map(&:total_s).max - 200).map { |way| way.changes.size }.max).to be <= 2
+  end
+
   it "finds nothing where nothing is enough" do
     expect(offers.ways(60)).to eq([])
   end
