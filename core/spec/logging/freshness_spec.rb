@@ -28,6 +28,16 @@ RSpec.describe Sparrow::Logging::Freshness do
     expect(shares(result(skipped: true), result("w", variation: "wood_chop.standing", reps: 10), result("gone", reps: 3), result(variation: "own_gone.variation", reps: 3))).to eq([nil, nil, nil, nil])
   end
 
+  it "goes by seconds where a version is held, and says nothing of a set of parts or of what has no number" do
+    held = intervals([station("h", movement: "plank", levels: Sparrow::Level::ALL.to_h { |level| [level, {"variation" => "plank.forearm", "hold_s" => 30}] }),
+      {"id" => "c", "counting" => "compound", "parts" => [{"movement" => "high_knees", "reps" => 4}, {"movement" => "squat", "reps" => 2}], "levels" => Sparrow::Level::ALL.to_h { |level| [level, {"reps" => 3}] }}], rounds: 3, rest_s: 10)
+    found = shares(result("h", variation: "plank.forearm", seconds: 30), result("c", variation: nil, reps: 3), result("c", variation: nil), held: held)
+    expect(found).to match([be_between(0.2, 0.99), nil, nil])
+    expect(shares(result(variation: "push_up.floor"), held: block)).to match([be_between(0.2, 1.0)])
+    weak = house.with(strengths: house.strengths.merge("push" => 0.1).freeze)
+    expect(shares(result(reps: 1), profile: weak, held: block.merge("rounds" => 1))).to eq([nil])
+  end
+
   it "falls with every round, and never below a fifth" do
     tired = shares(result(reps: 30), held: block.merge("rounds" => 10, "rest_s" => 5)).first
     expect([shares(result(reps: 8)).first, tired]).to match([be_between(0.5, 0.95), be < shares(result(reps: 8)).first])

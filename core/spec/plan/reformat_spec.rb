@@ -48,6 +48,16 @@ RSpec.describe Sparrow::Plan::Reformat do
     end
   end
 
+  it "makes a ladder's total of a range's upper end: falling where the rounds have room for it, flat where they have not, none beyond what a total may be" do
+    ladder = lambda do |reps, rounds|
+      levels = Sparrow::Catalogue.house.movement("squat").opening_prescriptions.transform_values { |input| input.merge("reps" => reps) }
+      described_class.call({"id" => "b", "role" => "main", "format" => "rounds", "rounds" => rounds, "stations" => [{"id" => "s", "movement" => "squat", "levels" => levels}]}, "ladder")["stations"].first["ladder"]
+    end
+    expect(ladder.call({"min" => 8, "max" => 12}, 3)).to eq("total" => 36, "shape" => "descending")
+    expect(ladder.call(1, 4)).to eq("total" => 4, "shape" => "flat")
+    expect(ladder.call(900, 4)).to be_nil
+  end
+
   formats.product(formats).reject { |from, to| from == to }.each do |from, to|
     it "does with each key of #{from} what the table says of #{to}" do
       block = typed(from, blocks[from])

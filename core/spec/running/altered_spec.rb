@@ -40,6 +40,27 @@ RSpec.describe Sparrow::Running::Altered do
     expect(after.total_s).to eq(460 - 60)
   end
 
+  it "shortens every number of a time by round and of a range, and a hold with its window, in the one block that is named" do
+    held = station("b", movement: "plank", levels: Sparrow::Level::ALL.to_h { |level| [level, {"variation" => "plank.knees", "hold_s" => 50}] })
+    plan = altered(workout_document(intervals([station("a", work_s: [60, 50]), held], rounds: 2, work_s: 50, rest_s: {"min" => 20, "max" => 30}), intervals(1, id: "end", work_s: 60)))
+    work = changed(0, {kind: "shorter", what: "work", by_s: 10, block: "main"}, of: plan)
+    expect(work.document.dig("blocks", 0, "stations").map { |one| [one["work_s"], one.dig("levels", "beginner", "hold_s")] }).to eq([[[50, 40], nil], [nil, 40]])
+    expect(work.document.dig("blocks", 1, "work_s")).to eq(60)
+    rest = changed(0, {kind: "shorter", what: "rest", by_s: 10, block: "main"}, of: plan)
+    expect(rest.document.dig("blocks", 0, "rest_s")).to eq("min" => 10, "max" => 20)
+    names = Sparrow::Running::Offers::Names.new(document: plan.document, catalogue: catalogue)
+    said = %w[work rest].map { |what| Sparrow::Running::Changes::Shorter.words({"what" => what, "by_s" => 10, "block" => "main"}, names).to_s }
+    expect(said).to match([/10 s.*Main/, /10 s.*Main/])
+  end
+
+  it "ends a block with levels of fewer rounds of their own after fewer, and not before one that only comes later" do
+    stepped = altered(workout_document(intervals([station("a", in_rounds: [1, 2]), station("b", in_rounds: [2, 3])], rounds: 3, rounds_by_level: {"beginner" => 3, "advanced" => 1})))
+    fewer = changed(0, {kind: "fewer_rounds", block: "main", rounds: 2}, of: stepped).document["blocks"].first
+    expect([fewer["rounds"], fewer["rounds_by_level"], fewer["stations"].map { |one| one["in_rounds"] }]).to eq([2, {"beginner" => 2, "advanced" => 1}, [nil, [2]]])
+    late = altered(workout_document(intervals([station("a", in_rounds: [3])], rounds: 3)))
+    expect { changed(0, {kind: "fewer_rounds", block: "main", rounds: 2}, of: late) }.to raise_error(Sparrow::Refused)
+  end
+
   it "ends a block after fewer rounds, which are counted and called so" do
     after = changed(130, {kind: "fewer_rounds", block: "main", rounds: 2}).timeline
     expect(after.total_s).to eq(340)

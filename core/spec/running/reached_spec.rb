@@ -40,6 +40,13 @@ RSpec.describe Sparrow::Running::Reached do
     expect(rounds(reached(event("extended", 50, at_s: 50.0, add_s: 100), event("ended", 190)))).to eq([1, 1, nil])
   end
 
+  it "counts nothing of somebody who came after all of it, and nothing of a round that their level has not" do
+    nobody = described_class.new(timeline, Sparrow::Running::Clock.new([event("started", 0), event("ended", 100)]), now_ms: 10_000_000, between: 150..200)
+    expect([rounds(nobody), nobody.seconds]).to eq([[nil, nil, nil], 0])
+    turning = timeline_of(intervals(2, rounds: 2, flow: "rotate", rounds_by_level: {"beginner" => 1}))
+    expect(%w[beginner advanced].map { |level| reached(of: turning).round("main", "s1", level) }).to eq([1, 2])
+  end
+
   it "follows each level's own rounds" do
     stepped = timeline_of(intervals(1, rounds: 3, rounds_by_level: {"beginner" => 1}))
     found = reached(of: stepped)

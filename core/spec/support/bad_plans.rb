@@ -90,6 +90,7 @@ module BadPlans
       plan("knees loaded five long", "joint_row", of("squat", "forward_lunge", "split_squat", "side_lunge", "step_up", "push_up", "blade_squeeze", "dead_bug"), whole),
       plan("hanging four in a row", "joint_row", whole(main([all("chin_up.toe_pull"), all("row.long", id: "s2"), all("bar_knee_tuck.both", id: "s3"), all("post_row.low", id: "s4"), *stations(%w[squat push_up dead_bug]).map.with_index(5) { |one, index| one.merge("id" => "s#{index}") }])), whole),
       plan("up and down at every station", "up_and_down", of("squat", "dead_bug", "side_lunge", "glute_bridge", "blade_squeeze", "sit_up"), whole),
+      plan("a skill as the last station", "skill_late", whole(main([*stations(MAIN), at("handstand", id: "skill")], rounds: 1, rest_s: 80)), whole(main([at("handstand", id: "skill"), *stations(MAIN)], rounds: 1, rest_s: 80))),
       plan("a skill at the end, when everybody is tired", "skill_late", whole([main, intervals([at("handstand")], id: "skill", role: "finisher", rounds: 2)]), whole([intervals([at("handstand")], id: "skill", role: "main", rounds: 2), main])),
       plan("jumps after half an hour", "jumps_late", whole([main(MAIN, rounds: 4), main([all("squat_jump.full"), all("skater.bound", id: "s2"), all("star_jack.high", id: "s3")], id: "late", rounds: 3, role: "finisher")]), whole([main(MAIN, rounds: 4), main(%w[knee_lift step_punch boxing], id: "late", rounds: 3, role: "finisher")]))
     ]
@@ -166,6 +167,7 @@ module BadPlans
     bars = main([*stations(%w[squat push_up side_lunge]), all("row.long", id: "s4"), *stations(%w[a b c d dead_bug].drop(4)).map { |one| one.merge("id" => "s5") }])
     [
       plan("forty people and one bar", "too_few_pieces", whole(bars, head_count: 40, conditions: {"kit" => {"bar" => 1}}), whole(bars, head_count: 6, conditions: {"kit" => {"bar" => 6}})),
+      plan("walking lunges for sixty in three groups", "travels_in_a_crowd", whole(with_first(at("walking_lunge"), flow: "rotate"), head_count: 90), whole(with_first(at("walking_lunge"), flow: "rotate"), head_count: 12)),
       plan("walking lunges for thirty in a small room", "travels_in_a_crowd", whole(with_first(at("walking_lunge")), head_count: 30), whole(with_first(at("walking_lunge")), head_count: 8)),
       plan("something that travels in a small room", "breaks_conditions", whole(with_first(at("walking_lunge")), conditions: {"small_room" => true}), whole(cool: cool_down(%w[chest_stretch calf_stretch]), conditions: {"small_room" => true})),
       plan("jumps where nobody is to jump", "breaks_conditions", whole(with_first(at("squat_jump")), conditions: {"no_jumps" => true}), whole(conditions: {"no_jumps" => true})),
