@@ -167,14 +167,13 @@ module Server
 
       private
 
-      # @return [Hash{String => Integer}] by person; empty where no groups rotate
+      # @return [Hash{String => Integer}] by person; empty where nobody's turn says when they work
       def turns
-        @turns ||= (group_class && rotates?) ? group_class.turns : {}
+        @turns ||= (group_class && by_turns?) ? group_class.turns : {}
       end
 
-      # @return [Boolean] whether groups go from station to station
-      def rotates?
-        document.fetch("blocks").any? { |block| block["flow"] == "rotate" }
+      def by_turns?
+        document.fetch("blocks").any? { |block| Sparrow::Plan::Format.named(block["format"]).by_turns?(block) }
       end
 
       def forget_told
@@ -190,7 +189,7 @@ module Server
       # When it began and ended, for lists.
       def note_times
         held = clock
-        group_class&.keep_turns if rotates? && held.started?
+        group_class&.keep_turns if by_turns? && held.started?
         at = ->(instant) { instant && Time.at(0, instant, :millisecond).utc }
         update!(started_at: at.call(held.started_at_ms) || started_at, finished_at: at.call(held.ended_at_ms) || (logged_at && finished_at))
       end

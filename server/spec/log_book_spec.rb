@@ -77,6 +77,16 @@ RSpec.describe Server::Runs::LogBook do
       expect(results.map { |result| [result.attendance.person.name, result.station] }).to contain_exactly(["Dov Abernethy", "p"], ["Kofi Penhallow", "k"])
     end
 
+    it "has of partners who stopped in the first turn what the first of the two did" do
+      block.update("format" => "partner", "turns" => 1, "work_s" => 30).slice!("id", "role", "format", "rounds", "stations", "turns", "work_s")
+      other = studio.people.create!(name: "Kofi Penhallow", level: "advanced")
+      held.roster.create!(studio_id: studio.id, person: other, level: "advanced")
+      now_ms = Server::Runs::DeviceTime.now_ms
+      [["started", 60], ["ended", 35]].each { |kind, ago_s| run.happened({"id" => SecureRandom.uuid, "kind" => kind, "at_ms" => now_ms - ago_s * 1000}, by: nil) }
+      people = Server::Runs::LogSheet.new(run.reload).to_h["people"]
+      expect(people.to_h { |line| [line["name"], line["not_reached"]["advanced"]] }).to eq("Dov Abernethy" => ["main/k"], "Kofi Penhallow" => ["main/p", "main/k"])
+    end
+
     it "takes what was tapped for one person, summed, and nothing that was undone or tapped for a level" do
       happens = ->(kind, by: person, **rest) { SecureRandom.uuid.tap { |id| run.happened({"id" => id, "kind" => kind, "at_ms" => 1, **rest.transform_keys(&:to_s)}, by: nil, person: by) } }
       tap = ->(amount, **rest) { happens.call("tapped", block: "main", station: "p", level: "beginner", amount: amount, **rest) }

@@ -2,7 +2,7 @@
 
 require_relative "../support/browser"
 
-RSpec.describe "The board's offers" do
+RSpec.describe "The board's offers", in_turns: true do
   before { sign_in_as }
 
   def stations(title, block = 2)

@@ -3,7 +3,7 @@
 require_relative "../support/browser"
 
 # What is offered while a circuit is planned, when something is in the way.
-RSpec.describe "An offer" do
+RSpec.describe "An offer", in_turns: true do
   before { sign_in_as }
 
   def dialog(&block)

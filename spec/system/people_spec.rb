@@ -2,7 +2,7 @@
 
 require_relative "../support/browser"
 
-RSpec.describe "People" do
+RSpec.describe "People", in_turns: true do
   before { sign_in_as }
 
   def person(name)

@@ -2,7 +2,7 @@
 
 require_relative "../support/browser"
 
-RSpec.describe "What a studio sets for itself" do
+RSpec.describe "What a studio sets for itself", in_turns: true do
   before { sign_in_as }
 
   it "says which circuits other standards would touch, and brings along those that are ticked" do

@@ -3,7 +3,7 @@
 require "rotp"
 require_relative "../support/browser"
 
-RSpec.describe "A studio of one's own" do
+RSpec.describe "A studio of one's own", in_turns: true do
   let(:passphrase) { "a boat under the weir" }
 
   def in_another_browser(&block)

@@ -18,3 +18,9 @@ end
 
 # What starts servers for most of a minute is marked :full, and left out by day.
 RSpec.configure { |config| config.filter_run_excluding(:full) unless Thoroughness::FULL }
+
+# Where all the specs are run together (bin/test), those of `in_turns: true` are, one after the other in their file, every second
+# one, and the others with the next seed.
+RSpec.configure do |config|
+  config.filter_run_excluding(in_turns: ->(_, example) { ENV.key?("IN_TURNS") && (RSpec.configuration.seed + example[:scoped_id].split(":").last.to_i).odd? })
+end

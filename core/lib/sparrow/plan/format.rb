@@ -90,6 +90,12 @@ module Sparrow
         true
       end
 
+      # @param block [Hash] of the document
+      # @return [Boolean] whether somebody's turn says when they work: where groups go from station to station
+      def by_turns?(block)
+        block["flow"] == "rotate"
+      end
+
       # @return [Boolean] whether a level is asked for a number of reps in each round
       def reps?
         true

@@ -35,11 +35,12 @@ const rows = computed(() =>
 const MOST_MOVING = 6
 const still = computed(() => rows.value.length * LEVELS.length > MOST_MOVING)
 /**
- * As much as there is room for: words in large letters with figures (7) and without (6), in smaller ones (5, 4), the levels'
- * numbers in a line (3), the station's name alone (2), or that in small letters (1). Letters go before figures.
+ * As much as there is room for: words in large letters with figures (7), in smaller ones with figures (6) and without (5), in
+ * small ones (4), the levels' numbers in a line (3), the station's name alone (2), or that in small letters (1).
  */
 const DETAILS = 7
-const LETTERS: Record<number, string> = { 7: '3.6vh', 6: '3.6vh', 5: '2.8vh' }
+const WITH_FIGURES = 6
+const LETTERS: Record<number, string> = { 7: '3.6vh', 6: '2.8vh', 5: '2.8vh' }
 const box = useTemplateRef<HTMLElement>('box')
 const { fitting: detail } = useRowsThatFit(
   computed(() => (box.value ? [box.value] : null)),
@@ -80,7 +81,7 @@ const shown = (station: string | undefined, level: Level) => props.versions.vers
       >
         <LevelTally :level="level" />
         <FigureOf
-          v-if="detail === DETAILS && shown(row.station, level).figure"
+          v-if="detail >= WITH_FIGURES && shown(row.station, level).figure"
           :key="shown(row.station, level).figure"
           :version="shown(row.station, level).figure"
           :label="shown(row.station, level).standard"

@@ -35,6 +35,11 @@ module Sparrow
           (held["change"] == "set") ? "own_pace" : "called"
         end
 
+        # Of two one begins.
+        def by_turns?(_block)
+          true
+        end
+
         def window_s(block)
           block.fetch("work_s", TURN_S)
         end
