@@ -5,8 +5,9 @@
 class HeldAnswers
   # What system specs say.
   module Steps
-    def hold_answers(path)
-      HeldAnswers.current.hold(path)
+    # @param made [Boolean] whether they are made at once and only told later, as of a slow network
+    def hold_answers(path, made: false)
+      HeldAnswers.current.hold(path, made: made)
     end
 
     def release_answers
@@ -21,17 +22,26 @@ class HeldAnswers
   def initialize(app)
     @app = app
     @path = nil
+    @made = false
+    @waiting = 0
     @lock = Mutex.new
     @released = ConditionVariable.new
   end
 
+  # @return [Integer] answers that wait
+  attr_reader :waiting
+
   def call(env)
-    @lock.synchronize { @released.wait(@lock) while @path && env["PATH_INFO"] == @path }
-    @app.call(env)
+    answer = @app.call(env) if @made && env["PATH_INFO"] == @path
+    @lock.synchronize do
+      @waiting += 1 if @path && env["PATH_INFO"] == @path
+      @released.wait(@lock) while @path && env["PATH_INFO"] == @path
+    end
+    answer || @app.call(env)
   end
 
-  def hold(path)
-    @lock.synchronize { @path = path }
+  def hold(path, made: false)
+    @lock.synchronize { @path, @made, @waiting = path, made, 0 }
   end
 
   def release

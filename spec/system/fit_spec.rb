@@ -18,6 +18,24 @@ RSpec.describe "The fit of a class" do
     expect(page).to have_css("[role=gridcell]", minimum: 100)
   end
 
+  it "keeps a number that was typed while an older sheet was still on its way" do
+    open_sheet
+    cell("Bartek", "Push-up").click
+    hold_answers("#{current_path.sub("/classes", "/api/classes").delete_suffix("/fit")}/fit", made: true)
+    page.driver.browser.action.key_down(:alt).send_keys(:down).key_up(:alt).perform
+    expect(page).to have_css("aside [role=status]", text: "Set by Ottoline Varga")
+    before = cell("Bartek", "Push-up").text[/\d+/].to_i
+    expect { HeldAnswers.current.waiting }.to eventually_be(1)
+    press("+")
+    bartek = Server::Records::Person.find_by!(name: "Bartek Lindqvist")
+    expect { Server::Records::Choice.find_by(person: bartek)&.number }.to eventually_be(before + 1)
+    why = find_field("Why")
+    release_answers
+    why.send_keys("wants it honest", :enter)
+    expect(page).to have_css("aside [role=status]", text: "“wants it honest”")
+    expect { Server::Records::Choice.find_by(person: bartek).slice(:number, :why).values }.to eventually_be([before + 1, "wants it honest"])
+  end
+
   it "is read, changed, locked with a reason and given back, by keys alone" do
     open_sheet
     first = find("[role=gridcell][tabindex='0']")

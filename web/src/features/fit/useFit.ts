@@ -77,6 +77,8 @@ export function useFit(id: string) {
   const refetch = useDebounceFn(() => query.refetch(), 500)
   function takeRow(row: FitPerson) {
     if (!sheet.value) return
+    // A sheet that was asked for before would bring back what stood there.
+    void queries.cancelQueries({ queryKey: ['fit', id] })
     sheet.value = { ...sheet.value, people: sheet.value.people.map((held) => (held.id === row.id ? row : held)) }
     void refetch()
   }
@@ -107,6 +109,7 @@ export function useFit(id: string) {
       if (outcome.kind === 'sent' && outcome.data.person && !choices.get(item.key)) takeRow(outcome.data.person)
       if (outcome.kind !== 'refused' || outcome.refusal.status === 409) return
       choices.drop(item.key)
+      void refetch()
       void attempt(() => Promise.reject(outcome.refusal))
     }),
   )
