@@ -35,12 +35,13 @@ const rows = computed(() =>
 const MOST_MOVING = 6
 const still = computed(() => rows.value.length * LEVELS.length > MOST_MOVING)
 /**
- * As much as there is room for: words in large letters with figures (7), in smaller ones with figures (6) and without (5), in
- * small ones (4), the levels' numbers in a line (3), the station's name alone (2), or that in small letters (1).
+ * As much as there is room for: words as large as where all are together, with figures (9) and without (8), smaller with
+ * figures (7, 6) and without (5), small (4), the levels' numbers in a line (3), the station's name alone (2), or that in small
+ * letters (1).
  */
-const DETAILS = 7
-const WITH_FIGURES = 6
-const LETTERS: Record<number, string> = { 7: '3.6vh', 6: '2.8vh', 5: '2.8vh' }
+const DETAILS = 9
+const FIGURES = [9, 7, 6]
+const LETTERS: Record<number, string> = { 9: '5vh', 8: '5vh', 7: '3.6vh', 6: '2.8vh', 5: '2.8vh' }
 const box = useTemplateRef<HTMLElement>('box')
 const { fitting: detail } = useRowsThatFit(
   computed(() => (box.value ? [box.value] : null)),
@@ -81,7 +82,7 @@ const shown = (station: string | undefined, level: Level) => props.versions.vers
       >
         <LevelTally :level="level" />
         <FigureOf
-          v-if="detail >= WITH_FIGURES && shown(row.station, level).figure"
+          v-if="FIGURES.includes(detail) && shown(row.station, level).figure"
           :key="shown(row.station, level).figure"
           :version="shown(row.station, level).figure"
           :label="shown(row.station, level).standard"

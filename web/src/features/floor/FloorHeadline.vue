@@ -127,7 +127,7 @@ const calledFor = computed(() => props.calls.find((cue) => cue.levels?.length ==
     gap: var(--space-2);
   }
   .numeral {
-    font-size: 29vh;
+    font-size: 21vh;
   }
   .numeral.clock {
     font-size: min(22vh, 30vw);
