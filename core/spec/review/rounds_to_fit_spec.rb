@@ -15,8 +15,10 @@ RSpec.describe Sparrow::Review::RoundsToFit do
     expect(fix(main(5), slot: 16).label).to eq("4 rounds of Lock side: 13:40")
   end
 
-  it "adds as many as still fit" do
-    expect(fix(main(1), slot: 20).label).to eq("5 rounds of Lock side: 17:20")
+  it "adds as many as still fit, two at most, and never beyond six" do
+    expect(fix(main(1), slot: 20).label).to eq("3 rounds of Lock side: 10:00")
+    expect(fix(main(1), slot: 9).label).to eq("2 rounds of Lock side: 6:20")
+    expect(fix(main(6), slot: 60)).to be_nil
   end
 
   it "says one round in the singular, and names a block that has no title by its role" do

@@ -21,11 +21,11 @@ module Sparrow
 
       private
 
-      # Fewer rounds where the class is over, more where it is under.
+      # Fewer rounds where the class is over; where it is under, so many more as a coach would take.
       def options
         over = @timeline.total_s > @slot_s
         @timeline.blocks.select { |line| alike?(line) }.flat_map do |line|
-          range = over ? (1...line.block.rounds) : (line.block.rounds + 1..12)
+          range = over ? (1...line.block.rounds) : (line.block.rounds + 1..[line.block.rounds + Planning::FitToSlot::MOST_ROUNDS_CHANGED, Planning::FitToSlot::MOST_ROUNDS].min)
           range.map { |rounds| [@timeline.total_s + (rounds - line.block.rounds) * round_s(line), line, rounds] }
         end
       end
