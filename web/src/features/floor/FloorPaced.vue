@@ -33,8 +33,8 @@ const stations = computed(() =>
   (props.block.stations ?? []).filter((station) => !station.in_rounds || station.in_rounds.includes(round.value)),
 )
 
-/** What counts is read where there is room for it; the numbers always are. */
-const roomForStandards = computed(() => stations.value.length <= (isTally.value || isTotal.value ? 2 : 3))
+/** What counts is read where one exercise is all there is: everybody must see the others first. */
+const roomForStandards = computed(() => stations.value.length === 1)
 const shown = (station: string, level: Level) => props.versions.version(props.block.id, station, level)
 /** A short list moves, a longer one shows key poses; beyond that there is room for the names alone. */
 const MOST_MOVING = 3
@@ -76,10 +76,14 @@ const ownOf = (level: Level) => stations.value.filter((station) => !station.leve
 const ahead = (level: Level) =>
   isDone(level) ? [] : isTotal.value ? ownOf(level).filter((station) => next(station.id, level) > 0) : ownOf(level)
 const through = (level: Level) => ownOf(level).length - ahead(level).length
+const rows = computed(() => Math.max(...LEVELS.map((level) => ahead(level).length)))
+/** Large letters are tried as if they were one row more: all rows in smaller ones go before some in large ones. */
+const isFew = computed(() => stations.value.length <= MOST_LARGE)
 const { fitting } = useRowsThatFit(
   useTemplateRef<HTMLElement[]>('lists'),
-  computed(() => Math.max(...LEVELS.map((level) => ahead(level).length))),
+  computed(() => rows.value + (isFew.value ? 1 : 0)),
 )
+const large = computed(() => isFew.value && fitting.value > rows.value)
 
 /** In rounds of reps a tap says that a level is through with the round. */
 const atGates = computed(() => !isTally.value && !isTotal.value)
@@ -117,7 +121,7 @@ function about(level: Level): string {
 </script>
 
 <template>
-  <div class="levels" :class="{ few: stations.length <= MOST_LARGE }">
+  <div class="levels" :class="{ few: large }">
     <section v-for="level in LEVELS" :key="level" class="level" :class="level" :aria-label="readable(level)">
       <p class="mark">
         <LevelMark :level="level" /><span class="about">{{ about(level) }}</span>

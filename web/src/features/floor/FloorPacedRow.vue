@@ -38,13 +38,13 @@ const how = computed(() =>
       :class="{ low: still }"
     />
     <span class="name"
-      >{{ name }}<span v-if="explained" class="standard">{{ standard }}</span
-      ><span v-if="how" class="how">{{ how }}</span></span
+      >{{ name }}<span v-if="explained" class="standard">{{ standard }}</span></span
     >
     <span v-if="target === undefined" class="target"
       ><b>{{ total - done }}</b> {{ $t('floor.of_total', { total }) }}</span
     >
     <span v-else class="target">{{ target }}</span>
+    <span v-if="how" class="how">{{ how }}</span>
   </li>
 </template>
 
@@ -83,7 +83,11 @@ li:has(.drawn) {
   line-height: 1.2;
 }
 .how {
+  grid-column: 1 / -1;
   color: var(--ink);
+}
+li:has(.drawn) .how {
+  grid-column: 2 / -1;
 }
 .target {
   font-size: max(1rem, min(2.9vh, 2.2vw));
@@ -98,7 +102,10 @@ li:has(.drawn) {
     font-size: max(1.3rem, min(5vh, 3.2vw));
   }
   .few .drawn {
-    height: max(3rem, 9vh);
+    height: max(2.6rem, 6.5vh);
+  }
+  .few .how {
+    font-size: max(0.9rem, 2.5vh);
   }
 }
 /* In a narrow column the number stands below its name. */
