@@ -6,6 +6,7 @@ export BUNDLE_PATH="$ROOT/vendor/bundle" BUNDLE_FROZEN=true BUNDLE_SILENCE_ROOT_
 
 install_gems() {
   bundle check >/dev/null 2>&1 && { say "as locked"; return 0; }
+  if has_xml_headers; then export BUNDLE_BUILD__NOKOGIRI=--use-system-libraries; fi
   bundle install --jobs 4 --retry 3 && say "as locked"
 }
 

@@ -12,6 +12,9 @@ HEADLESS_SHELL=/usr/lib/chromium/chromium-headless-shell
 
 has_header() { ruby -rrbconfig -e 'exit File.exist?(File.join(RbConfig::CONFIG["rubyhdrdir"], "ruby.h"))' 2>/dev/null; }
 
+# Of the libraries that Capybara's reader of pages is built with; its own copy of them takes a minute to compile.
+has_xml_headers() { pkg-config --exists libxml-2.0 libxslt 2>/dev/null; }
+
 # missing_packages [browser]: names what is not there yet.
 missing_packages() {
   command -v ruby >/dev/null || printf 'ruby '
@@ -29,6 +32,7 @@ missing_packages() {
     [ -x "$HEADLESS_SHELL" ] || [ -x /usr/bin/chromium ] || printf 'chromium '
     [ -x /usr/bin/chromedriver ] || printf 'chromium-driver '
     [ -x /usr/sbin/pgbouncer ] || printf 'pgbouncer '
+    has_xml_headers || printf 'libxml2-dev libxslt1-dev '
   fi
 }
 
