@@ -31,8 +31,10 @@ module Server
   I18n.available_locales = Http::Language::ALL
   PseudoLanguage.add
 
-  # Loads every file at once, before threads start.
+  # Loads every file at once, before threads start; of Active Record too, where two threads that met the same constant
+  # for the first time could each find it half there.
   def self.eager_load
+    [ActiveSupport, ActiveModel, ActiveRecord].each(&:eager_load!)
     Sparrow.eager_load
     LOADER.eager_load
     Sparrow::Catalogue.house

@@ -63,7 +63,7 @@ RSpec.describe "The server" do
         until killed && ids.size >= 6
           id = "submission-#{ids.size}"
           answer = until_answered("/api/runs/#{run.id}/log", {submission_id: id, log_version: ids.size, note: id, attendances: people.map { |person| {person_id: person.id, present: true, effort: ids.size % 11} }})
-          raise "#{answer.code} #{answer.body}" unless answer.code == "200" && JSON.parse(answer.body)["log_version"] == ids.size + 1
+          raise "#{answer.code} #{answer.body} #{server.said(answer["x-request-id"].to_s)}" unless answer.code == "200" && JSON.parse(answer.body)["log_version"] == ids.size + 1
           ids << id
         end
         ids

@@ -21,10 +21,15 @@ class OwnServer
     "http://127.0.0.1:#{port}"
   end
 
+  # @return [String] what the server wrote that holds some text, such as an answer's request id
+  def said(text)
+    File.readlines(log).grep(/#{Regexp.escape(text)}/).join
+  end
+
   def start
     env = {"PORT" => port.to_s, "RACK_ENV" => "test", "SESSION_SECRET" => "own-server-" * 8,
            "ENCRYPTION_SECRET" => ENV.fetch("ENCRYPTION_SECRET"), "WEB_CONCURRENCY" => "0", "FIGURES_AHEAD" => "off", "TMPDIR" => folder, **@environment}
-    @pid = Process.spawn(env, "bundle", "exec", "puma", "-C", "server/puma.rb", "config.ru", chdir: Server::ROOT, out: File::NULL, err: File::NULL)
+    @pid = Process.spawn(env, "bundle", "exec", "puma", "-C", "server/puma.rb", "config.ru", chdir: Server::ROOT, out: [log, "a"], err: [log, "a"])
     Timeout.timeout(40) { sleep 0.1 until answers? }
     self
   end
@@ -40,10 +45,13 @@ class OwnServer
     Process.kill("TERM", @pid)
     Process.wait(@pid)
   ensure
-    FileUtils.rm_rf(folder)
+    FileUtils.rm_rf([folder, log])
   end
 
   private
+
+  # Beside the folder, which is only looked at for what a request leaves there.
+  def log = "#{folder}.log"
 
   def answers?
     Net::HTTP.get_response(URI("#{address}/health")).is_a?(Net::HTTPSuccess)

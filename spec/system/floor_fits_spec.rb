@@ -88,6 +88,28 @@ RSpec.describe "The Floor in every window" do
     end
   end
 
+  # Letters, in hundredths of the window's height: the smallest number and the smallest version's name.
+  def letters
+    number, name = ["li .number, .level .target", "li .name, li .version, .level .name"].map do |those|
+      page.evaluate_script("Math.min(...[...document.querySelectorAll(#{those.to_json})].map((one) => parseFloat(getComputedStyle(one).fontSize))) / innerHeight * 100")
+    end
+    [number, name]
+  end
+
+  it "writes numbers and versions as large as the names of a usual class leave room for" do
+    usual = %w[squat push_up side_lunge plank glute_bridge skater].each_with_index.map { |movement, index| {"id" => "s#{index}", "movement" => movement, "levels" => Sparrow::Catalogue.house.movement(movement).opening_prescriptions} }
+    clock = {format: "intervals", rounds: 2, work_s: 40, rest_s: 20}
+    least = {
+      "one by the clock" => [run_of(20, usual.first(1), **clock), 7, 5], "four groups" => [run_of(20, usual.first(4), **clock, flow: "rotate"), 7, 4.3], "six groups" => [run_of(20, usual, **clock, flow: "rotate"), 7, 3.6],
+      "three at their own pace" => [run_of(20, usual.first(3), format: "rounds", rounds: 2), 7, 3.6], "six at their own pace" => [run_of(20, usual, format: "rounds", rounds: 2), 4.3, 2.9]
+    }
+    least.each do |name, (run, number, version)|
+      visit "/runs/#{run.id}/floor"
+      expect(page).to have_button("Continue")
+      expect { letters.zip([number, version]).map { |found, wanted| [name, [found.round(1), wanted].min] } }.to eventually_be([[name, number], [name, version]])
+    end
+  end
+
   it "counts what has no room, and what is done" do
     visit "/runs/#{run_of(30, 12, format: "chipper").id}/floor"
     expect(page).to have_css("[data-testid=more]", text: /and \d+ more/, minimum: 1)

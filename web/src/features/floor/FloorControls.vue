@@ -102,6 +102,17 @@ const plain = { severity: 'secondary', variant: 'outlined' } as const
 .rest {
   margin-left: auto;
 }
+/* With all of them they stand in one row of a laptop's window, and leave its height to the versions. */
+@media (min-width: 44.01rem) {
+  .keys,
+  .main,
+  .rest {
+    gap: var(--space-1);
+  }
+  .keys :deep(.p-button-text:not(.p-button-icon-only)) {
+    padding-inline: var(--space-2);
+  }
+}
 /* On a phone the page is longer than the screen: what a class is led by stays in reach. */
 @media (max-width: 44rem) {
   .keys {

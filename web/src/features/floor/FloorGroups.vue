@@ -5,6 +5,7 @@ import { LEVELS, type BlockPreview, type Level, type Run } from '@/lib/api/types
 import FigureOf from '@/ui/figure/FigureOf.vue'
 import LevelTally from '@/ui/LevelTally.vue'
 import { groupsAt } from './groups'
+import { partsOf } from './target'
 import { useRowsThatFit } from './useRowsThatFit'
 import type { Versions } from './useVersions'
 
@@ -35,68 +36,86 @@ const rows = computed(() =>
 const MOST_MOVING = 6
 const still = computed(() => rows.value.length * LEVELS.length > MOST_MOVING)
 /**
- * As much as there is room for: words as large as where all are together, with figures (9) and without (8), smaller with
- * figures (7, 6) and without (5), small (4), the levels' numbers in a line (3), the station's name alone (2), or that in small
- * letters (1).
+ * As much as there is room for: numbers and words as large as where all are together, with figures and without; smaller
+ * words; smaller numbers; then no versions, but the levels' numbers in a line (3), the station's name alone (2), or that in
+ * small letters (1).
  */
-const DETAILS = 9
-const FIGURES = [9, 7, 6]
-const LETTERS: Record<number, string> = { 9: '5vh', 8: '5vh', 7: '3.6vh', 6: '2.8vh', 5: '2.8vh' }
+const DETAILS = [
+  { number: '2.5vh', words: '2.1vh' },
+  { number: '2.8vh', words: '2.8vh' },
+  { number: '5vh', words: '2.8vh' },
+  { number: '5vh', words: '2.8vh', figures: true },
+  { number: '5vh', words: '3.6vh' },
+  { number: '7vh', words: '3.6vh' },
+  { number: '7vh', words: '3.6vh', figures: true },
+  { number: '7vh', words: '4.3vh' },
+  { number: '7vh', words: '4.3vh', figures: true },
+  { number: '7vh', words: '5vh' },
+  { number: '7vh', words: '5vh', figures: true },
+]
+const WITHOUT_VERSIONS = 3
 const box = useTemplateRef<HTMLElement>('box')
 const { fitting: detail } = useRowsThatFit(
   computed(() => (box.value ? [box.value] : null)),
-  computed(() => DETAILS),
+  computed(() => WITHOUT_VERSIONS + DETAILS.length),
 )
+const letters = computed(() => DETAILS[detail.value - WITHOUT_VERSIONS - 1])
 /** Beyond so many they stand in more columns. */
 const FEW = 8
 const columns = computed(() =>
-  rows.value.length > FEW ? 6 : rows.value.length > 4 ? Math.ceil(rows.value.length / 2) : rows.value.length,
+  rows.value.length > FEW ? 6 : rows.value.length > 3 ? Math.ceil(rows.value.length / 2) : rows.value.length,
 )
 /** A tall screen has room below rather than beside. */
 const tallColumns = computed(() => (rows.value.length > FEW ? 4 : Math.min(2, rows.value.length)))
-const shown = (station: string | undefined, level: Level) => props.versions.version(props.preview.id, station, level)
+const shown = (station: string | undefined, level: Level) => {
+  const version = props.versions.version(props.preview.id, station, level)
+  return { ...version, ...partsOf(version.target), short: version.number }
+}
 </script>
 
 <template>
   <div
     ref="box"
     class="groups"
-    :class="{ small: detail === 1, few: rows.length <= FEW }"
-    :style="{ '--columns': columns, '--tall-columns': tallColumns, '--letters': LETTERS[detail] ?? '2.1vh' }"
+    :class="{ small: detail === 1 }"
+    :style="{
+      '--columns': columns,
+      '--tall-columns': tallColumns,
+      '--letters': letters?.words,
+      '--numbers': letters?.number,
+    }"
   >
     <section v-for="row in rows" :key="row.label" class="group" :class="{ rests: row.rests }" :aria-label="row.label">
-      <p class="number">
-        {{ [row.label, row.people].filter(Boolean).join(' · ') }}{{ row.rests ? $t('floor.rest') : '' }}
-      </p>
-      <p class="name">{{ versions.name(preview.id, row.station) }}</p>
-      <p v-if="detail === 3" class="numbers">
+      <header>
+        <p class="which">
+          {{ [row.label, row.people].filter(Boolean).join(' · ') }}{{ row.rests ? $t('floor.rest') : '' }}
+        </p>
+        <p class="name">{{ versions.name(preview.id, row.station) }}</p>
+      </header>
+      <p v-if="detail === WITHOUT_VERSIONS" class="numbers">
         <span v-for="level in LEVELS" :key="level" :class="{ unfollowed: !row.isFollowed(level) }"
-          ><LevelTally :level="level" /> {{ shown(row.station, level).number }}</span
+          ><LevelTally :level="level" /> {{ shown(row.station, level).short }}</span
         >
       </p>
-      <p
-        v-for="level in detail > 3 ? LEVELS : []"
-        :key="level"
-        class="version"
-        :class="{ unfollowed: !row.isFollowed(level) }"
-      >
-        <LevelTally :level="level" />
-        <FigureOf
-          v-if="FIGURES.includes(detail) && shown(row.station, level).figure"
-          :key="shown(row.station, level).figure"
-          :version="shown(row.station, level).figure"
-          :label="shown(row.station, level).standard"
-          :still="still"
-          :paused="row.rests"
-          class="drawn"
-        />
-        <span class="words"
-          >{{ shown(row.station, level).name }},
-          <span class="target">{{
-            [shown(row.station, level).target, shown(row.station, level).load].filter(Boolean).join(' · ')
-          }}</span></span
-        >
-      </p>
+      <ul v-else-if="letters">
+        <li v-for="level in LEVELS" :key="level" :class="{ unfollowed: !row.isFollowed(level) }">
+          <LevelTally :level="level" />
+          <b class="number">{{ shown(row.station, level).number }}</b>
+          <span class="unit">{{
+            [shown(row.station, level).words, shown(row.station, level).load].filter(Boolean).join(' · ')
+          }}</span>
+          <FigureOf
+            v-if="letters.figures && shown(row.station, level).figure"
+            :key="shown(row.station, level).figure"
+            :version="shown(row.station, level).figure"
+            :label="shown(row.station, level).standard"
+            :still="still"
+            :paused="row.rests"
+            class="drawn"
+          />
+          <span class="version">{{ shown(row.station, level).name }}</span>
+        </li>
+      </ul>
     </section>
   </div>
 </template>
@@ -121,16 +140,22 @@ const shown = (station: string | undefined, level: Level) => props.versions.vers
   border-top-style: dashed;
   color: var(--ink-soft);
 }
-.number {
-  font-size: max(0.95rem, 2.4vh);
+header {
+  display: flex;
+  flex-wrap: wrap;
+  justify-content: space-between;
+  align-items: baseline;
+  gap: 0 1vw;
+}
+.which {
+  font-size: max(0.95rem, min(2.5vh, 2.9vw));
   color: var(--ink-soft);
 }
 .name {
   font-family: var(--font-display);
   font-weight: 700;
-  font-size: max(1.1rem, min(4.2vh, 3.2vw));
-  line-height: 1.15;
-  margin-bottom: 0.6vh;
+  font-size: max(1.1rem, min(3.2vh, 2.6vw));
+  line-height: 1.1;
 }
 .small .name {
   font-size: max(0.9rem, 2.5vh);
@@ -143,28 +168,49 @@ const shown = (station: string | undefined, level: Level) => props.versions.vers
   font-size: max(0.9rem, 2.4vh);
   font-weight: 600;
 }
-.version {
+ul {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+}
+li {
   display: flex;
   align-items: center;
-  gap: 0.5vw;
-  font-size: max(0.9rem, var(--letters));
-  line-height: 1.18;
+  gap: 0.6vw;
 }
-.version > * {
+li > * {
   flex: none;
 }
-.version > .words {
-  flex: 1 1 0;
+/* Numbers stand below each other. */
+.number {
+  min-width: 2ch;
+  text-align: right;
+  font-size: max(1rem, var(--numbers));
+  line-height: 0.95;
+  font-weight: 700;
+  font-variant-numeric: tabular-nums;
 }
-/* A number and its unit stay in one line. */
-.target {
-  display: inline-block;
+.version {
+  flex: 1 1 0;
+  min-width: 0;
+  font-size: max(0.9rem, var(--letters));
+  line-height: 1.1;
+  font-weight: 600;
+}
+/* “a side, 8 moves” in two lines. */
+.unit {
+  max-width: 5em;
+  font-size: max(0.85rem, min(2.5vh, 2.9vw, var(--letters)));
+  line-height: 1.05;
+}
+.unit:empty {
+  display: none;
 }
 .unfollowed {
   color: var(--ink-soft);
 }
-.version:not(.unfollowed) .words {
-  font-weight: 600;
+.unfollowed .version {
+  font-weight: 400;
 }
 .drawn {
   width: max(3.2rem, 5vw);
@@ -174,9 +220,6 @@ const shown = (station: string | undefined, level: Level) => props.versions.vers
   .groups {
     grid-template-columns: repeat(auto-fit, minmax(max(10.5rem, calc(100% / var(--tall-columns) - 2vw)), 1fr));
   }
-  .few:not(.small) .name {
-    font-size: min(4.2vh, 5vw);
-  }
 }
 @media (max-width: 44rem) {
   .groups {
@@ -184,8 +227,11 @@ const shown = (station: string | undefined, level: Level) => props.versions.vers
     overflow: visible;
     grid-template-columns: 1fr;
   }
+  .number {
+    font-size: max(1.4rem, min(5vh, 11vw));
+  }
   .version {
-    font-size: 1.1rem;
+    font-size: 1.3rem;
   }
 }
 </style>

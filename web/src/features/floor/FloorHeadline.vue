@@ -6,7 +6,15 @@ import type { Cue } from '@/lib/api/types'
 import type { Moment } from './plan'
 
 // What is read from ten metres: the seconds, what to do, and what was just called.
-const props = defineProps<{ moment: Moment; heading: string; calls: Cue[]; about?: boolean; held?: boolean }>()
+const props = defineProps<{
+  moment: Moment
+  heading: string
+  calls: Cue[]
+  about?: boolean
+  held?: boolean
+  /** Lists or groups stand below it, and need its room. */
+  low?: boolean
+}>()
 
 const WORDS: Record<Moment['kind'], string> = {
   work: t('common.work'),
@@ -27,8 +35,13 @@ const calledFor = computed(() => props.calls.find((cue) => cue.levels?.length ==
 </script>
 
 <template>
-  <div class="middle" :class="moment.kind">
-    <p class="numeral" :class="{ about, clock: numeral.includes(':') }" data-testid="numeral" aria-hidden="true">
+  <div class="middle" :class="[moment.kind, { low }]">
+    <p
+      class="numeral"
+      :class="{ about, clock: numeral.includes(':'), 'ten-minutes': numeral.length === 5, hours: numeral.length > 5 }"
+      data-testid="numeral"
+      aria-hidden="true"
+    >
       {{ numeral }}
     </p>
     <div class="words">
@@ -62,6 +75,9 @@ const calledFor = computed(() => props.calls.find((cue) => cue.levels?.length ==
 /* Minutes and seconds are twice as wide, and what they leave is for the lists below. */
 .numeral.clock {
   font-size: min(26vh, 20vw);
+}
+.numeral.hours {
+  font-size: min(26vh, 14vw);
 }
 .rest .numeral,
 .ready .numeral,
@@ -113,9 +129,45 @@ const calledFor = computed(() => props.calls.find((cue) => cue.levels?.length ==
     font-size: min(27vh, 26vw);
   }
 }
-/* On a tall screen the levels below need the height that an empty call would take. */
+@media (min-width: 44.01rem) {
+  .low .numeral:not(.hours) {
+    font-size: min(26vh, 20vw);
+    line-height: 0.8;
+  }
+  .low .station,
+  .low .station.long {
+    font-size: min(5vh, 3.6vw);
+  }
+  .low .call {
+    min-height: 1.2em;
+    margin-top: 0;
+  }
+}
+/* On a tall screen the levels below need the height that an empty call would take, and a clock has the whole width. */
 @media (min-width: 44.01rem) and (max-aspect-ratio: 1/1) {
-  .call {
+  .middle .numeral:not(.hours) {
+    font-size: min(25.4vh, 36.6vw);
+    line-height: 0.8;
+  }
+  /* “16:40” is as large as the width lets it be. */
+  .middle .numeral.ten-minutes {
+    font-size: min(25.4vh, 33vw);
+  }
+  .middle:has(.clock) {
+    grid-template-columns: minmax(0, 1fr);
+    gap: 0;
+  }
+  .middle:has(.clock) .words {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: baseline;
+    gap: 0 2vw;
+  }
+  .middle .station,
+  .middle .station.long {
+    font-size: min(5vh, 5vw);
+  }
+  .middle .call {
     min-height: 1.2em;
     font-size: 2.6vh;
     margin-top: 0.4vh;
@@ -127,7 +179,8 @@ const calledFor = computed(() => props.calls.find((cue) => cue.levels?.length ==
     gap: var(--space-2);
   }
   .numeral {
-    font-size: 21vh;
+    font-size: min(25.4vh, 58vw);
+    line-height: 0.8;
   }
   .numeral.clock {
     font-size: min(22vh, 30vw);

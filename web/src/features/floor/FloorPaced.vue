@@ -39,8 +39,6 @@ const shown = (station: string, level: Level) => props.versions.version(props.bl
 /** A short list moves, a longer one shows key poses; beyond that there is room for the names alone. */
 const MOST_MOVING = 3
 const MOST_DRAWN = 6
-/** So few are written larger: there is room. */
-const MOST_LARGE = 3
 const roomForFigures = computed(() => stations.value.length <= MOST_DRAWN)
 const still = computed(() => stations.value.length > MOST_MOVING)
 
@@ -77,13 +75,26 @@ const ahead = (level: Level) =>
   isDone(level) ? [] : isTotal.value ? ownOf(level).filter((station) => next(station.id, level) > 0) : ownOf(level)
 const through = (level: Level) => ownOf(level).length - ahead(level).length
 const rows = computed(() => Math.max(...LEVELS.map((level) => ahead(level).length)))
-/** Large letters are tried as if they were one row more: all rows in smaller ones go before some in large ones. */
-const isFew = computed(() => stations.value.length <= MOST_LARGE)
+/** As large as all rows have room for; only then are there fewer rows. A number may be as large without figures. */
+const SIZES = [
+  { numbers: '2.5vh', names: '2.5vh', besides: '1.8vh', figures: false },
+  { numbers: '3.6vh', names: '2.9vh', besides: '2.5vh', figures: false },
+  { numbers: '3.6vh', names: '2.9vh', besides: '2.5vh', figures: true },
+  { numbers: '4.3vh', names: '2.9vh', besides: '2.5vh', figures: false },
+  { numbers: '5vh', names: '2.9vh', besides: '2.5vh', figures: false },
+  { numbers: '5vh', names: '3.6vh', besides: '2.5vh', figures: false },
+  { numbers: '5vh', names: '3.6vh', besides: '2.5vh', figures: true },
+  { numbers: '7vh', names: '3.6vh', besides: '2.5vh', figures: false },
+  { numbers: '7vh', names: '3.6vh', besides: '2.5vh', figures: true },
+  { numbers: '7vh', names: '4.3vh', besides: '2.5vh', figures: false },
+  { numbers: '7vh', names: '5vh', besides: '2.5vh', figures: false },
+  { numbers: '7vh', names: '5vh', besides: '2.5vh', figures: true },
+]
 const { fitting } = useRowsThatFit(
   useTemplateRef<HTMLElement[]>('lists'),
-  computed(() => rows.value + (isFew.value ? 1 : 0)),
+  computed(() => rows.value + SIZES.length - 1),
 )
-const large = computed(() => isFew.value && fitting.value > rows.value)
+const size = computed(() => SIZES[Math.max(0, fitting.value - rows.value)]!)
 
 /** In rounds of reps a tap says that a level is through with the round. */
 const atGates = computed(() => !isTally.value && !isTotal.value)
@@ -121,7 +132,7 @@ function about(level: Level): string {
 </script>
 
 <template>
-  <div class="levels" :class="{ few: large }">
+  <div class="levels" :style="{ '--numbers': size.numbers, '--names': size.names, '--besides': size.besides }">
     <section v-for="level in LEVELS" :key="level" class="level" :class="level" :aria-label="readable(level)">
       <p class="mark">
         <LevelMark :level="level" /><span class="about">{{ about(level) }}</span>
@@ -148,7 +159,7 @@ function about(level: Level): string {
           :target="isTotal ? undefined : target(station.id, level)"
           :total="total(station.id, level)"
           :done="done(station.id, level)"
-          :drawn="roomForFigures"
+          :drawn="roomForFigures && size.figures"
           :still="still"
           :explained="roomForStandards"
           :besides="besidesOf(station, versions.called)"

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import FigureOf from '@/ui/figure/FigureOf.vue'
+import { t } from '@/lib/text'
+import { partsOf } from './target'
 import { tempoText } from './tempo'
 
 // One station in the list of a level that goes at its own pace: the version, and how many; of a total what is left.
@@ -22,6 +24,12 @@ const props = defineProps<{
   /** What the plan says of the station to all levels. */
   besides?: string
 }>()
+/** Of a total what is left of it is what counts. */
+const counted = computed(() =>
+  props.target === undefined
+    ? { number: String(props.total - props.done), words: t('floor.of_total', { total: props.total }) }
+    : partsOf(props.target),
+)
 const how = computed(() =>
   [props.load, props.tempo?.own && tempoText(props.tempo.own), props.note, props.besides].filter(Boolean).join(' · '),
 )
@@ -29,6 +37,8 @@ const how = computed(() =>
 
 <template>
   <li>
+    <b class="number">{{ counted.number }}</b>
+    <span class="unit">{{ counted.words }}</span>
     <FigureOf
       v-if="drawn && figure"
       :version="figure"
@@ -37,91 +47,96 @@ const how = computed(() =>
       class="drawn"
       :class="{ low: still }"
     />
-    <span class="name"
-      >{{ name }}<span v-if="explained" class="standard">{{ standard }}</span></span
-    >
-    <span v-if="target === undefined" class="target"
-      ><b>{{ total - done }}</b> {{ $t('floor.of_total', { total }) }}</span
-    >
-    <span v-else class="target">{{ target }}</span>
-    <span v-if="how" class="how">{{ how }}</span>
+    <div class="words">
+      <p class="name">{{ name }}</p>
+      <p v-if="explained" class="standard">{{ standard }}</p>
+      <p v-if="how" class="how">{{ how }}</p>
+    </div>
   </li>
 </template>
 
 <style scoped>
+/* The list says how large the letters are: as large as all of its rows have room for. */
 li {
-  display: grid;
-  grid-template-columns: 1fr auto;
-  gap: 1vw;
-  align-items: baseline;
+  display: flex;
+  align-items: center;
+  gap: 0.8vw;
   border-bottom: 1px solid var(--rule-soft);
   padding: 0.3vh 0;
 }
-li:has(.drawn) {
-  grid-template-columns: 6.5vw 1fr auto;
-  align-items: center;
+li > * {
+  flex: none;
+}
+.words {
+  flex: 1 1 0;
+  min-width: 0;
+}
+/* Numbers stand below each other. */
+.number {
+  min-width: 2ch;
+  text-align: right;
+  font-size: max(1rem, var(--numbers));
+  line-height: 0.95;
+  font-variant-numeric: tabular-nums;
+}
+.number:empty {
+  display: none;
+}
+.name {
+  font-family: var(--font-display);
+  font-weight: 600;
+  font-size: max(1rem, var(--names));
+  line-height: 1.08;
+}
+/* “a side, 8 moves” in two lines. */
+.unit {
+  max-width: 5em;
+  font-size: max(0.85rem, min(2.5vh, 2.9vw, var(--names)));
+  line-height: 1.05;
+}
+.unit:empty {
+  display: none;
+}
+.standard,
+.how {
+  font-size: max(0.85rem, min(2.5vh, var(--besides)));
+  line-height: 1.15;
+}
+.standard {
+  color: var(--ink-soft);
 }
 .drawn {
+  width: 6.5vw;
   height: max(2.4rem, 7vh);
 }
 .drawn.low {
   height: max(2rem, 4.6vh);
 }
-.name {
-  font-family: var(--font-display);
-  font-weight: 600;
-  font-size: max(1rem, min(2.9vh, 2.2vw));
-  line-height: 1.1;
-}
-.standard,
-.how {
-  display: block;
-  font-family: var(--font-text);
-  font-weight: 400;
-  font-size: max(0.8rem, 1.8vh);
-  color: var(--ink-soft);
-  line-height: 1.2;
-}
-.how {
-  grid-column: 1 / -1;
-  color: var(--ink);
-}
-li:has(.drawn) .how {
-  grid-column: 2 / -1;
-}
-.target {
-  font-size: max(1rem, min(2.9vh, 2.2vw));
-  font-weight: 600;
-}
-/* Two figures high at most, and read from the back of the room. */
-@media (min-width: 64rem) {
-  .few .name {
-    font-size: max(1.1rem, min(3.9vh, 2.6vw));
+/* In a narrow column the name stands below its number. */
+@media (min-width: 44.01rem) and (max-aspect-ratio: 1/1) {
+  li {
+    flex-wrap: wrap;
+    row-gap: 0;
   }
-  .few .target {
-    font-size: max(1.3rem, min(5vh, 3.2vw));
+  .number {
+    min-width: 0;
   }
-  .few .drawn {
-    height: max(2.6rem, 6.5vh);
-  }
-  .few .how {
-    font-size: max(0.9rem, 2.5vh);
-  }
-}
-/* In a narrow column the number stands below its name. */
-@media (max-width: 64rem) and (min-width: 44.01rem) {
-  li,
-  li:has(.drawn) {
-    grid-template-columns: minmax(0, 1fr);
-    gap: 0;
+  .words {
+    flex-basis: 100%;
   }
 }
 @media (max-width: 44rem) {
   .standard {
     display: none;
   }
-  li:has(.drawn) {
-    grid-template-columns: 5rem 1fr auto;
+  .drawn {
+    width: 5rem;
+  }
+  .number {
+    font-size: max(1.6rem, min(5vh, 11vw));
+  }
+  .name {
+    font-size: 1.2rem;
   }
 }
 </style>

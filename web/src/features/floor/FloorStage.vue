@@ -43,9 +43,12 @@ const { blockNow, blockPreview, pacedNow, about, resting, heading, nextLine, nex
 const chart = computed(() => stretched(props.plan))
 const station = computed(() => stationOf(props.run, props.moment.blockId, props.moment.station))
 
+/** All of the block stands there already: what comes next is not said again, and the clock gives it room. */
+const listed = computed(() => pacedNow.value || Boolean(blockPreview.value?.groups))
+
 /** “4 of 15”, of the stations that the round visits. */
 const place = computed(() => {
-  if (pacedNow.value || blockPreview.value?.groups) return ''
+  if (listed.value) return ''
   const visited = (blockNow.value?.stations ?? []).filter(
     (held) => !held.in_rounds || held.in_rounds.includes(props.moment.round ?? 1),
   )
@@ -55,7 +58,7 @@ const place = computed(() => {
 
 /** What else the plan says here: its note, and what stands in for whom a joint must be spared. */
 const besides = computed(() => {
-  if (pacedNow.value || blockPreview.value?.groups) return ''
+  if (listed.value) return ''
   return besidesOf(station.value, props.versions.called)
 })
 
@@ -79,7 +82,7 @@ defineExpose({ tap: (level: Level) => paced.value?.tap(level) })
   <slot />
   <slot v-if="state === 'over'" name="over" />
   <template v-else>
-    <FloorHeadline :moment="moment" :heading="heading" :calls="calls" :about="about" :held="held" />
+    <FloorHeadline :moment="moment" :heading="heading" :calls="calls" :about="about" :held="held" :low="listed" />
     <FloorPaced
       v-if="pacedNow"
       ref="paced"
@@ -111,7 +114,7 @@ defineExpose({ tap: (level: Level) => paced.value?.tap(level) })
       />
     </div>
     <p v-if="besides" class="besides" :class="{ long: isLong(besides) }" data-testid="besides">{{ besides }}</p>
-    <p v-if="state !== 'before'" class="next" :class="{ long: isLong(nextLine) }" data-testid="next">
+    <p v-if="state !== 'before' && !listed" class="next" :class="{ long: isLong(nextLine) }" data-testid="next">
       <span class="whole">{{ nextLine }}</span>
       <span v-if="isLong(nextLine)" class="brief">{{ nextBrief }}</span>
     </p>

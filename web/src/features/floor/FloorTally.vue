@@ -55,7 +55,7 @@ defineEmits<{ tap: []; back: [] }>()
   background: var(--paper-raised);
   border: 2px solid var(--hue);
   border-radius: var(--corner);
-  min-height: max(2.75rem, 7vh);
+  min-height: max(2.75rem, min(7vh, 6vw));
   cursor: pointer;
 }
 .count {
@@ -65,10 +65,10 @@ defineEmits<{ tap: []; back: [] }>()
   flex-wrap: wrap;
   column-gap: 0.6em;
   min-width: 0;
-  font-size: max(1rem, 2.6vh);
+  font-size: max(1rem, min(2.6vh, 2.7vw));
 }
 .count .figure {
-  font-size: max(1.8rem, 6.5vh);
+  font-size: max(1.8rem, min(6.5vh, 6vw));
   line-height: 1;
 }
 .back {

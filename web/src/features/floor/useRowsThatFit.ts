@@ -11,9 +11,13 @@ export function useRowsThatFit(boxes: Readonly<Ref<HTMLElement[] | null>>, rows:
   const fitting = ref(rows.value)
   let looking = false
 
-  /** A box that grows with what is in it, as on a phone, is never too small. */
+  /** A box that grows with what is in it, as on a phone, is never too small; a row may be too narrow for a word. */
   const cuts = (box: HTMLElement) => getComputedStyle(box).overflowY !== 'visible'
-  const tooSmall = () => (boxes.value ?? []).some((box) => cuts(box) && box.scrollHeight > box.clientHeight + 1)
+  const isWide = (row: Element) => row.scrollWidth > row.clientWidth + 1
+  const tooSmall = () =>
+    (boxes.value ?? []).some(
+      (box) => cuts(box) && (box.scrollHeight > box.clientHeight + 1 || [...box.querySelectorAll('li')].some(isWide)),
+    )
 
   async function look() {
     if (looking) return
