@@ -36,9 +36,8 @@ const rows = computed(() =>
 const MOST_MOVING = 6
 const still = computed(() => rows.value.length * LEVELS.length > MOST_MOVING)
 /**
- * As much as there is room for: numbers and words as large as where all are together, with figures and without; smaller
- * words; smaller numbers; then no versions, but the levels' numbers in a line (3), the station's name alone (2), or that in
- * small letters (1).
+ * As much as there is room for, the best last: large letters, then figures, then larger letters. Below all of these there
+ * are no versions, but the levels' numbers in a line (3), the station's name alone (2), or that in small letters (1).
  */
 const DETAILS = [
   { number: '2.5vh', words: '2.1vh' },
@@ -47,10 +46,10 @@ const DETAILS = [
   { number: '5vh', words: '2.8vh', figures: true },
   { number: '5vh', words: '3.6vh' },
   { number: '7vh', words: '3.6vh' },
-  { number: '7vh', words: '3.6vh', figures: true },
   { number: '7vh', words: '4.3vh' },
-  { number: '7vh', words: '4.3vh', figures: true },
   { number: '7vh', words: '5vh' },
+  { number: '7vh', words: '3.6vh', figures: true },
+  { number: '7vh', words: '4.3vh', figures: true },
   { number: '7vh', words: '5vh', figures: true },
 ]
 const WITHOUT_VERSIONS = 3

@@ -75,19 +75,20 @@ const ahead = (level: Level) =>
   isDone(level) ? [] : isTotal.value ? ownOf(level).filter((station) => next(station.id, level) > 0) : ownOf(level)
 const through = (level: Level) => ownOf(level).length - ahead(level).length
 const rows = computed(() => Math.max(...LEVELS.map((level) => ahead(level).length)))
-/** As large as all rows have room for; only then are there fewer rows. A number may be as large without figures. */
+/** As large as all rows have room for, the best last; figures come before the largest letters. */
 const SIZES = [
   { numbers: '2.5vh', names: '2.5vh', besides: '1.8vh', figures: false },
   { numbers: '3.6vh', names: '2.9vh', besides: '2.5vh', figures: false },
-  { numbers: '3.6vh', names: '2.9vh', besides: '2.5vh', figures: true },
   { numbers: '4.3vh', names: '2.9vh', besides: '2.5vh', figures: false },
   { numbers: '5vh', names: '2.9vh', besides: '2.5vh', figures: false },
   { numbers: '5vh', names: '3.6vh', besides: '2.5vh', figures: false },
-  { numbers: '5vh', names: '3.6vh', besides: '2.5vh', figures: true },
   { numbers: '7vh', names: '3.6vh', besides: '2.5vh', figures: false },
-  { numbers: '7vh', names: '3.6vh', besides: '2.5vh', figures: true },
+  { numbers: '5vh', names: '2.9vh', besides: '2.5vh', figures: true },
+  { numbers: '5vh', names: '3.6vh', besides: '2.5vh', figures: true },
   { numbers: '7vh', names: '4.3vh', besides: '2.5vh', figures: false },
   { numbers: '7vh', names: '5vh', besides: '2.5vh', figures: false },
+  { numbers: '7vh', names: '3.6vh', besides: '2.5vh', figures: true },
+  { numbers: '7vh', names: '4.3vh', besides: '2.5vh', figures: true },
   { numbers: '7vh', names: '5vh', besides: '2.5vh', figures: true },
 ]
 const { fitting } = useRowsThatFit(
