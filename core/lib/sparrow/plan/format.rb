@@ -7,6 +7,9 @@ module Sparrow
     # Every other part asks a block's format and knows none by name. A format is a
     # folder of formats/ whose Declaration is one of these.
     class Format
+      include Adopting
+      include Opening
+
       # Who leads: one clock for all, each person's own pace, or nobody (a day's total, a pause).
       CLOCKS = %w[called own_pace none].freeze
       # What is tapped while it runs: a round at a time, a set of a total, or a set of a day's total.
@@ -151,26 +154,6 @@ module Sparrow
         fields.select(&:needed).map(&:key)
       end
 
-      # @return [Hash] what a block opens with where nothing was typed yet
-      def opening
-        fields.reject { |field| field.opening.nil? }.to_h { |field| [field.key, field.opening] }
-      end
-
-      # Seconds to get ready, and between two rounds, with which any block begins that knows of them.
-      BEGINS = {"get_ready_s" => 10, "round_rest_s" => 60}.freeze
-      OPENED_ROLES = %w[warm_up main finisher cool_down].freeze
-
-      # @return [Hash{String => Hash}] what a block opens with, by its role
-      def openings
-        return {} unless stations?
-        OPENED_ROLES.to_h { |role| [role, {**opening, **BEGINS.slice(*@by_key.keys), **opening_for(role)}.compact] }
-      end
-
-      # @return [Hash] what a block of that role opens with in place of the rest; nil takes a key away
-      def opening_for(_role)
-        {}
-      end
-
       # @return [Object, nil] what counts where a block leaves the key out
       def default(key)
         @by_key[key]&.default
@@ -213,42 +196,6 @@ module Sparrow
       # @return [Hash{String => Hash{Integer => Integer}}, nil] level to round to reps
       def counts(_station, _block, _house, levels:) # rubocop:disable Lint/UnusedMethodArgument
         nil
-      end
-
-      # The total with which a level opens at a new station, made of so many of the number of one set.
-      # @return [Hash, nil] "min", "max" and "set", the number where the version has none
-      def day_sets
-        nil
-      end
-
-      # The prescriptions with which a new station of a movement opens in it.
-      # @param levels [Hash{String => Hash}] those of the movement
-      def open_levels(levels)
-        levels
-      end
-
-      # Keys of a block, station or level that are turned into others when a block changes from
-      # +from+ to this format, and those that this format turns for +to+.
-      # @return [Array<String>]
-      def takes_from(_from)
-        []
-      end
-
-      def gives_to(_to)
-        []
-      end
-
-      # A station that comes from another format, its keys already moved.
-      # @return [Hash]
-      def adopt_station(moved, _given, _block)
-        moved
-      end
-
-      # A level that comes from another format, its keys already moved.
-      # @param number [Integer, nil] the reps of one round there
-      # @return [Hash]
-      def adopt_level(level, number, station)
-        (reps_at?(station) && level["reps"].nil? && number) ? {**level, "reps" => number} : level
       end
 
       # @param station [Hash] of the document

@@ -28,6 +28,7 @@ import { inOrder } from './findings'
 import { createBoard, provideBoard } from './useBoard'
 import { SAVING } from './useAutosave'
 import { useDragOrder } from './useDragOrder'
+import { useToldHistory } from './useToldHistory'
 
 const props = defineProps<{ workout: Workout; movements: Movement[]; formats: Format[] }>()
 const board = createBoard(props.workout, props.movements, props.formats)
@@ -43,15 +44,7 @@ const suggestShown = ref(false)
 const chartHigh = ref(false)
 const pasteShown = ref(false)
 const takeShown = ref(false)
-function undo() {
-  const label = board.undo()
-  if (label) toast.add({ severity: 'secondary', summary: t('board.undone_label', { label }), life: 1800 })
-}
-
-function redo() {
-  const label = board.redo()
-  if (label) toast.add({ severity: 'secondary', summary: t('board.done_again_label', { label }), life: 1800 })
-}
+const { undo, redo } = useToldHistory(board)
 
 /** Behind the block in which somebody works, ready for the first station. */
 async function newBlock(role: Block['role'] = 'main') {

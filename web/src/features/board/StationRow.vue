@@ -6,8 +6,8 @@ import { LEVELS, type Level, type Station } from '@/lib/api/types'
 import LadderFields from './LadderFields.vue'
 import MoveButtons from './MoveButtons.vue'
 import LevelCell from './LevelCell.vue'
-import PartsEditor from './PartsEditor.vue'
 import StationDetails from './StationDetails.vue'
+import StationParts from './StationParts.vue'
 import { duplicateStation, move } from './document'
 import { isOneForAll } from './level'
 import { stationMarks } from './stationMarks'
@@ -42,25 +42,11 @@ watch([isAlike, isOpen], ([isSame, isOpened]) => {
   if (!isOpened || !isSame) oneForAll.value = isSame
 })
 const cells = computed<Level[][]>(() => (oneForAll.value ? [[...LEVELS]] : LEVELS.map((level) => [level])))
-const withParts = computed(() => LEVELS.filter((level) => props.station.levels[level].parts))
 const marks = computed(() => stationMarks(props.station, oneForAll.value))
 const wrong = computed(() => board.errorBelow(`/blocks/${props.blockIndex}/stations/${props.stationIndex}`))
 
 function change(label: string, work: (stations: Station[]) => void) {
   board.edit(label, (draft) => work((draft.blocks[props.blockIndex]!.stations ??= [])))
-}
-
-type Parts = NonNullable<Station['parts']>
-/** The station's parts, or a level's own. */
-function changeParts(level: Level | null, label: string, key: string, work: (parts: Parts) => void) {
-  board.edit(
-    label,
-    (draft) => {
-      const station = draft.blocks[props.blockIndex]!.stations![props.stationIndex]!
-      work(((level ? station.levels[level] : station).parts ??= []))
-    },
-    key,
-  )
 }
 
 function shift(by: 1 | -1) {
@@ -142,20 +128,7 @@ function pressed(event: KeyboardEvent) {
       :block-index="blockIndex"
       :station-index="stationIndex"
     />
-    <PartsEditor
-      v-if="station.parts"
-      :parts="station.parts"
-      :pointer="`/blocks/${blockIndex}/stations/${stationIndex}`"
-      @change="(label, key, work) => changeParts(null, label, key, work)"
-    />
-    <PartsEditor
-      v-for="level in withParts"
-      :key="level"
-      :parts="station.levels[level].parts!"
-      :level="level"
-      :pointer="`/blocks/${blockIndex}/stations/${stationIndex}/levels/${level}`"
-      @change="(label, key, work) => changeParts(level, label, key, work)"
-    />
+    <StationParts :station="station" :block-index="blockIndex" :station-index="stationIndex" />
     <StationDetails
       v-if="open"
       class="details"

@@ -14,6 +14,7 @@ import NumberField from '@/ui/NumberField.vue'
 import PageState from '@/ui/PageState.vue'
 import TextField from '@/ui/TextField.vue'
 import { useAttempt } from '@/lib/useAttempt'
+import { alongColumn } from './alongColumn'
 import { SCREENING_WORDS, todayText } from './words'
 
 // One sheet for a whole class: people down, tests across; a variation and a number.
@@ -114,20 +115,6 @@ const makeCircuit = () =>
     await queries.invalidateQueries({ queryKey: ['workouts'] })
     await router.push({ name: 'board', params: { id: made.id } })
   })
-
-/** Down a column by Enter, as on paper. */
-function along(event: KeyboardEvent) {
-  const step = event.key === 'Enter' || event.key === 'ArrowDown' ? 1 : event.key === 'ArrowUp' ? -1 : 0
-  const target = event.target
-  if (!step || !(target instanceof HTMLInputElement)) return
-  const column = target.closest('[data-column]')?.getAttribute('data-column')
-  if (!column) return
-  const fields = [...window.document.querySelectorAll<HTMLInputElement>(`[data-column="${column}"] input[inputmode]`)]
-  const next = fields[fields.indexOf(target) + step]
-  if (!next) return
-  event.preventDefault()
-  next.focus()
-}
 </script>
 
 <template>
@@ -163,7 +150,7 @@ function along(event: KeyboardEvent) {
           tabindex="0"
           role="region"
           :aria-label="$t('people.benchmark_sheet')"
-          @keydown="along"
+          @keydown="alongColumn"
         >
           <table class="ledger">
             <thead>
