@@ -46,6 +46,7 @@ ROUTES = {
     puts "#{CLIENTS} clients at once, #{workers.zero? ? "one process" : "#{workers} processes"}:"
     took.each do |name, all|
       fine = all.select { |_, status| status == "200" }.map(&:first)
+      abort "#{name} was never answered by 200, but by #{all.map(&:last).tally}" if fine.empty?
       busy = all.size - fine.size
       puts format("  %-22s %6.0f/s   p95 %7.1f ms   p95 ÷ bare %6.2f%s", name, fine.size / (TURNS * TURN_S).to_f, Clients.at_share(fine, 0.95), Clients.at_share(fine, 0.95) / bare, busy.positive? ? "   (#{busy} told to come back)" : "")
     end
