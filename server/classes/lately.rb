@@ -39,7 +39,7 @@ module Server
       # What the log says of them; without a word of it, what of the plan was reached while they were there.
       def did(run, held, logged)
         timeline = run.reached_by(held.person_id)&.timeline || run.timeline
-        timeline = Sparrow::Logging::AsLogged.of(timeline, held.level, logged, catalogue: @studio.catalogue) if logged
+        timeline = Sparrow::Logging::AsLogged.of(timeline, held.level, logged, plan: run.timeline, catalogue: @studio.catalogue) if logged
         Sparrow::Review::Lately::Done.new(run.started_at, timeline, held.level)
       end
 

@@ -42,8 +42,8 @@ Axe::Configuration.instance.legacy_mode = true
 
 Dir[File.join(__dir__, "*.rb")].sort.each { |file| require file unless file == __FILE__ }
 
-Capybara.app = HeldAnswers.current = HeldAnswers.new(Contract::Check.new(Server::Application.build(settings: Server::Settings.new({}), log: nil, throttled: false),
-  except: %r{\A/api/(preview|movements|events|runs/[^/]+)\z}))
+Capybara.app = HeldAnswers.current = HeldAnswers.new(Trouble.new(Contract::Check.new(Server::Application.build(settings: Server::Settings.new({}), log: nil, throttled: false),
+  except: %r{\A/api/(preview|movements|events|runs/[^/]+)\z})))
 
 RSpec.configure do |config|
   config.define_derived_metadata(file_path: %r{spec/system}) { |metadata| metadata[:type] = :system }
@@ -62,7 +62,9 @@ RSpec.configure do |config|
   end
 
   # Nothing that the content policy forbids was tried, and no script failed.
-  config.after(:each, type: :system) do
+  config.after(:each, type: :system) do |example|
+    example.reporter.message(Trouble.told) if example.exception
+    Trouble.answers.clear
     logs = page.driver.browser.logs.get(:browser).map(&:message)
     expect(logs.grep(/Content Security Policy|Uncaught|TypeError: (?!Failed to fetch)/)).to eq([])
     page.driver.browser.switch_to.default_content

@@ -22,8 +22,10 @@ defineProps<{ level: Level }>()
   white-space: nowrap;
   font-weight: 600;
 }
+/* It stands on the line of the words around it. */
 .word {
   display: inline-block;
+  align-self: baseline;
 }
 .word::first-letter {
   text-transform: uppercase;

@@ -17,17 +17,23 @@ const notes = computed(() =>
 </script>
 
 <template>
-  <ul v-if="notes.length" class="notes" :aria-label="$t('floor.notes_of_the_plan')">
-    <li v-for="(note, index) in notes" :key="index">
-      <LevelMark v-if="note.level" :level="note.level" /> {{ note.text }}
-    </li>
-  </ul>
+  <section v-if="notes.length" class="notes" :aria-label="$t('floor.notes_of_the_plan')">
+    <p class="small quiet" aria-hidden="true">{{ $t('floor.notes_of_the_plan') }}</p>
+    <ul>
+      <li v-for="(note, index) in notes" :key="index">
+        <LevelMark v-if="note.level" :level="note.level" /> {{ note.text }}
+      </li>
+    </ul>
+  </section>
 </template>
 
 <style scoped>
 .notes {
   margin-top: var(--space-3);
+}
+ul {
   list-style: none;
+  margin: 0;
   padding: 0;
 }
 </style>
