@@ -42,6 +42,9 @@ Axe::Configuration.instance.legacy_mode = true
 
 Dir[File.join(__dir__, "*.rb")].sort.each { |file| require file unless file == __FILE__ }
 
+# As where it is really run: threads that met the same constant for the first time could each find it half there.
+Server.eager_load
+
 Capybara.app = HeldAnswers.current = HeldAnswers.new(Trouble.new(Contract::Check.new(Server::Application.build(settings: Server::Settings.new({}), log: nil, throttled: false),
   except: %r{\A/api/(preview|movements|events|runs/[^/]+)\z})))
 

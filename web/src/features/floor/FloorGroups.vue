@@ -21,6 +21,11 @@ const props = defineProps<{
   sizes?: Run['groups'][string]
 }>()
 
+function shown(station: string | undefined, level: Level) {
+  const version = props.versions.version(props.preview.id, station, level)
+  const { number, words } = partsOf(version.target)
+  return { ...version, number, unit: [words, version.load].filter(Boolean).join(' · ') }
+}
 const rows = computed(() =>
   groupsAt(props.preview, props.second, props.working).map((group) => {
     const size = props.sizes?.[group.index]
@@ -28,7 +33,11 @@ const rows = computed(() =>
     return {
       ...group,
       people: people === undefined ? '' : people === 0 ? t('floor.nobody') : plural(people, 'person'),
-      isFollowed: (level: Level) => !size || Boolean(size[level]),
+      levels: LEVELS.map((level) => ({
+        level,
+        isFollowed: !size || Boolean(size[level]),
+        ...shown(group.station, level),
+      })),
     }
   }),
 )
@@ -66,10 +75,6 @@ const columns = computed(() =>
 )
 /** A tall screen has room below rather than beside. */
 const tallColumns = computed(() => (rows.value.length > FEW ? 4 : Math.min(2, rows.value.length)))
-const shown = (station: string | undefined, level: Level) => {
-  const version = props.versions.version(props.preview.id, station, level)
-  return { ...version, ...partsOf(version.target), short: version.number }
-}
 </script>
 
 <template>
@@ -92,27 +97,25 @@ const shown = (station: string | undefined, level: Level) => {
         <p class="name">{{ versions.name(preview.id, row.station) }}</p>
       </header>
       <p v-if="detail === WITHOUT_VERSIONS" class="numbers">
-        <span v-for="level in LEVELS" :key="level" :class="{ unfollowed: !row.isFollowed(level) }"
-          ><LevelTally :level="level" /> {{ shown(row.station, level).short }}</span
+        <span v-for="held in row.levels" :key="held.level" :class="{ unfollowed: !held.isFollowed }"
+          ><LevelTally :level="held.level" /> {{ held.number }}</span
         >
       </p>
       <ul v-else-if="letters">
-        <li v-for="level in LEVELS" :key="level" :class="{ unfollowed: !row.isFollowed(level) }">
-          <LevelTally :level="level" />
-          <b class="number">{{ shown(row.station, level).number }}</b>
-          <span class="unit">{{
-            [shown(row.station, level).words, shown(row.station, level).load].filter(Boolean).join(' · ')
-          }}</span>
+        <li v-for="held in row.levels" :key="held.level" :class="{ unfollowed: !held.isFollowed }">
+          <LevelTally :level="held.level" />
+          <b class="number">{{ held.number }}</b>
+          <span class="unit">{{ held.unit }}</span>
           <FigureOf
-            v-if="letters.figures && shown(row.station, level).figure"
-            :key="shown(row.station, level).figure"
-            :version="shown(row.station, level).figure"
-            :label="shown(row.station, level).standard"
+            v-if="letters.figures && held.figure"
+            :key="held.figure"
+            :version="held.figure"
+            :label="held.standard"
             :still="still"
             :paused="row.rests"
             class="drawn"
           />
-          <span class="version">{{ shown(row.station, level).name }}</span>
+          <span class="version">{{ held.name }}</span>
         </li>
       </ul>
     </section>

@@ -6,7 +6,6 @@ import { stationOf } from './plan'
 
 const NOTHING = {
   out: true,
-  number: '–',
   target: '',
   load: '',
   standard: '',
@@ -45,7 +44,6 @@ export function useVersions(run: Readonly<Ref<Run>>, movements: Readonly<Ref<Mov
     return {
       name: variation?.name ?? (held?.parts ? names(held.parts) : name(blockId, stationId)),
       out: false,
-      number: cell?.reps_counted ? String(cell.reps_counted) : t('floor.so_many_s', { seconds: cell?.window_s ?? '' }),
       target: cell?.target ?? '',
       load: cell?.load_kg ? weightText(cell.load_kg) : '',
       standard: variation?.standard ?? parts(held?.parts ? held : station),
