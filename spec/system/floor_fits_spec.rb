@@ -90,7 +90,7 @@ RSpec.describe "The Floor in every window" do
 
   # Letters, in hundredths of the window's height: the smallest number and the smallest version's name.
   def letters
-    number, name = ["li .number, .level .target", "li .name, li .version, .level .name"].map do |those|
+    number, name = ["li .number, .level .target", "li .name, .level .name"].map do |those|
       page.evaluate_script("Math.min(...[...document.querySelectorAll(#{those.to_json})].map((one) => parseFloat(getComputedStyle(one).fontSize))) / innerHeight * 100")
     end
     [number, name]

@@ -1,10 +1,11 @@
 <script setup lang="ts">
-import { computed, useTemplateRef } from 'vue'
+import { computed, ref, useTemplateRef } from 'vue'
 import { plural, t } from '@/lib/text'
 import { LEVELS, type BlockPreview, type Level, type Run } from '@/lib/api/types'
 import FigureOf from '@/ui/figure/FigureOf.vue'
 import LevelTally from '@/ui/LevelTally.vue'
 import { groupsAt } from './groups'
+import { GROUP_LETTERS } from './letters'
 import { partsOf } from './target'
 import { useRowsThatFit } from './useRowsThatFit'
 import type { Versions } from './useVersions'
@@ -23,8 +24,8 @@ const props = defineProps<{
 
 function shown(station: string | undefined, level: Level) {
   const version = props.versions.version(props.preview.id, station, level)
-  const { number, words } = partsOf(version.target)
-  return { ...version, number, unit: [words, version.load].filter(Boolean).join(' · ') }
+  const { number, unit, words } = partsOf(version.target)
+  return { ...version, number, unit, besides: [words, version.load].filter(Boolean).join(' · ') }
 }
 const rows = computed(() =>
   groupsAt(props.preview, props.second, props.working).map((group) => {
@@ -44,30 +45,15 @@ const rows = computed(() =>
 /** More than these at once stand still: a screen full of movement is not read, and costs frames. */
 const MOST_MOVING = 6
 const still = computed(() => rows.value.length * LEVELS.length > MOST_MOVING)
-/**
- * As much as there is room for, the best last: large letters, then figures, then larger letters. Below all of these there
- * are no versions, but the levels' numbers in a line (3), the station's name alone (2), or that in small letters (1).
- */
-const DETAILS = [
-  { number: '2.5vh', words: '2.1vh' },
-  { number: '2.8vh', words: '2.8vh' },
-  { number: '5vh', words: '2.8vh' },
-  { number: '5vh', words: '2.8vh', figures: true },
-  { number: '5vh', words: '3.6vh' },
-  { number: '7vh', words: '3.6vh' },
-  { number: '7vh', words: '4.3vh' },
-  { number: '7vh', words: '5vh' },
-  { number: '7vh', words: '3.6vh', figures: true },
-  { number: '7vh', words: '4.3vh', figures: true },
-  { number: '7vh', words: '5vh', figures: true },
-]
+/** Below all sizes of letters: the levels' numbers in a line (3), the station's name alone (2), or that in small letters (1). */
 const WITHOUT_VERSIONS = 3
 const box = useTemplateRef<HTMLElement>('box')
 const { fitting: detail } = useRowsThatFit(
   computed(() => (box.value ? [box.value] : null)),
-  computed(() => WITHOUT_VERSIONS + DETAILS.length),
+  computed(() => WITHOUT_VERSIONS + GROUP_LETTERS.length),
+  ref(WITHOUT_VERSIONS + 1),
 )
-const letters = computed(() => DETAILS[detail.value - WITHOUT_VERSIONS - 1])
+const letters = computed(() => GROUP_LETTERS[detail.value - WITHOUT_VERSIONS - 1])
 /** Beyond so many they stand in more columns. */
 const FEW = 8
 const columns = computed(() =>
@@ -115,7 +101,10 @@ const tallColumns = computed(() => (rows.value.length > FEW ? 4 : Math.min(2, ro
             :paused="row.rests"
             class="drawn"
           />
-          <span class="version">{{ held.name }}</span>
+          <div class="words">
+            <p class="name">{{ held.name }}</p>
+            <p v-if="held.besides" class="besides">{{ held.besides }}</p>
+          </div>
         </li>
       </ul>
     </section>
@@ -192,9 +181,12 @@ li > * {
   font-weight: 700;
   font-variant-numeric: tabular-nums;
 }
-.version {
+.words {
   flex: 1 1 0;
   min-width: 0;
+}
+li .name {
+  font-family: var(--font-text);
   font-size: max(0.9rem, var(--letters));
   line-height: 1.1;
   font-weight: 600;
@@ -202,6 +194,9 @@ li > * {
 /* “a side, 8 moves” in two lines. */
 .unit {
   max-width: 5em;
+}
+.unit,
+.besides {
   font-size: max(0.85rem, min(2.5vh, 2.9vw, var(--letters)));
   line-height: 1.05;
 }
@@ -211,7 +206,7 @@ li > * {
 .unfollowed {
   color: var(--ink-soft);
 }
-.unfollowed .version {
+.unfollowed .name {
   font-weight: 400;
 }
 .drawn {
@@ -232,7 +227,7 @@ li > * {
   .number {
     font-size: max(1.4rem, min(5vh, 11vw));
   }
-  .version {
+  li .name {
     font-size: 1.3rem;
   }
 }

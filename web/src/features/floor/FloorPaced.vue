@@ -8,7 +8,9 @@ import { LEVELS, type Block, type BlockPreview, type Level } from '@/lib/api/typ
 import FloorPacedRow from './FloorPacedRow.vue'
 import FloorTally from './FloorTally.vue'
 import { besidesOf } from './besides'
+import { LIST_LETTERS } from './letters'
 import { nextSet } from './nextSet'
+import { partsOf } from './target'
 import type { Moment } from './plan'
 import type { Taps } from './useTaps'
 import { useRowsThatFit } from './useRowsThatFit'
@@ -75,27 +77,22 @@ const ahead = (level: Level) =>
   isDone(level) ? [] : isTotal.value ? ownOf(level).filter((station) => next(station.id, level) > 0) : ownOf(level)
 const through = (level: Level) => ownOf(level).length - ahead(level).length
 const rows = computed(() => Math.max(...LEVELS.map((level) => ahead(level).length)))
-/** As large as all rows have room for, the best last; figures come before the largest letters. */
-const SIZES = [
-  { numbers: '2.5vh', names: '2.5vh', besides: '1.8vh', figures: false },
-  { numbers: '3.6vh', names: '2.9vh', besides: '2.5vh', figures: false },
-  { numbers: '4.3vh', names: '2.9vh', besides: '2.5vh', figures: false },
-  { numbers: '5vh', names: '2.9vh', besides: '2.5vh', figures: false },
-  { numbers: '5vh', names: '3.6vh', besides: '2.5vh', figures: false },
-  { numbers: '7vh', names: '3.6vh', besides: '2.5vh', figures: false },
-  { numbers: '5vh', names: '2.9vh', besides: '2.5vh', figures: true },
-  { numbers: '5vh', names: '3.6vh', besides: '2.5vh', figures: true },
-  { numbers: '7vh', names: '4.3vh', besides: '2.5vh', figures: false },
-  { numbers: '7vh', names: '5vh', besides: '2.5vh', figures: false },
-  { numbers: '7vh', names: '3.6vh', besides: '2.5vh', figures: true },
-  { numbers: '7vh', names: '4.3vh', besides: '2.5vh', figures: true },
-  { numbers: '7vh', names: '5vh', besides: '2.5vh', figures: true },
-]
+/** Numbers stand below each other: two digits wide, or one where none is longer. */
+const digits = computed(() => {
+  const numbers = stations.value.flatMap((station) =>
+    LEVELS.map((level) =>
+      isTotal.value ? String(total(station.id, level)) : partsOf(target(station.id, level) ?? '').number,
+    ),
+  )
+  return Math.min(2, Math.max(1, ...numbers.map((number) => number.length)))
+})
+
 const { fitting } = useRowsThatFit(
   useTemplateRef<HTMLElement[]>('lists'),
-  computed(() => rows.value + SIZES.length - 1),
+  computed(() => rows.value + LIST_LETTERS.length - 1),
+  rows,
 )
-const size = computed(() => SIZES[Math.max(0, fitting.value - rows.value)]!)
+const size = computed(() => LIST_LETTERS[Math.max(0, fitting.value - rows.value)]!)
 
 /** In rounds of reps a tap says that a level is through with the round. */
 const atGates = computed(() => !isTally.value && !isTotal.value)
@@ -133,7 +130,10 @@ function about(level: Level): string {
 </script>
 
 <template>
-  <div class="levels" :style="{ '--numbers': size.numbers, '--names': size.names, '--besides': size.besides }">
+  <div
+    class="levels"
+    :style="{ '--digits': digits, '--numbers': size.numbers, '--names': size.names, '--besides': size.besides }"
+  >
     <section v-for="level in LEVELS" :key="level" class="level" :class="level" :aria-label="readable(level)">
       <p class="mark">
         <LevelMark :level="level" /><span class="about">{{ about(level) }}</span>

@@ -27,18 +27,20 @@ const props = defineProps<{
 /** Of a total what is left of it is what counts. */
 const counted = computed(() =>
   props.target === undefined
-    ? { number: String(props.total - props.done), words: t('floor.of_total', { total: props.total }) }
+    ? { number: String(props.total - props.done), unit: t('floor.of_total', { total: props.total }), words: '' }
     : partsOf(props.target),
 )
 const how = computed(() =>
-  [props.load, props.tempo?.own && tempoText(props.tempo.own), props.note, props.besides].filter(Boolean).join(' · '),
+  [counted.value.words, props.load, props.tempo?.own && tempoText(props.tempo.own), props.note, props.besides]
+    .filter(Boolean)
+    .join(' · '),
 )
 </script>
 
 <template>
   <li>
     <b class="number">{{ counted.number }}</b>
-    <span class="unit">{{ counted.words }}</span>
+    <span class="unit">{{ counted.unit }}</span>
     <FigureOf
       v-if="drawn && figure"
       :version="figure"
@@ -60,7 +62,7 @@ const how = computed(() =>
 li {
   display: flex;
   align-items: center;
-  gap: 0.8vw;
+  gap: 0.6vw;
   border-bottom: 1px solid var(--rule-soft);
   padding: 0.3vh 0;
 }
@@ -73,7 +75,7 @@ li > * {
 }
 /* Numbers stand below each other. */
 .number {
-  min-width: 2ch;
+  min-width: calc(var(--digits) * 1ch);
   text-align: right;
   font-size: max(1rem, var(--numbers));
   line-height: 0.95;
@@ -83,7 +85,6 @@ li > * {
   display: none;
 }
 .name {
-  font-family: var(--font-display);
   font-weight: 600;
   font-size: max(1rem, var(--names));
   line-height: 1.08;
@@ -106,7 +107,7 @@ li > * {
   color: var(--ink-soft);
 }
 .drawn {
-  width: 6.5vw;
+  width: 5vw;
   height: max(2.4rem, 7vh);
 }
 .drawn.low {
