@@ -81,7 +81,7 @@ const rows = computed(() => Math.max(...LEVELS.map((level) => ahead(level).lengt
 const digits = computed(() => {
   const numbers = stations.value.flatMap((station) =>
     LEVELS.map((level) =>
-      isTotal.value ? String(total(station.id, level)) : partsOf(target(station.id, level) ?? '').number,
+      isTotal.value ? String(total(station.id, level)) : partsOf(target(station.id, level)).number,
     ),
   )
   return Math.min(2, Math.max(1, ...numbers.map((number) => number.length)))
