@@ -25,7 +25,7 @@ const props = defineProps<{
 function shown(station: string | undefined, level: Level) {
   const version = props.versions.version(props.preview.id, station, level)
   const { number, unit, words } = partsOf(version.target)
-  return { ...version, number, unit, besides: [words, version.load].filter(Boolean).join(' · ') }
+  return { ...version, number, unit: [unit, version.load].filter(Boolean).join(' · '), besides: words }
 }
 const rows = computed(() =>
   groupsAt(props.preview, props.second, props.working).map((group) => {
@@ -216,6 +216,21 @@ li .name {
 @media (min-width: 44.01rem) and (max-aspect-ratio: 1/1) {
   .groups {
     grid-template-columns: repeat(auto-fit, minmax(max(10.5rem, calc(100% / var(--tall-columns) - 2vw)), 1fr));
+  }
+  /* A column is narrow: what a number needs said has a line of its own. */
+  li {
+    flex-wrap: wrap;
+    row-gap: 0;
+  }
+  .words {
+    display: contents;
+  }
+  li .name {
+    flex: 1 1 0;
+    min-width: 0;
+  }
+  .besides {
+    flex-basis: 100%;
   }
 }
 @media (max-width: 44rem) {

@@ -125,6 +125,9 @@ li > * {
   .words {
     flex-basis: 100%;
   }
+  .drawn {
+    width: 10vw;
+  }
 }
 @media (max-width: 44rem) {
   .standard {
